@@ -1,0 +1,7 @@
+export * from './fit';
+export * from './plan';
+export * from './sides';
+export * from './target';
+export * from './types';
+export * from './outcome';
+export * from './safety';

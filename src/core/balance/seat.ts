@@ -1,0 +1,84 @@
+import { allowedOffsets } from './allowed';
+import { BIN_MM, OFFSET_LIMIT } from './bins';
+import { fitAt, scoresAlong, type ScoredSeat, type SetSearch, TURN_COST, TURN_STEP_DEG } from './search';
+
+/** A settable seat may be this much worse than the raw one, stops of score. */
+const SETTABLE_WITHIN = 0.02;
+/** Play ends where the fit is worse by this, and is not followed further than so many steps. */
+const PLAY_WORSE = 0.1;
+const PLAY_LIMIT = 30 / BIN_MM;
+
+/** Whether a seat lies at the end of what was searched, in offset or turn. */
+export function isAtBound({ search }: SetSearch, { turn, offset }: ScoredSeat): boolean {
+  return Math.abs(offset) >= OFFSET_LIMIT || turn <= search.turns[0] || turn >= search.turns[1];
+}
+
+/** How far the sheet may slide either way, mm: the farthest step at which the fit is at most 0.1 worse. */
+export function playOf(s: SetSearch, seat: ScoredSeat): readonly [number, number] {
+  const walk = (way: 1 | -1): number => {
+    if (way * seat.offset >= OFFSET_LIMIT) return 0;
+    let steps = 0;
+    while (
+      steps < PLAY_LIMIT &&
+      Math.abs(seat.offset + way * (steps + 1)) <= OFFSET_LIMIT &&
+      fitAt(s, seat.turn, seat.offset + way * (steps + 1)) <= seat.fit + PLAY_WORSE
+    )
+      steps++;
+    return way * steps * BIN_MM || 0;
+  };
+  return [walk(-1), walk(1)];
+}
+
+/**
+ * The seat that hands can set (solver): among those within 0.02 of the best, level if any is; else a turn of whole fives,
+ * else of whole degrees; then half millimetres; then the one nearest the middle of the play.
+ */
+export function settableSeat(s: SetSearch, raw: ScoredSeat): ScoredSeat {
+  const limit = raw.score + SETTABLE_WITHIN;
+  const [low, high] = playOf(s, raw);
+  const middle = raw.offset + (low + high) / 2 / BIN_MM;
+  for (const turns of [[levelTurn(s)], turnsOf(s, limit, 5), turnsOf(s, limit, 1)]) {
+    const good = turns.flatMap((turn) => wholeTurn(s, turn)).filter((seat) => seat.score <= limit);
+    if (good.length) return handiest(good, middle);
+  }
+  return handiest(
+    wholeTurn(s, raw.turn).filter((seat) => seat.score <= limit),
+    middle,
+  );
+}
+
+/** Upright or upside down without a turn. */
+const levelTurn = ({ search }: SetSearch): number => (search.target.upsideDown ? 180 : 0) / TURN_STEP_DEG;
+
+/** Turns that are multiples of some degrees and not ruled out by their cost alone. */
+function turnsOf({ search, fixedCost }: SetSearch, limit: number, degrees: number): number[] {
+  const reach = (limit - fixedCost) / TURN_COST;
+  const { skylineTurnDeg } = search.target;
+  const turns: number[] = [];
+  const first = Math.ceil(Math.max(search.turns[0] * TURN_STEP_DEG, skylineTurnDeg - reach) / degrees);
+  const last = Math.floor(Math.min(search.turns[1] * TURN_STEP_DEG, skylineTurnDeg + reach) / degrees);
+  for (let k = first; k <= last; k++) turns.push((k * degrees) / TURN_STEP_DEG);
+  return turns;
+}
+
+function wholeTurn(s: SetSearch, turn: number): ScoredSeat[] {
+  if (turn < s.search.turns[0] || turn > s.search.turns[1]) return [];
+  return scoresAlong(s, turn, { from: -Infinity, to: Infinity, step: 1 });
+}
+
+function handiest(seats: readonly ScoredSeat[], middle: number): ScoredSeat {
+  const halves = seats.filter((seat) => (seat.offset * BIN_MM * 2) % 1 === 0);
+  const away = (seat: ScoredSeat) => Math.abs(seat.offset - middle);
+  return (halves.length ? halves : seats).reduce((best, seat) =>
+    away(seat) < away(best) - 1e-9 || (away(seat) <= away(best) + 1e-9 && seat.score < best.score)
+      ? seat
+      : best,
+  );
+}
+
+/** How much worse the best level seat is than the raw one, stops of score; null where level shows an edge. */
+export function levelCost(s: SetSearch, raw: ScoredSeat): number | null {
+  if (!allowedOffsets(s.search.input, s.set, levelTurn(s) * TURN_STEP_DEG)) return null;
+  const scores = wholeTurn(s, levelTurn(s)).map((seat) => seat.score);
+  return scores.length ? Math.max(0, Math.min(...scores) - raw.score) : null;
+}

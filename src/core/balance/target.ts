@@ -1,0 +1,170 @@
+import { isInside, type PlacedReading, REGION_CODES, type Shape } from '@/core/field';
+import { leastSquaresSlope, mean } from '@/core/numerics';
+import { degreesFromRadians } from '@/core/units';
+import { type Sides, sidesOf } from './sides';
+import { type BalanceInput, type NoPlanReason } from './types';
+
+/** What an ideal filter cut along the skyline would do, cell by cell, and how much each cell matters. */
+export interface Target {
+  readonly sides: Sides<PlacedReading>;
+  readonly upsideDown: boolean;
+  /** Dimming wanted of each cell, stops. */
+  readonly stops: Float64Array;
+  readonly weights: Float64Array;
+  /** 1 for the cells of the brighter side (features are not among them). */
+  readonly bright: Uint8Array;
+  /** 1 for the cells in which a transition shows as a line. */
+  readonly far: Uint8Array;
+  /** The turn that lays the seam along the skyline, degrees; about 180 when the sheet goes in upside down. */
+  readonly skylineTurnDeg: number;
+  /** The sky's foot is clearly brighter than its head, and the sky is the brighter side. */
+  readonly glow: boolean;
+}
+
+export type TargetResult =
+  { readonly ok: true; readonly target: Target } | { readonly ok: false; readonly reason: NoPlanReason };
+
+const FEATURE_WEIGHT = 3;
+/** Parts of the frame's height from the skyline within which the eye looks for the line; the distance itself counts. */
+const NEAR_SKYLINE = 0.1 + 1e-9;
+const NEAR_WEIGHT = 2;
+const BLOWN_WEIGHT = 2;
+/** A side with less of the frame than this has no seam to lay. */
+const SMALLEST_SIDE = 0.02;
+/** Own readings of a feature this far above (beyond the gap) or below the darker side decide its treatment. */
+const TAMED_ABOVE = 0.5;
+const SILHOUETTE_BELOW = 2;
+/** Foot brighter than head by this makes a glow for a reverse or band sheet, stops. */
+const GLOW_STOPS = 0.5;
+
+const SKY = REGION_CODES.indexOf('sky');
+const FEATURE = REGION_CODES.indexOf('feature');
+const IGNORE = REGION_CODES.indexOf('ignore');
+
+/** Lays down the target of a stand, or says by name why there is none (solver: the target). */
+export function targetFor(input: BalanceInput): TargetResult {
+  const { field, frame, look, window } = input;
+  const counted = sidesOf(field.readings, look);
+  if (!counted.ok) return counted;
+  const faults = areaFault(field.regions);
+  if (faults) return { ok: false, reason: faults };
+  const { sides } = counted;
+  const skyBrighter = sides.brighter === 'sky';
+  const treatments = input.shapes.map((shape) => treatmentOf(shape, input, sides));
+  const cells = field.regions.length;
+  const stops = new Float64Array(cells);
+  const weights = new Float64Array(cells);
+  const bright = new Uint8Array(cells);
+  const far = new Uint8Array(cells);
+  const { columns, rows } = field.grid;
+  const need = sides.neededStops;
+  const follow = look.follow * Math.min(1, need);
+  for (let i = 0; i < cells; i++) {
+    const region = field.regions[i] as number;
+    if (region === IGNORE) continue;
+    const v = (Math.floor(i / columns) + 0.5) / rows;
+    const near = Math.abs(v - (field.skyline[i % columns] as number)) <= NEAR_SKYLINE;
+    if (region === FEATURE) {
+      const treatment = treatments[field.shapes[i] as number];
+      far[i] = 1;
+      weights[i] = treatment?.silhouette ? 0 : FEATURE_WEIGHT;
+      stops[i] = treatment?.targetStops ?? 0;
+      continue;
+    }
+    far[i] = near ? 0 : 1;
+    weights[i] = near ? NEAR_WEIGHT : 1;
+    if ((region === SKY) !== skyBrighter) continue;
+    const ev = field.ev[i] as number;
+    bright[i] = 1;
+    if (need > 0) stops[i] = Math.max(0, need + follow * (ev - sides.brightMeanEv));
+    const tone = ev - sides.darkMeanEv + look.placementStops;
+    if (tone > window.highlightRoom + 1e-6) weights[i] = (weights[i] as number) * BLOWN_WEIGHT;
+  }
+  const turn = skylineTurn(field.skyline, frame);
+  return {
+    ok: true,
+    target: {
+      sides,
+      upsideDown: !skyBrighter,
+      stops,
+      weights,
+      bright,
+      far,
+      skylineTurnDeg: skyBrighter ? turn : 180 + turn,
+      glow: skyBrighter && footAboveHead(input, weights) >= GLOW_STOPS,
+    },
+  };
+}
+
+/** Whether the frame has two sides at all. */
+function areaFault(regions: Uint8Array): NoPlanReason | null {
+  let sky = 0;
+  let others = 0;
+  for (const region of regions) {
+    if (region === SKY) sky++;
+    else if (region !== IGNORE) others++;
+  }
+  if (sky + others === 0) return 'nothing-to-judge';
+  return Math.min(sky, others) < SMALLEST_SIDE * regions.length ? 'no-seam' : null;
+}
+
+/** Turn of the least-squares line through the skyline, degrees clockwise from behind: `-atan(slope)`. */
+export function skylineTurn(
+  skyline: Float64Array,
+  frame: { readonly widthMm: number; readonly heightMm: number },
+): number {
+  const xs = Array.from(skyline, (_, i) => ((i + 0.5) / skyline.length - 0.5) * frame.widthMm);
+  const hs = Array.from(skyline, (v) => (0.5 - v) * frame.heightMm);
+  const slope = leastSquaresSlope(xs, hs);
+  return Math.abs(slope) < 1e-12 ? 0 : -degreesFromRadians(Math.atan(slope));
+}
+
+interface Treatment {
+  readonly silhouette: boolean;
+  readonly targetStops: number;
+}
+
+/** What is wanted of a feature: nothing taken off it, as much as its own light asks for, or it may go black. */
+function treatmentOf(shape: Shape, input: BalanceInput, sides: Sides<PlacedReading>): Treatment {
+  const { gapStops } = input.look;
+  const all = input.field.readings.filter((r) => r.role === 'feature' && !r.limit);
+  const own = all.filter((r) => !r.rough && isInside(shape.points, r.place.u, r.place.v));
+  const above = (readings: readonly PlacedReading[]) => mean(readings.map((r) => r.ev100)) - sides.darkMeanEv;
+  const treat =
+    shape.treat ??
+    (own.length === 0
+      ? 'protect'
+      : above(own) > gapStops + TAMED_ABOVE
+        ? 'tame'
+        : above(own) < -SILHOUETTE_BELOW
+          ? 'silhouette'
+          : 'protect');
+  const lit = own.length ? own : all;
+  const targetStops =
+    treat === 'tame' && lit.length ? Math.min(sides.neededStops, Math.max(0, above(lit) - gapStops)) : 0;
+  return { silhouette: treat === 'silhouette', targetStops };
+}
+
+/** How much brighter the lower third of the sky's cells is than the upper third, bare, stops. */
+function footAboveHead({ field }: BalanceInput, weights: Float64Array): number {
+  const { columns, rows } = field.grid;
+  const vOf = (i: number) => (Math.floor(i / columns) + 0.5) / rows;
+  let top = Infinity;
+  let bottom = -Infinity;
+  field.regions.forEach((region, i) => {
+    if (region !== SKY) return;
+    top = Math.min(top, vOf(i));
+    bottom = Math.max(bottom, vOf(i));
+  });
+  const third = (bottom - top) / 3;
+  const head = { sum: 0, weight: 0 };
+  const foot = { sum: 0, weight: 0 };
+  field.regions.forEach((region, i) => {
+    if (region !== SKY) return;
+    const part = vOf(i) <= top + third ? head : vOf(i) >= bottom - third ? foot : null;
+    if (!part) return;
+    part.sum += (weights[i] as number) * (field.ev[i] as number);
+    part.weight += weights[i] as number;
+  });
+  return foot.sum / foot.weight - head.sum / head.weight;
+}

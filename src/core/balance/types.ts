@@ -1,0 +1,123 @@
+import { type LightField, type Shape } from '@/core/field';
+import { type Sheet } from '@/core/glass';
+import { type FrameSize, type Lens, type Seat } from '@/core/optics';
+import { type SensorWindow } from '@/core/sensor';
+
+/** The looks that a grad is balanced for here (glossary: the schools). */
+export const GRAD_SCHOOLS = ['even', 'natural', 'heavy'] as const;
+export type GradSchool = (typeof GRAD_SCHOOLS)[number];
+
+export interface Look {
+  readonly school: GradSchool;
+  /** The difference left between sky and land, stops; negative for Heavy. */
+  readonly gapStops: number;
+  /** How much of the brighter side's own unevenness is evened out too, 0 to 1. */
+  readonly follow: number;
+  /** Where the darker side's mean is placed, stops from mid-grey. */
+  readonly placementStops: number;
+}
+
+/** A filter of the bag that can be seated: its glass, and its edges where they are known. */
+export interface BagSheet {
+  readonly id: string;
+  readonly sheet: Sheet;
+  readonly widthMm?: number | undefined;
+}
+
+/** Everything a balance depends on. */
+export interface BalanceInput {
+  readonly frame: FrameSize;
+  readonly lens: Lens;
+  readonly field: LightField;
+  readonly shapes: readonly Shape[];
+  readonly window: SensorWindow;
+  readonly look: Look;
+  /** In bag order, which breaks ties. */
+  readonly sheets: readonly BagSheet[];
+}
+
+/** Sheets seated together, the one nearest the lens first; empty for no filter. */
+export type SheetSet = readonly BagSheet[];
+
+export const NO_PLAN_REASONS = [
+  'no-sky-reading',
+  'no-land-reading',
+  'nothing-to-judge',
+  'no-seam',
+  'sky-already-darker',
+  'all-sheets-show-edges',
+] as const;
+export type NoPlanReason = (typeof NO_PLAN_REASONS)[number];
+
+/** Why there is no plan, with what would help where a figure can tell. */
+export interface NoPlan {
+  readonly reason: NoPlanReason;
+  /** For `all-sheets-show-edges`: the sheet width that would do, mm. */
+  readonly neededWidthMm?: number;
+}
+
+export type Side = 'sky' | 'land';
+
+/** A spot of the frame that a figure is about. */
+export interface Spot {
+  readonly stops: number;
+  readonly u: number;
+  readonly v: number;
+  readonly region: 'sky' | 'land' | 'water' | 'feature';
+  /** The shape that covers it, if any. */
+  readonly shape?: Shape | undefined;
+  /** Within a tenth of the frame's height of the skyline. */
+  readonly nearSkyline: boolean;
+}
+
+/** How well a seated set serves a stand (solver: the fit). */
+export interface Fit {
+  readonly fitStops: number;
+  readonly unevenStops: number;
+  /** Positive: the brighter side comes out too dark. */
+  readonly levelStops: number;
+  readonly spillStops: number;
+  readonly leakStops: number;
+  readonly spillWorst: Spot | null;
+  readonly line: Spot | null;
+}
+
+/** A set at its best raw seat. */
+export interface Ranked {
+  readonly set: SheetSet;
+  /** Null for no filter. */
+  readonly seat: Seat | null;
+  readonly fitStops: number;
+  readonly scoreStops: number;
+  readonly noGlow: boolean;
+  readonly atBound: boolean;
+}
+
+/** A set at a seat that hands can set, with all its figures. */
+export interface Candidate extends Fit {
+  readonly set: SheetSet;
+  readonly seat: Seat | null;
+  readonly scoreStops: number;
+  readonly noGlow: boolean;
+  /** How far the sheet may slide either way before the fit worsens by 0.1 stop, mm; null for no filter. */
+  readonly playMm: readonly [number, number] | null;
+  /** How much worse, in stops of score, the best level seat is; null where level shows an edge or there is no filter. */
+  readonly levelCostStops: number | null;
+  readonly warnings: readonly SeatWarning[];
+}
+
+export type SeatWarning = 'seat-at-bound' | 'beam-wider-than-sheet' | 'edge-may-show';
+
+export interface Balance {
+  readonly spanStops: number;
+  readonly neededStops: number;
+  readonly brighter: Side;
+  readonly upsideDown: boolean;
+  /** Every set with a seat, best first, at its raw seat. */
+  readonly ranking: readonly Ranked[];
+  /** The first sets of the ranking at settable seats, in its order; never empty. */
+  readonly best: readonly Candidate[];
+}
+
+export type BalanceResult =
+  { readonly ok: true; readonly balance: Balance } | ({ readonly ok: false } & NoPlan);

@@ -1,0 +1,101 @@
+import { REGION_CODES, type RegionMap } from './grid';
+import { type FramePoint, type LightReading, ROLES, type Role } from './types';
+
+/** The light field: what each cell of the frame gives, EV at ISO 100. */
+export interface LightField extends RegionMap {
+  /** EV of each cell; NaN where its region has no reading to go by. */
+  readonly ev: Float64Array;
+  /** The readings, every one with a place. */
+  readonly readings: readonly PlacedReading[];
+}
+
+export interface PlacedReading extends LightReading {
+  readonly place: FramePoint;
+  /** The reading came without a place and stands at the middle of its region. */
+  readonly rough: boolean;
+}
+
+/** Softens the weight of a reading close by, in frame heights, and how much less a sideways distance counts. */
+const NEAR = 0.02;
+const SIDEWAYS = 0.1;
+
+/** The roles whose readings light a region, the first that has any: water and land stand in for each other. */
+const STAND_INS: Record<Role, readonly Role[]> = {
+  sky: ['sky'],
+  land: ['land', 'water'],
+  water: ['water', 'land'],
+  feature: ['feature', 'land', 'water'],
+};
+
+/** Gives every reading a place: its own, or the mean position of its region's cells. */
+function placeReadings(map: RegionMap, readings: readonly LightReading[]): PlacedReading[] {
+  const centres = new Map<Role, FramePoint>();
+  return readings.map((reading) => {
+    if (reading.place) return { ...reading, place: reading.place, rough: false };
+    const centre = centres.get(reading.role) ?? regionCentre(map, reading.role);
+    centres.set(reading.role, centre);
+    return { ...reading, place: centre, rough: true };
+  });
+}
+
+/** Mean position of a region's cells; of all that is not sky where there are none, or of the frame. */
+function regionCentre(map: RegionMap, role: Role): FramePoint {
+  const code = REGION_CODES.indexOf(role);
+  const sky = REGION_CODES.indexOf('sky');
+  return (
+    centreOf(map, (region) => region === code) ??
+    (role === 'sky' ? null : centreOf(map, (region) => region !== sky)) ?? { u: 0.5, v: 0.5 }
+  );
+}
+
+function centreOf(map: RegionMap, counts: (region: number) => boolean): FramePoint | null {
+  const { columns, rows } = map.grid;
+  let n = 0;
+  let u = 0;
+  let v = 0;
+  map.regions.forEach((region, i) => {
+    if (!counts(region)) return;
+    n++;
+    u += ((i % columns) + 0.5) / columns;
+    v += (Math.floor(i / columns) + 0.5) / rows;
+  });
+  return n ? { u: u / n, v: v / n } : null;
+}
+
+/** The readings that light a region of the frame; none if neither its own role nor a stand-in has any. */
+export function readingsFor<R extends LightReading>(role: Role, readings: readonly R[]): readonly R[] {
+  for (const standIn of STAND_INS[role]) {
+    const own = readings.filter((r) => r.role === standIn);
+    if (own.length) return own;
+  }
+  return [];
+}
+
+/** EV at a place of the frame from readings, weighted by `1 / (0.1 du^2 aspect^2 + dv^2 + 0.02^2)`; NaN for none. */
+export function evAt(readings: readonly PlacedReading[], aspect: number, u: number, v: number): number {
+  let sum = 0;
+  let weights = 0;
+  for (const { place, ev100 } of readings) {
+    const du = (u - place.u) * aspect;
+    const dv = v - place.v;
+    const weight = 1 / (SIDEWAYS * du * du + dv * dv + NEAR * NEAR);
+    sum += weight * ev100;
+    weights += weight;
+  }
+  return sum / weights;
+}
+
+/** Spreads readings over the regions of the frame (solver: the light field). */
+export function lightField(map: RegionMap, given: readonly LightReading[]): LightField {
+  const readings = placeReadings(map, given);
+  const { columns, rows, aspect } = map.grid;
+  const lights = ROLES.map((role) => readingsFor(role, readings));
+  const ignored = readingsFor('land', readings);
+  const ev = new Float64Array(columns * rows);
+  for (let row = 0, i = 0; row < rows; row++)
+    for (let column = 0; column < columns; column++, i++) {
+      const light = lights[map.regions[i] as number] ?? ignored;
+      ev[i] = evAt(light, aspect, (column + 0.5) / columns, (row + 0.5) / rows);
+    }
+  return { ...map, ev, readings };
+}

@@ -1,0 +1,3 @@
+export * from './quadrature';
+export * from './roots';
+export * from './statistics';

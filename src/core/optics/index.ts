@@ -1,0 +1,3 @@
+export * from './dimming';
+export * from './projection';
+export * from './seam';

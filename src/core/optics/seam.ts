@@ -1,0 +1,58 @@
+import { profileJoints, type Sheet } from '@/core/glass';
+import { bisect } from '@/core/numerics';
+import { dimmingAt, dimmingTable, stackOf } from './dimming';
+import { acrossSeam, type FrameSize, type Lens, type Seat, sheetScale } from './projection';
+
+/** The transition of a set as a beam draws it, in mm from the sheet's mid-line towards the dark end. */
+export interface Transition {
+  /** Where 10 %, half and 90 % of the greatest dimming are first passed, walking in from the clear side. */
+  readonly tenthMm: number;
+  readonly halfMm: number;
+  readonly nineTenthsMm: number;
+}
+
+/** Step of the walk in from the clear side, mm; each crossing is then refined on the integral itself. */
+const WALK_MM = 0.25;
+
+/**
+ * The transition that a beam draws of a set (physics 3). Light is averaged and not stops, so the line of half dimming is
+ * not the projected mid-line, but lies towards the dark end.
+ */
+export function transitionOf(sheets: readonly Sheet[], beamMm: number): Transition {
+  const joints = sheets.flatMap((s) => profileJoints(s.profile));
+  const fromMm = Math.min(...joints) - beamMm / 2 - WALK_MM;
+  const toMm = Math.max(...joints) + beamMm / 2 + WALK_MM;
+  const { stops } = dimmingTable(sheets, beamMm, { fromMm, toMm, stepMm: WALK_MM });
+  const most = stops.reduce((a, b) => Math.max(a, b), 0);
+  const stack = stackOf(sheets);
+  const crossing = (part: number): number => {
+    const wanted = part * most;
+    const at = stops.findIndex((s) => s >= wanted);
+    const hi = fromMm + at * WALK_MM;
+    if (at <= 0) return hi;
+    const root = bisect((y) => dimmingAt(stack, y, beamMm) - wanted, hi - WALK_MM, hi, 1e-4);
+    return root.found ? root.x : hi;
+  };
+  return { tenthMm: crossing(0.1), halfMm: crossing(0.5), nineTenthsMm: crossing(0.9) };
+}
+
+/** Seam spread: length between 10 % and 90 % of the dimming in the picture, as a part of the frame's height. */
+export function seamSpread(transition: Transition, lens: Lens, frame: FrameSize): number {
+  return (transition.nineTenthsMm - transition.tenthMm) / sheetScale(lens) / frame.heightMm;
+}
+
+/** Where the seam meets two opposite edges of the frame, in parts of the frame (0 top or left); may lie outside 0..1. */
+export type SeamAt =
+  { readonly left: number; readonly right: number } | { readonly top: number; readonly bottom: number };
+
+/** The seam of the picture (the line of half dimming) at the frame's edges; at top and bottom when it is steep. */
+export function seamAtEdges(seat: Seat, halfMm: number, lens: Lens, frame: FrameSize): SeamAt {
+  const { sin, cos } = acrossSeam(seat.turnDeg);
+  const reach = (seat.offsetMm + halfMm) / sheetScale(lens);
+  if (Math.abs(cos) * frame.widthMm >= Math.abs(sin) * frame.heightMm) {
+    const at = (x: number) => 0.5 - (reach - x * sin) / cos / frame.heightMm;
+    return { left: at(-frame.widthMm / 2), right: at(frame.widthMm / 2) };
+  }
+  const at = (h: number) => 0.5 + (reach - h * cos) / sin / frame.widthMm;
+  return { top: at(frame.heightMm / 2), bottom: at(-frame.heightMm / 2) };
+}

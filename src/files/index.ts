@@ -1,0 +1,2 @@
+export * from './errors';
+export * from './stand-file';

@@ -1,0 +1,237 @@
+import { z } from 'zod';
+import { ROLES } from '@/core/field';
+import { shutterFromFileText } from '@/core/units';
+import {
+  GAPS,
+  LIMITS,
+  MAX_FILTERS,
+  MAX_POINTS,
+  MAX_READINGS,
+  MAX_SHAPES,
+  MAX_TEXT,
+  type Quantity,
+  SCHOOLS,
+} from '@/model';
+import { type FileErrorCode } from './errors';
+
+z.config({ jitless: true });
+
+/** A finding of our own, with the code that the error will carry. */
+function fault(
+  ctx: {
+    addIssue: (issue: { code: 'custom'; path: PropertyKey[]; message: string; params: object }) => void;
+  },
+  code: FileErrorCode,
+  path: PropertyKey[],
+  message: string,
+) {
+  ctx.addIssue({ code: 'custom', path, message, params: { code } });
+}
+
+const number = (quantity: Quantity) => z.number().min(LIMITS[quantity][0]).max(LIMITS[quantity][1]);
+const text = z.string().max(MAX_TEXT);
+const id = z.string().min(1).max(MAX_TEXT);
+
+/** Ids must be unique in their list. */
+function uniqueIds(items: readonly { id?: string | undefined }[], ctx: Parameters<typeof fault>[0]) {
+  const seen = new Set<string>();
+  items.forEach(({ id: own }, i) => {
+    if (own === undefined) return;
+    if (seen.has(own)) fault(ctx, 'duplicate-id', [i, 'id'], `the id "${own}" stands twice in this list`);
+    seen.add(own);
+  });
+}
+
+/**
+ * The schemas of format version 1. Strict about keys, but for files of a later minor version, whose unknown keys are kept
+ * and written back.
+ */
+export function schemasFor(keys: 'strict' | 'kept') {
+  const object = <T extends z.core.$ZodLooseShape>(shape: T) =>
+    (keys === 'strict' ? z.strictObject(shape) : z.looseObject(shape)) as z.ZodObject<T, z.core.$strip>;
+  const drawnPoint = object({ u: number('drawn'), v: number('drawn') });
+  const line = z.array(drawnPoint).max(MAX_POINTS);
+
+  const camera = object({
+    name: text.optional(),
+    sensorWidthMm: number('lengthMm'),
+    sensorHeightMm: number('lengthMm'),
+    orientation: z.enum(['landscape', 'portrait']).optional(),
+    highlightRoomStops: number('stops').optional(),
+    shadowRoomStops: number('stops').optional(),
+    printRoomStops: number('stops').optional(),
+    lowestIso: number('iso').optional(),
+    baseIso: number('iso').optional(),
+    pixelPitchUm: number('lengthMm').optional(),
+  });
+
+  const reading = object({
+    id,
+    role: z.enum(ROLES),
+    u: number('placed').optional(),
+    v: number('placed').optional(),
+    aperture: number('aperture').optional(),
+    shutter: z.union([z.string().max(MAX_TEXT), number('seconds')]).optional(),
+    iso: number('iso').optional(),
+    ev100: number('ev100').optional(),
+    takenAt: z.iso.datetime({ offset: true }).optional(),
+    spotAngleDeg: number('spotAngleDeg').optional(),
+    wantedToneStops: number('toneStops').optional(),
+    limit: z.boolean().optional(),
+    throughFilterIds: z.array(id).max(MAX_FILTERS).optional(),
+    seat: object({ filterId: id, offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
+  }).superRefine((r, ctx) => {
+    if ((r.u === undefined) !== (r.v === undefined))
+      fault(ctx, 'missing', [r.u === undefined ? 'u' : 'v'], 'u and v come together or not at all');
+    const settings = ['aperture', 'shutter', 'iso'] as const;
+    const given = settings.filter((key) => r[key] !== undefined);
+    if (r.ev100 !== undefined && given.length)
+      fault(ctx, 'not-allowed', [given[0] as string], 'give ev100 or camera settings, not both');
+    if (r.ev100 === undefined)
+      for (const key of settings)
+        if (r[key] === undefined) {
+          fault(ctx, 'missing', [key], 'a reading has ev100, or aperture, shutter and iso');
+          break;
+        }
+    if (typeof r.shutter === 'string') {
+      const read = shutterFromFileText(r.shutter);
+      if (!read.ok)
+        fault(
+          ctx,
+          read.reason === 'not-a-time' ? 'wrong-type' : 'out-of-range',
+          ['shutter'],
+          read.reason === 'not-a-time'
+            ? `"${r.shutter.slice(0, 40)}" is no shutter time`
+            : `a shutter time lies between ${LIMITS.seconds[0]} and ${LIMITS.seconds[1]} s`,
+        );
+    }
+  });
+
+  const look = object({
+    school: z.enum(SCHOOLS),
+    gapStops: z.number().optional(),
+    follow: number('follow').optional(),
+    landPlacementStops: number('toneStops').optional(),
+    sunAzimuthDeg: number('azimuthDeg').optional(),
+    viewAzimuthDeg: number('azimuthDeg').optional(),
+    sunAltitudeDeg: number('altitudeDeg').optional(),
+    sun: z.enum(['behind', 'side', 'ahead', 'hidden']).optional(),
+  }).superRefine((l, ctx) => {
+    if (l.gapStops === undefined) return;
+    const gap = GAPS[l.school];
+    if (!gap) fault(ctx, 'not-allowed', ['gapStops'], `the look "${l.school}" has no gap`);
+    else if (l.gapStops < gap.range[0] || l.gapStops > gap.range[1])
+      fault(
+        ctx,
+        'out-of-range',
+        ['gapStops'],
+        `the gap of "${l.school}" lies between ${gap.range[0]} and ${gap.range[1]} stops`,
+      );
+  });
+
+  const stand = object({
+    id,
+    name: text,
+    createdAt: z.iso.datetime({ offset: true }),
+    notes: text.optional(),
+    camera,
+    lens: object({
+      name: text.optional(),
+      focalLengthMm: number('focalLengthMm'),
+      pupilToFilterMm: number('lengthMm').optional(),
+    }),
+    exposure: object({ aperture: number('aperture'), iso: number('iso') }),
+    skyline: line.min(2),
+    shapes: z
+      .array(
+        object({
+          id: id.optional(),
+          name: text.optional(),
+          region: z.enum([...ROLES, 'ignore']),
+          treat: z.enum(['protect', 'tame', 'silhouette']).optional(),
+          points: line.min(3),
+        }),
+      )
+      .max(MAX_SHAPES)
+      .superRefine(uniqueIds)
+      .optional(),
+    readings: z.array(reading).max(MAX_READINGS).superRefine(uniqueIds),
+    look,
+    fitted: z
+      .array(object({ filterId: id, slot: number('slots').int().optional() }))
+      .max(MAX_FILTERS)
+      .optional(),
+    choice: object({
+      filterIds: z.array(id).max(2),
+      offsetMm: number('offsetMm'),
+      turnDeg: number('turnDeg'),
+    }).optional(),
+  });
+
+  const named = { id, name: text.optional() };
+  const dimensions = {
+    sheetLengthMm: number('lengthMm').optional(),
+    sheetWidthMm: number('lengthMm').optional(),
+    seamFromDarkEndMm: number('lengthMm').optional(),
+  };
+  const seated = { ...named, ...dimensions, stops: number('stops'), transitionMm: number('lengthMm') };
+  const filter = z
+    .discriminatedUnion('kind', [
+      object({ ...seated, kind: z.literal('graduated') }),
+      object({
+        ...seated,
+        kind: z.literal('reverse'),
+        fadeMm: number('lengthMm'),
+        floorStops: number('stops'),
+      }),
+      object({ ...seated, kind: z.literal('band'), bandWidthMm: number('lengthMm') }),
+      object({ ...named, ...dimensions, kind: z.literal('neutral'), stops: number('stops') }),
+      object({ ...named, ...dimensions, kind: z.literal('polariser'), baseLossStops: number('stops') }),
+    ])
+    .superRefine((f, ctx) => {
+      if (f.kind === 'reverse' && f.floorStops > f.stops)
+        fault(ctx, 'out-of-range', ['floorStops'], `floorStops lies between 0 and stops (${f.stops})`);
+      if (f.seamFromDarkEndMm !== undefined && f.seamFromDarkEndMm > (f.sheetLengthMm ?? Infinity))
+        fault(
+          ctx,
+          'out-of-range',
+          ['seamFromDarkEndMm'],
+          'the seam lies on the sheet: at most sheetLengthMm',
+        );
+    });
+  const bag = object({
+    slots: number('slots').int().optional(),
+    filters: z.array(filter).max(MAX_FILTERS).superRefine(uniqueIds),
+  });
+
+  const envelope = {
+    format: z.literal('pale-seam'),
+    version: z.literal(1),
+    minor: z.number().int().min(0).optional(),
+  };
+  const standFile = object({ ...envelope, kind: z.literal('stand'), stand, bag: bag.optional() }).superRefine(
+    (file, ctx) => {
+      const { bag: owned } = file;
+      if (!owned) return;
+      const known = new Set(owned.filters.map((f) => f.id));
+      const check = (filterId: string, path: PropertyKey[]) => {
+        if (!known.has(filterId))
+          fault(
+            ctx,
+            'unknown-filter',
+            ['stand', ...path],
+            `the bag has no filter "${filterId.slice(0, 40)}"`,
+          );
+      };
+      file.stand.choice?.filterIds.forEach((f, i) => check(f, ['choice', 'filterIds', i]));
+      file.stand.fitted?.forEach((f, i) => check(f.filterId, ['fitted', i, 'filterId']));
+      file.stand.readings.forEach((r, i) =>
+        r.throughFilterIds?.forEach((f, k) => check(f, ['readings', i, 'throughFilterIds', k])),
+      );
+    },
+  );
+  return { standFile };
+}
+
+/** A parsed stand file; that it fits the model's types is checked where it is opened. */
+export type StandFile = z.infer<ReturnType<typeof schemasFor>['standFile']>;

@@ -1,0 +1,158 @@
+import {
+  type Balance,
+  type Candidate,
+  isAsGood,
+  judgeChoice,
+  type NoPlan,
+  type Outcome,
+  outcomeOf,
+  reachOf,
+  sameSet,
+  type SeatWarning,
+  type SheetSet,
+  spanOf,
+} from '@/core/balance';
+import { type Seat } from '@/core/optics';
+import { exactAperture, exactIso } from '@/core/units';
+import { type Bag, type Filter, isSheet, sticksOutMm } from './bag';
+import { bagSheet, type CannotPrepare, type Prepared, prepareStand } from './prepare';
+import { type Solution, solutionKey } from './solve';
+import { type Choice, type Stand } from './stand';
+
+/** Glass at a seat, with everything it does. */
+export interface Glass {
+  readonly filterIds: readonly string[];
+  readonly filters: readonly Filter[];
+  readonly seat: Seat | null;
+  /** How far the first sheet stands above the rail, mm; null without a sheet or its length. */
+  readonly sticksOutMm: number | null;
+  /** Null where there is no target to judge it by. */
+  readonly figures: Candidate | null;
+  readonly outcome: Outcome;
+  readonly warnings: readonly SeatWarning[];
+}
+
+/** All that the interface and the command line show of a stand. */
+export interface Derived {
+  readonly prepared: Prepared | null;
+  readonly spanStops: number | null;
+  readonly reachStops: number | null;
+  /** The search's answer, if there is one for the stand as it stands now or as it was a moment ago. */
+  readonly balance: Balance | null;
+  /** Why there is no plan. */
+  readonly fault: NoPlan | CannotPrepare | null;
+  /** The answer shown belongs to earlier readings, or is not there yet: a search is due. */
+  readonly stale: boolean;
+  /** The computed advice. */
+  readonly plan: Glass | null;
+  /** The photographer's own choice. */
+  readonly chosen: Glass | null;
+  /** What the exposure and the picture are shown through: the choice, else the plan, else nothing. */
+  readonly inUse: Glass | null;
+}
+
+/** Glass of the plan or of one of its alternatives. */
+export function glassOf(stand: Stand, bag: Bag, prepared: Prepared, candidate: Candidate): Glass {
+  return describe(stand, bag, prepared, {
+    set: candidate.set,
+    seat: candidate.seat,
+    figures: candidate,
+  });
+}
+
+/** Glass as a choice names it; filters that have left the bag are left out, which `filterIds` shows. */
+export function chosenGlass(stand: Stand, bag: Bag, prepared: Prepared, choice: Choice): Glass {
+  const set = choice.filterIds.flatMap((id) => {
+    const filter = bag.filters.find((f) => f.id === id);
+    return filter && isSheet(filter) ? [bagSheet(filter)] : [];
+  });
+  const seat = set.length ? { offsetMm: choice.offsetMm, turnDeg: choice.turnDeg } : null;
+  const { input, laid } = prepared;
+  const figures = laid.ok ? judgeChoice(input, laid.target, { set, seat }) : null;
+  return describe(stand, bag, prepared, { set, seat, figures });
+}
+
+function describe(
+  stand: Stand,
+  bag: Bag,
+  prepared: Prepared,
+  { set, seat, figures }: { set: SheetSet; seat: Seat | null; figures: Candidate | null },
+): Glass {
+  const filters = set.flatMap(({ id }) => bag.filters.find((f) => f.id === id) ?? []);
+  const first = filters[0];
+  return {
+    filterIds: set.map((s) => s.id),
+    filters,
+    seat,
+    sticksOutMm: seat && first && isSheet(first) ? sticksOutMm(first, seat.offsetMm) : null,
+    figures,
+    outcome: outcomeOf({
+      input: prepared.input,
+      settings: { aperture: exactAperture(stand.exposure.aperture), iso: exactIso(stand.exposure.iso) },
+      fittedStops: prepared.fittedStops,
+      set,
+      seat,
+    }),
+    warnings: figures?.warnings ?? [],
+  };
+}
+
+/**
+ * The computed advice: the best set, or the one the photographer has chosen where it is as good, so that it does not
+ * flicker while readings come in (solver: the fit).
+ */
+function advised(balance: Balance, choice: Choice | undefined): Candidate {
+  const kept =
+    choice &&
+    balance.best.find(
+      (c, i) => sameSet(c.set, choice.filterIds) && isAsGood(balance.ranking[i]!, balance.ranking),
+    );
+  return kept ?? (balance.best[0] as Candidate);
+}
+
+/**
+ * Everything derived from a stand, its bag and the search's answer: pure, synchronous, and cheap once `prepared` is at
+ * hand, so that a drag can run it every frame.
+ */
+export function deriveStand(
+  stand: Stand,
+  bag: Bag,
+  solution: Solution | null,
+  ready = prepareStand(stand, bag),
+): Derived {
+  const result = solution?.result ?? null;
+  const stale = !solution || solution.key !== solutionKey(stand, bag);
+  if (!ready.ok) {
+    const { ok: _, ...fault } = ready;
+    return { ...NOTHING, fault };
+  }
+  const { prepared } = ready;
+  const { readings } = prepared.input.field;
+  const balance = result?.ok ? result.balance : null;
+  const plan = balance && glassOf(stand, bag, prepared, advised(balance, stand.choice));
+  const chosen = stand.choice ? chosenGlass(stand, bag, prepared, stand.choice) : null;
+  const bare = chosenGlass(stand, bag, prepared, { filterIds: [], offsetMm: 0, turnDeg: 0 });
+  return {
+    prepared,
+    spanStops: spanOf(readings),
+    reachStops: reachOf(readings),
+    balance,
+    fault: result && !result.ok ? result : null,
+    stale,
+    plan,
+    chosen,
+    inUse: chosen ?? plan ?? bare,
+  };
+}
+
+const NOTHING: Derived = {
+  prepared: null,
+  spanStops: null,
+  reachStops: null,
+  balance: null,
+  fault: null,
+  stale: false,
+  plan: null,
+  chosen: null,
+  inUse: null,
+};

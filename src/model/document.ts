@@ -1,0 +1,58 @@
+import { type Bag, type Filter } from './bag';
+import { type Stand } from './stand';
+
+/** A stand with what it must keep to open unchanged later (architecture: the bag). */
+export interface StandDocument {
+  readonly stand: Stand;
+  /** The bag it came with, used in place of the workspace's until the photographer says otherwise. */
+  readonly bag: Bag | null;
+  /** Copies of the filters it refers to, for when they have left the bag. */
+  readonly used: readonly Filter[];
+  /** Minor version of the format it was read from. */
+  readonly minor: number;
+}
+
+/** The bag a stand is solved with: its own where it brought one, else the workspace's with the copies it kept. */
+export function bagForStand({ bag, used }: StandDocument, workspace: Bag): Bag {
+  if (bag) return bag;
+  const known = new Set(workspace.filters.map((f) => f.id));
+  const kept = used.filter((f) => !known.has(f.id));
+  return kept.length ? { ...workspace, filters: [...workspace.filters, ...kept] } : workspace;
+}
+
+/** Ids of all filters that a stand refers to. */
+function referredTo(stand: Stand): Set<string> {
+  return new Set([
+    ...(stand.choice?.filterIds ?? []),
+    ...(stand.fitted ?? []).map((f) => f.filterId),
+    ...stand.readings.flatMap((r) => r.throughFilterIds ?? []),
+  ]);
+}
+
+/** The document with a changed stand, keeping copies of the filters that it refers to. */
+export function withStand(document: StandDocument, stand: Stand, workspace: Bag): StandDocument {
+  if (stand === document.stand) return document;
+  const ids = referredTo(stand);
+  const used = bagForStand(document, workspace).filters.filter((f) => ids.has(f.id));
+  return { ...document, stand, used };
+}
+
+/** Filters of a stand's own bag that the workspace's bag does not have alike. */
+export function newFilters({ bag }: StandDocument, workspace: Bag): readonly Filter[] {
+  const known = new Set(workspace.filters.map(content));
+  return (bag?.filters ?? []).filter((f) => !known.has(content(f)));
+}
+
+const content = ({ id: _, ...filter }: Filter): string => JSON.stringify(Object.entries(filter).sort());
+
+/** Whether a stand's own bag is the workspace's, filter by filter and in its slots: then it need not keep its own. */
+export function bringsNothingNew(document: StandDocument, workspace: Bag): boolean {
+  const { bag } = document;
+  return (
+    !bag ||
+    (JSON.stringify(bag.filters.map(keyed)) === JSON.stringify(workspace.filters.map(keyed)) &&
+      (bag.slots ?? 1) === (workspace.slots ?? 1))
+  );
+}
+
+const keyed = (filter: Filter): string => `${filter.id} ${content(filter)}`;

@@ -1,0 +1,100 @@
+import { type FramePoint } from '@/core/field';
+import { type Bag, type Filter } from './bag';
+import { MAX_POINTS } from './limits';
+import { type Choice, type Reading, type Stand } from './stand';
+
+/** Pure edits: each returns the changed value, or the same one when nothing changes. */
+
+export interface NewStand {
+  readonly id: string;
+  readonly name: string;
+  readonly createdAt: string;
+}
+
+/** A stand with the default camera, a level skyline across the middle and nothing read. */
+export function newStand({ id, name, createdAt }: NewStand): Stand {
+  return {
+    id,
+    name,
+    createdAt,
+    camera: {
+      name: 'full frame',
+      sensorWidthMm: 36,
+      sensorHeightMm: 24,
+      orientation: 'landscape',
+      baseIso: 100,
+    },
+    lens: { focalLengthMm: 24 },
+    exposure: { aperture: 11, iso: 100 },
+    skyline: [
+      { u: 0, v: 0.5 },
+      { u: 1, v: 0.5 },
+    ],
+    readings: [],
+    look: { school: 'natural' },
+  };
+}
+
+/** The first id made of a letter and a number that a list does not have yet. */
+export function freeId(letter: string, taken: readonly { readonly id: string }[]): string {
+  const ids = new Set(taken.map((t) => t.id));
+  let n = 1;
+  while (ids.has(`${letter}${n}`)) n++;
+  return `${letter}${n}`;
+}
+
+export const addReading = (stand: Stand, reading: Omit<Reading, 'id'>): Stand => ({
+  ...stand,
+  readings: [...stand.readings, { ...reading, id: freeId('r', stand.readings) }],
+});
+
+export const changeReading = (stand: Stand, id: string, change: Partial<Reading>): Stand => ({
+  ...stand,
+  readings: stand.readings.map((r) => (r.id === id ? { ...r, ...change } : r)),
+});
+
+export const removeReading = (stand: Stand, id: string): Stand => ({
+  ...stand,
+  readings: stand.readings.filter((r) => r.id !== id),
+});
+
+/** A point held to the part of the plane where skyline points may be. */
+const held = (p: FramePoint): FramePoint => ({
+  u: Math.min(1, Math.max(0, p.u)),
+  v: Math.min(1, Math.max(0, p.v)),
+});
+
+export function moveSkylinePoint(stand: Stand, index: number, to: FramePoint): Stand {
+  return { ...stand, skyline: stand.skyline.map((p, i) => (i === index ? held(to) : p)) };
+}
+
+/** Adds a point where it belongs from left to right; a line that is full stays as it is. */
+export function addSkylinePoint(stand: Stand, point: FramePoint): Stand {
+  if (stand.skyline.length >= MAX_POINTS) return stand;
+  const skyline = [...stand.skyline, held(point)].sort((a, b) => a.u - b.u);
+  return { ...stand, skyline };
+}
+
+/** Removes a point, but for the last two, without which there is no line. */
+export function removeSkylinePoint(stand: Stand, index: number): Stand {
+  if (stand.skyline.length <= 2) return stand;
+  return { ...stand, skyline: stand.skyline.filter((_, i) => i !== index) };
+}
+
+export const choose = (stand: Stand, choice: Choice | undefined): Stand => {
+  const { choice: _, ...rest } = stand;
+  return choice ? { ...rest, choice } : rest;
+};
+
+export function putFilter(bag: Bag, filter: Filter): Bag {
+  const known = bag.filters.some((f) => f.id === filter.id);
+  return {
+    ...bag,
+    filters: known ? bag.filters.map((f) => (f.id === filter.id ? filter : f)) : [...bag.filters, filter],
+  };
+}
+
+export const removeFilter = (bag: Bag, id: string): Bag => ({
+  ...bag,
+  filters: bag.filters.filter((f) => f.id !== id),
+});

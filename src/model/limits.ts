@@ -1,0 +1,51 @@
+import { SHUTTER_RANGE } from '@/core/units';
+import { type School } from './stand';
+
+/** Lowest and highest value allowed of each quantity, both ends included (formats: ranges). */
+export const LIMITS = {
+  focalLengthMm: [1, 2000],
+  aperture: [0.5, 128],
+  iso: [1, 10_000_000],
+  seconds: SHUTTER_RANGE,
+  ev100: [-10, 25],
+  stops: [0, 20],
+  /** Above 0: the smallest length is a thousandth of a millimetre, which no ruler reads. */
+  lengthMm: [0.001, 1000],
+  offsetMm: [-200, 200],
+  turnDeg: [-360, 360],
+  placed: [0, 1],
+  drawn: [-1, 2],
+  follow: [0, 1],
+  toneStops: [-20, 20],
+  spotAngleDeg: [0.01, 180],
+  slots: [1, 10],
+  azimuthDeg: [-360, 360],
+  altitudeDeg: [-90, 90],
+} as const satisfies Record<string, readonly [number, number]>;
+
+export type Quantity = keyof typeof LIMITS;
+
+export const MAX_READINGS = 500;
+export const MAX_POINTS = 500;
+export const MAX_SHAPES = 100;
+export const MAX_FILTERS = 200;
+export const MAX_TEXT = 10_000;
+export const MAX_DOCUMENT_BYTES = 5_000_000;
+
+/** The gap each school starts with and may have, stops; null for those that have none (glossary: the looks). */
+export const GAPS: Record<
+  School,
+  { readonly usual: number; readonly range: readonly [number, number] } | null
+> = {
+  even: { usual: 0, range: [0, 0] },
+  natural: { usual: 1, range: [0.3, 2] },
+  heavy: { usual: -1, range: [-2, -0.3] },
+  least: null,
+  bracket: null,
+  sun: null,
+};
+
+export function isWithin(quantity: Quantity, value: number): boolean {
+  const [low, high] = LIMITS[quantity];
+  return Number.isFinite(value) && value >= low && value <= high;
+}

@@ -1,0 +1,27 @@
+import { balance, type BalanceResult } from '@/core/balance';
+import { type Bag } from './bag';
+import { type CannotPrepare, prepareStand } from './prepare';
+import { type Stand } from './stand';
+
+/** The search's answer for one stand and bag. */
+export interface Solution {
+  /** What it was computed from: compare with `solutionKey`. */
+  readonly key: string;
+  readonly result: BalanceResult | ({ readonly ok: false } & CannotPrepare);
+}
+
+/** Text of everything that a solution depends on: two stands with the same key have the same answer. */
+export function solutionKey(stand: Stand, bag: Bag): string {
+  const { camera, lens, exposure, skyline, shapes, readings, look, fitted } = stand;
+  const light = readings.map(({ takenAt: _, ...reading }) => reading);
+  return JSON.stringify([camera, lens, exposure, skyline, shapes, light, look, fitted, bag]);
+}
+
+/** Searches the bag for a stand: heavy, meant for the worker and the command line. */
+export function solveStand(stand: Stand, bag: Bag, workedOut?: number): Solution {
+  const key = solutionKey(stand, bag);
+  const ready = prepareStand(stand, bag);
+  if (!ready.ok) return { key, result: ready };
+  const { input, laid } = ready.prepared;
+  return { key, result: balance(input, laid, workedOut) };
+}

@@ -1,0 +1,95 @@
+import { type FeatureTreatment, type FramePoint, type Region, type Role } from '@/core/field';
+import { type Seat } from '@/core/optics';
+
+/** A stand as it is today (glossary); field names and units are those of the file format. */
+export interface Stand {
+  readonly id: string;
+  readonly name: string;
+  /** ISO 8601 with its offset. */
+  readonly createdAt: string;
+  readonly notes?: string | undefined;
+  readonly camera: Camera;
+  readonly lens: StandLens;
+  readonly exposure: { readonly aperture: number; readonly iso: number };
+  readonly skyline: readonly FramePoint[];
+  readonly shapes?: readonly StandShape[] | undefined;
+  readonly readings: readonly Reading[];
+  readonly look: StandLook;
+  /** What is on the lens beside the grads. */
+  readonly fitted?: readonly FittedFilter[] | undefined;
+  /** The glass and the seat that the photographer chose over the computed ones. */
+  readonly choice?: Choice | undefined;
+}
+
+export interface Camera {
+  readonly name?: string | undefined;
+  /** Sensor size in landscape orientation, mm. */
+  readonly sensorWidthMm: number;
+  readonly sensorHeightMm: number;
+  readonly orientation?: Orientation | undefined;
+  readonly highlightRoomStops?: number | undefined;
+  readonly shadowRoomStops?: number | undefined;
+  readonly printRoomStops?: number | undefined;
+  readonly lowestIso?: number | undefined;
+  readonly baseIso?: number | undefined;
+  readonly pixelPitchUm?: number | undefined;
+}
+
+export type Orientation = 'landscape' | 'portrait';
+
+export interface StandLens {
+  readonly name?: string | undefined;
+  readonly focalLengthMm: number;
+  /** Entrance pupil to the slot of a single grad, mm; absent: estimated. */
+  readonly pupilToFilterMm?: number | undefined;
+}
+
+export interface StandShape {
+  readonly id: string;
+  readonly name?: string | undefined;
+  readonly region: Region;
+  readonly treat?: FeatureTreatment | undefined;
+  readonly points: readonly FramePoint[];
+}
+
+/** A spot-meter reading: camera settings as the meter showed them, or an EV. */
+export interface Reading {
+  readonly id: string;
+  readonly role: Role;
+  readonly u?: number | undefined;
+  readonly v?: number | undefined;
+  readonly aperture?: number | undefined;
+  /** A mark ("1/60", "30") or seconds as text, or exact seconds as a number. */
+  readonly shutter?: string | number | undefined;
+  readonly iso?: number | undefined;
+  readonly ev100?: number | undefined;
+  readonly takenAt?: string | undefined;
+  readonly spotAngleDeg?: number | undefined;
+  readonly wantedToneStops?: number | undefined;
+  readonly limit?: boolean | undefined;
+  readonly throughFilterIds?: readonly string[] | undefined;
+  readonly seat?: ({ readonly filterId: string } & Seat) | undefined;
+}
+
+export const SCHOOLS = ['even', 'natural', 'heavy', 'least', 'bracket', 'sun'] as const;
+export type School = (typeof SCHOOLS)[number];
+
+export interface StandLook {
+  readonly school: School;
+  readonly gapStops?: number | undefined;
+  readonly follow?: number | undefined;
+  readonly landPlacementStops?: number | undefined;
+  readonly sunAzimuthDeg?: number | undefined;
+  readonly viewAzimuthDeg?: number | undefined;
+  readonly sunAltitudeDeg?: number | undefined;
+  readonly sun?: 'behind' | 'side' | 'ahead' | 'hidden' | undefined;
+}
+
+export interface FittedFilter {
+  readonly filterId: string;
+  readonly slot?: number | undefined;
+}
+
+export interface Choice extends Seat {
+  readonly filterIds: readonly string[];
+}

@@ -1,0 +1,3 @@
+export * from './idb-storage';
+export * from './memory-storage';
+export * from './storage';

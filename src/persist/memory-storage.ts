@@ -1,0 +1,37 @@
+import { type BagRecord, nextRecord, type StandRecord, type WorkspaceStorage } from './storage';
+
+/** A workspace kept in memory: for tests, and where the browser refuses a database. */
+export function memoryStorage(): WorkspaceStorage {
+  const stands = new Map<string, StandRecord>();
+  let kept: BagRecord | undefined;
+  return {
+    stands: async () => structuredClone([...stands.values()]),
+    putStand: async (document, { revision, now }) => {
+      const { id } = document.stand;
+      const result = nextRecord(stands.get(id), revision, (next) => ({
+        id,
+        revision: next,
+        updatedAt: now,
+        document: structuredClone(document),
+      }));
+      if (result.ok) stands.set(id, result.record);
+      return structuredClone(result);
+    },
+    removeStand: async (id) => {
+      const record = stands.get(id);
+      stands.delete(id);
+      return record;
+    },
+    bag: async () => structuredClone(kept),
+    putBag: async (bag, { revision }) => {
+      const result = nextRecord(kept, revision, (next) => ({ revision: next, bag: structuredClone(bag) }));
+      if (result.ok) kept = result.record;
+      return structuredClone(result);
+    },
+    clear: async () => {
+      stands.clear();
+      kept = undefined;
+    },
+    close: () => {},
+  };
+}

@@ -1,0 +1,57 @@
+import { LONGEST_MARK_SECONDS, nearestShutterMark } from '@/core/units';
+
+/** Figures as they are read: with a true minus, to the precision that hands and meters have. */
+
+const MINUS = '−';
+
+function signed(value: number, digits: number): string {
+  const text = Math.abs(value).toFixed(digits);
+  return value < 0 && Number(text) !== 0 ? `${MINUS}${text}` : text;
+}
+
+/** Stops to a tenth, without the word. */
+export const stopsFigure = (stops: number): string => signed(stops, 1);
+
+/** A misfit to a hundredth: smaller than a meter reads, but it ranks. */
+export const fitFigure = (stops: number): string => signed(stops, 2);
+
+/** "1 stop", "0.7 stops": one only where it is exactly that. */
+export const stopsText = (stops: number): string =>
+  `${wholeOrTenth(stops)} ${stops === 1 ? 'stop' : 'stops'}`;
+
+/** Without a needless ".0". */
+export function wholeOrTenth(value: number): string {
+  return signed(value, Number.isInteger(Math.round(value * 10) / 10) ? 0 : 1);
+}
+
+/** Millimetres to the half that a ruler and a thumb can set. */
+export const mmFigure = (mm: number): string => wholeOrTenth(Math.round(mm * 2) / 2);
+
+/** Degrees to the quarter, without needless noughts. */
+export const degreesFigure = (degrees: number): string => signed(degrees, 2).replace(/\.?0+$/, '');
+
+/** A time that a shutter shows or a watch measures: "1/8 s", "0.6 s", "2 min 8 s". */
+export function timeText(seconds: number): string {
+  const near = nearestShutterMark(seconds);
+  if (near) return `${near.mark.name} s`;
+  if (seconds < LONGEST_MARK_SECONDS) return `1/${Math.round(1 / seconds)} s`;
+  const whole = Math.round(seconds);
+  if (whole < 60) return `${whole} s`;
+  const hours = Math.floor(whole / 3600);
+  const minutes = Math.floor((whole % 3600) / 60);
+  const rest = whole % 60;
+  return [hours && `${hours} h`, minutes && `${minutes} min`, !hours && rest && `${rest} s`]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** Age of a reading: "2 min", "3 h". */
+export function ageText(minutes: number): string {
+  if (minutes < 1) return 'under a minute';
+  return minutes < 90 ? `${Math.round(minutes)} min` : `${Math.round(minutes / 60)} h`;
+}
+
+/** "a", "a and b", "a, b and c". */
+export function listText(items: readonly string[]): string {
+  return items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
+}

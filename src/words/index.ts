@@ -1,0 +1,5 @@
+export * from './faults';
+export * from './figures';
+export * from './glass';
+export * from './reasons';
+export * from './slip';

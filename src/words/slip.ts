@@ -1,0 +1,192 @@
+import { type Derived, type Glass, type Stand, warningsOf } from '@/model';
+import { mean } from '@/core/numerics';
+import { LONGEST_MARK_SECONDS } from '@/core/units';
+import { faultText } from './faults';
+import { ageText, degreesFigure, listText, mmFigure, stopsFigure, timeText } from './figures';
+import { glassName } from './glass';
+
+/** One row of the slip: what to do, in large, and beside it what else matters. */
+export interface SlipRow {
+  readonly label: 'Glass' | 'Seat' | 'Expose';
+  readonly main: string;
+  readonly aside: string;
+}
+
+export interface Slip {
+  /** `ready`: can be followed. `waiting`: something is still to be done first. `fault`: there is no plan. */
+  readonly state: 'ready' | 'waiting' | 'fault';
+  readonly rows: readonly [SlipRow, SlipRow, SlipRow];
+}
+
+export interface SlipContext {
+  readonly stand: Stand;
+  readonly derived: Derived;
+  /** A search is under way, or has failed. */
+  readonly search: 'idle' | 'working' | 'failed';
+  /** Age of the oldest reading that counts, minutes; null where none says when it was taken. */
+  readonly oldestMinutes: number | null;
+}
+
+/** Light has moved on when readings are older than this, minutes; a day later they are a record, not a plan. */
+export const STALE_AFTER_MINUTES = 10;
+const RECORD_AFTER_MINUTES = 12 * 60;
+
+/** The slip of a stand: a wording for every state it can be in. */
+export function slipOf(context: SlipContext): Slip {
+  const { derived } = context;
+  const { fault, inUse } = derived;
+  if (fault && !inUse) return unfit(faultText(fault));
+  const rows = (glass: SlipRow, seat: SlipRow): Slip['rows'] => [glass, seat, exposeRow(context)];
+  const nothing = row('Seat', 'nothing to seat yet', '');
+  const roles = new Set(context.stand.readings.filter((r) => !r.limit).map((r) => r.role));
+  const hasLand = roles.has('land') || roles.has('water');
+  if (!hasLand || !roles.has('sky')) {
+    const [main, aside] = !hasLand
+      ? roles.has('sky')
+        ? ['Now meter the land', 'the sky alone cannot say which grad']
+        : ['Meter the land, then the sky', 'two spot readings make a plan']
+      : ['Now meter the sky', 'the land alone cannot say which grad'];
+    return { state: 'waiting', rows: rows(row('Glass', main, aside), nothing) };
+  }
+  if (derived.chosen) return ready(context, derived.chosen);
+  if (fault) return { state: 'fault', rows: rows(row('Glass', 'no plan', faultText(fault)), nothing) };
+  if (context.search === 'failed')
+    return {
+      state: 'fault',
+      rows: rows(
+        row('Glass', 'the search stopped', 'your stand is safe; change anything to try again'),
+        nothing,
+      ),
+    };
+  if (!derived.plan) return { state: 'waiting', rows: rows(row('Glass', 'being worked out', ''), nothing) };
+  return ready(context, derived.plan);
+}
+
+const row = (label: SlipRow['label'], main: string, aside: string): SlipRow => ({ label, main, aside });
+
+function unfit(reason: string): Slip {
+  return {
+    state: 'fault',
+    rows: [
+      row('Glass', 'no plan', reason),
+      row('Seat', 'nothing to seat', ''),
+      row('Expose', 'not known', ''),
+    ],
+  };
+}
+
+function ready(context: SlipContext, glass: Glass): Slip {
+  return {
+    state: context.derived.stale ? 'waiting' : 'ready',
+    rows: [glassRow(context, glass), seatRow(glass), exposeRow(context)],
+  };
+}
+
+/** Whether a seat has the dark end down. */
+export const isUpsideDown = (turnDeg: number): boolean => Math.abs(turnDeg) > 90;
+
+/** How a holder is turned, in words: "level", "turned 8° anticlockwise", "upside down, level". */
+export function turnText(turnDeg: number): string {
+  const upsideDown = isUpsideDown(turnDeg);
+  const turn = upsideDown ? turnDeg - Math.sign(turnDeg) * 180 : turnDeg;
+  const way =
+    Math.abs(turn) < 0.125
+      ? 'level'
+      : `turned ${degreesFigure(Math.abs(turn))}° ${turn > 0 ? 'clockwise' : 'anticlockwise'}`;
+  return upsideDown ? `upside down, ${way}` : way;
+}
+
+function glassRow({ derived, search }: SlipContext, glass: Glass): SlipRow {
+  const { plan, chosen } = derived;
+  const asides: string[] = [];
+  if (search === 'working' || derived.stale) asides.push('being worked out anew');
+  else if (chosen && plan && chosen.filterIds.join() !== plan.filterIds.join())
+    asides.push(`your choice; computed: ${glassName(plan.filters)}`);
+  if (!glass.seat) {
+    if (!chosen && derived.balance?.neededStops === 0) {
+      const span = Math.abs(derived.spanStops ?? 0);
+      asides.push(`the ${derived.balance.brighter} is ${stopsFigure(span)} brighter, and may stay so`);
+    } else if (!chosen) asides.push('any grad would show more than it helps');
+    return row('Glass', chosen ? 'No grad' : 'No grad needed', asides.join('; '));
+  }
+  return row(
+    'Glass',
+    `${capital(glassName(glass.filters))}, ${turnText(glass.seat.turnDeg)}`,
+    asides.join('; '),
+  );
+}
+
+/** The seat in units that a ruler reads: what stands above the rail, or below it upside down. */
+export function seatMainText(glass: Glass): string {
+  const { seat, sticksOutMm: out } = glass;
+  if (!seat) return 'nothing to seat';
+  const side = isUpsideDown(seat.turnDeg) ? 'below' : 'above';
+  if (out === null) {
+    const offset = seat.offsetMm;
+    const way =
+      offset === 0
+        ? 'on the lens axis'
+        : `${mmFigure(Math.abs(offset))} mm ${offset > 0 === (side === 'above') ? 'above' : 'below'} the lens axis`;
+    return `Seam ${way}`;
+  }
+  return out >= 0
+    ? `${mmFigure(out)} mm of sheet standing ${side} the rail`
+    : `Sheet's end ${mmFigure(-out)} mm inside the rail`;
+}
+
+function seatRow(glass: Glass): SlipRow {
+  const play = glass.figures?.playMm;
+  const asides: string[] = [];
+  if (glass.seat && play && glass.sticksOutMm !== null) {
+    const [low, high] = play.map((p) => mmFigure((glass.sticksOutMm as number) + p));
+    if (play[0] !== play[1]) asides.push(`${low} to ${high} is as good`);
+  }
+  const giveOrTake = glass.outcome.seam?.giveOrTakeMm ?? 0;
+  if (giveOrTake >= 0.5) asides.push(`give or take ${mmFigure(giveOrTake)}: pupil distance estimated`);
+  return row('Seat', seatMainText(glass), asides.join('; '));
+}
+
+function exposeRow({ stand, derived, oldestMinutes }: SlipContext): SlipRow {
+  const { inUse, prepared } = derived;
+  const exposure = inUse?.outcome.exposure;
+  if (!inUse || !prepared || !exposure) return row('Expose', 'no land reading yet', '');
+  const { aperture, iso } = stand.exposure;
+  const bulb = exposure.seconds > LONGEST_MARK_SECONDS ? ', bulb' : '';
+  const main = `f/${aperture}, ${timeText(exposure.seconds)}${bulb}, ISO ${iso}`;
+  const asides: string[] = [];
+  if (oldestMinutes !== null && oldestMinutes > STALE_AFTER_MINUTES && oldestMinutes < RECORD_AFTER_MINUTES)
+    asides.push(`readings ${ageText(oldestMinutes)} old: read again`);
+  if (prepared.fittedStops > 0)
+    asides.push(`with ${stopsFigure(prepared.fittedStops)} stops of ND or polariser on`);
+  asides.push(landingText(derived, inUse));
+  const clips = warningsOf(prepared, inUse).flatMap((w) => (w.code === 'readings-clip' ? w.readingIds : []));
+  if (clips.length) asides.push(`${listText(clips)} not held`);
+  else if (exposure.capped) asides.push('held back for the brightest reading');
+  return row('Expose', main, asides.filter(Boolean).join('; '));
+}
+
+/** Where the brighter side comes out: "the sky comes out 1.2 above mid-grey". */
+function landingText({ prepared, spanStops }: Derived, glass: Glass): string {
+  if (!prepared) return '';
+  if (spanStops === null) return 'for the land alone';
+  const side = spanStops >= 0 ? 'sky' : 'land';
+  const own = new Set(
+    prepared.input.field.readings
+      .filter(
+        (r) => !r.limit && (side === 'sky' ? r.role === 'sky' : r.role === 'land' || r.role === 'water'),
+      )
+      .map((r) => r.id),
+  );
+  const tone = mean(glass.outcome.readings.filter((r) => own.has(r.id)).map((r) => r.toneThroughStops));
+  const figure = stopsFigure(Math.abs(tone));
+  return Number(figure) === 0
+    ? `the ${side} comes out at mid-grey`
+    : `the ${side} comes out ${figure} ${tone > 0 ? 'above' : 'below'} mid-grey`;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** The slip as one sentence, for reading aloud and copying. */
+export function slipSentence({ rows }: Slip): string {
+  return `${rows.map((r) => (r.aside ? `${r.main} (${r.aside})` : r.main)).join('. ')}.`;
+}
