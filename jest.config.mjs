@@ -28,7 +28,11 @@ export default {
       ...common,
       displayName: 'node',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/server/**/*.test.ts', '<rootDir>/cli/**/*.test.ts'],
+      testMatch: [
+        '<rootDir>/src/**/*.test.ts',
+        '<rootDir>/server/**/*.test.ts',
+        '<rootDir>/cli/**/*.test.ts',
+      ],
     },
     {
       ...common,

@@ -21,11 +21,7 @@ function sonnerWithoutInlineStyle(): Plugin {
 
 export default defineConfig({
   html: { cspNonce: '__CSP_NONCE__' },
-  plugins: [
-    react(),
-    sonnerWithoutInlineStyle(),
-    tailwindcss(),
-  ],
+  plugins: [react(), sonnerWithoutInlineStyle(), tailwindcss()],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   worker: { format: 'es' },
   build: { target: 'es2023', outDir: 'dist/client', sourcemap: true, manifest: true },

@@ -106,3 +106,29 @@ export function sampleBag(): Bag {
     ],
   };
 }
+
+/** The same sheet as another kind, with usual values for what the new kind adds. */
+export function asKind(filter: SheetFilter, kind: SheetKind): SheetFilter {
+  const { id, name, stops, transitionMm, sheetLengthMm, sheetWidthMm, seamFromDarkEndMm } = filter;
+  const base = { id, name, stops, transitionMm, sheetLengthMm, sheetWidthMm, seamFromDarkEndMm };
+  switch (kind) {
+    case 'graduated':
+      return { ...base, kind };
+    case 'reverse':
+      return { ...base, kind, fadeMm: 45, floorStops: Math.max(0, stops - 2) };
+    case 'band':
+      return { ...base, kind, bandWidthMm: 24 };
+  }
+}
+
+/** A sheet to begin with when one is added to the bag. */
+export function newSheet(id: string, like?: SheetFilter): SheetFilter {
+  return {
+    id,
+    kind: 'graduated',
+    stops: 2,
+    transitionMm: assumedTransitionMm('hard', like?.sheetWidthMm),
+    sheetLengthMm: like?.sheetLengthMm ?? 150,
+    sheetWidthMm: like?.sheetWidthMm ?? DEFAULT_SHEET_WIDTH_MM,
+  };
+}

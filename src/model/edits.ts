@@ -94,7 +94,25 @@ export function putFilter(bag: Bag, filter: Filter): Bag {
   };
 }
 
+/** Puts a filter back where it was. */
+export const restoreFilter = (bag: Bag, filter: Filter, index: number): Bag => ({
+  ...bag,
+  filters: [...bag.filters.slice(0, index), filter, ...bag.filters.slice(index)],
+});
+
 export const removeFilter = (bag: Bag, id: string): Bag => ({
   ...bag,
   filters: bag.filters.filter((f) => f.id !== id),
 });
+
+/** Whether two choices name the same glass at the same seat. */
+export function sameChoice(a: Choice | undefined, b: Choice | undefined): boolean {
+  return (
+    a === b ||
+    (!!a &&
+      !!b &&
+      a.offsetMm === b.offsetMm &&
+      a.turnDeg === b.turnDeg &&
+      a.filterIds.join('\n') === b.filterIds.join('\n'))
+  );
+}

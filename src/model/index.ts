@@ -7,3 +7,4 @@ export * from './stand';
 export * from './warnings';
 export * from './document';
 export * from './edits';
+export * from './age';

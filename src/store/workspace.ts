@@ -1,6 +1,14 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { type FileResult, readStandFile, standFileName, writeStandFile } from '@/files';
-import { type Bag, bagForStand, bringsNothingNew, newStand, sampleBag, type Stand, type StandDocument } from '@/model';
+import {
+  type Bag,
+  bagForStand,
+  bringsNothingNew,
+  newStand,
+  sampleBag,
+  type Stand,
+  type StandDocument,
+} from '@/model';
 import { type StandRecord, type WorkspaceStorage } from '@/persist';
 import { createDocumentStore, type DocumentStore } from './document-store';
 import { createSaver, type Saver, type SaveState } from './saver';
@@ -176,7 +184,12 @@ export function createWorkspace({ storage, channel, newId, now, seeds = [] }: Wo
     const { stand, bag: own, minor } = read.value;
     const taken = state.getState().stands.some((s) => s.id === stand.id);
     const id = taken ? newId() : stand.id;
-    const document: StandDocument = { stand: { ...stand, id }, bag: own.filters.length ? own : null, used: [], minor };
+    const document: StandDocument = {
+      stand: { ...stand, id },
+      bag: own.filters.length ? own : null,
+      used: [],
+      minor,
+    };
     const alike = bringsNothingNew(document, bag.state.getState().value);
     return { ok: true, value: add(alike ? { ...document, bag: null } : document) };
   };

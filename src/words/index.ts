@@ -3,3 +3,4 @@ export * from './figures';
 export * from './glass';
 export * from './reasons';
 export * from './slip';
+export * from './refusals';

@@ -1,0 +1,45 @@
+import { evAt, type LightField, type PlacedReading, readingsFor, ROLES, type Role } from '@/core/field';
+import { mean } from '@/core/numerics';
+
+/** Cells along the long side of a drawn layer: light varies slowly, and the outlines are drawn as paths. */
+const LONG_SIDE = 180;
+/** What is drawn where nothing is read yet, EV: an ordinary evening. */
+const ASSUMED = { land: 9, skyAboveLand: 3 };
+
+/** The light of each region spread over the whole frame; the painter clips it to the region's outline. */
+export interface FrameLayers {
+  readonly columns: number;
+  readonly rows: number;
+  readonly ev: Readonly<Record<Role, Float32Array>>;
+  /** Regions whose light is assumed, for want of a reading. */
+  readonly assumed: ReadonlySet<Role>;
+}
+
+export function frameLayers(field: LightField): FrameLayers {
+  const { aspect } = field.grid;
+  const columns = aspect >= 1 ? LONG_SIDE : Math.round(LONG_SIDE * aspect);
+  const rows = aspect >= 1 ? Math.round(LONG_SIDE / aspect) : LONG_SIDE;
+  const assumed = new Set<Role>();
+  const fallback = assumedLight(field.readings);
+  const layer = (role: Role): Float32Array => {
+    const lights = readingsFor(role, field.readings);
+    if (!lights.length) {
+      assumed.add(role);
+      return new Float32Array(columns * rows).fill(role === 'sky' ? fallback.sky : fallback.land);
+    }
+    return Float32Array.from({ length: columns * rows }, (_, i) =>
+      evAt(lights, aspect, ((i % columns) + 0.5) / columns, (Math.floor(i / columns) + 0.5) / rows),
+    );
+  };
+  const ev = Object.fromEntries(ROLES.map((role) => [role, layer(role)])) as Record<Role, Float32Array>;
+  return { columns, rows, ev, assumed };
+}
+
+function assumedLight(readings: readonly PlacedReading[]): { sky: number; land: number } {
+  const known = (role: Role) => readingsFor(role, readings).map((r) => r.ev100);
+  const land = known('land');
+  const sky = known('sky');
+  if (land.length) return { land: mean(land), sky: mean(land) + ASSUMED.skyAboveLand };
+  if (sky.length) return { land: mean(sky) - ASSUMED.skyAboveLand, sky: mean(sky) };
+  return { land: ASSUMED.land, sky: ASSUMED.land + ASSUMED.skyAboveLand };
+}

@@ -1,0 +1,123 @@
+import { type FramePoint, type Role, skylineAt } from '@/core/field';
+import { acrossSeam, type FrameSize, type Lens, type Seat, sheetScale } from '@/core/optics';
+import { type SensorWindow } from '@/core/sensor';
+import { type StandShape } from '@/model';
+import { type FrameLayers } from './frame-layers';
+
+/** What a frame looks like as it would be recorded. */
+export interface FramePicture {
+  readonly layers: FrameLayers;
+  readonly frame: FrameSize;
+  readonly lens: Lens;
+  readonly skyline: readonly FramePoint[];
+  readonly shapes: readonly StandShape[];
+  readonly window: SensorWindow;
+  /** EV that the exposure places at mid-grey. */
+  readonly evCamera: number;
+  /** The glass as it is seated; null to show the frame bare. */
+  readonly glass: { readonly seat: Seat; readonly dimmingAt: (y: number) => number } | null;
+  readonly theme: 'noon' | 'dusk';
+}
+
+/** Tints in linear light, so that the regions of a drawn ground can be told apart. */
+const TINTS: Record<Role, readonly [number, number, number]> = {
+  sky: [0.92, 0.98, 1.06],
+  land: [1.05, 1, 0.9],
+  water: [0.9, 1.01, 1.02],
+  feature: [1.03, 0.98, 0.97],
+};
+/** In Dusk the whole picture is dimmer and warm. */
+const THEME_TINTS = { noon: [1, 1, 1], dusk: [0.5, 0.38, 0.26] } as const;
+
+/** Tones are looked up in this many steps a stop, from `LUT_FROM` to `LUT_TO`. */
+const LUT_STEPS = 64;
+const LUT_FROM = -10;
+const LUT_TO = 8;
+/** Bend of the shoulder: the least of the highlights is kept apart, mid-grey stays a mid-grey on the screen. */
+const SHOULDER = 0.6;
+
+/** Display light (linear, 0 to 1) of a tone: white at the top of the sensor's window, and clipped there. */
+function displayLight(tone: number, window: SensorWindow): number {
+  const x = Math.min(1, 2 ** (tone - window.highlightRoom));
+  return (x * (1 + SHOULDER)) / (x + SHOULDER);
+}
+
+/** sRGB's transfer curve (IEC 61966-2-1). */
+function encode(linear: number): number {
+  const l = Math.min(1, Math.max(0, linear));
+  return l <= 0.0031308 ? 12.92 * l : 1.055 * l ** (1 / 2.4) - 0.055;
+}
+
+function toneTable(role: Role, picture: FramePicture): Uint8ClampedArray {
+  const count = (LUT_TO - LUT_FROM) * LUT_STEPS + 1;
+  const table = new Uint8ClampedArray(count * 3);
+  const theme = THEME_TINTS[picture.theme];
+  for (let i = 0; i < count; i++) {
+    const light = displayLight(LUT_FROM + i / LUT_STEPS, picture.window);
+    for (let c = 0; c < 3; c++)
+      table[i * 3 + c] = 255 * encode(light * (TINTS[role][c] as number) * (theme[c] as number));
+  }
+  return table;
+}
+
+/** One region's light through the glass as pixels. */
+function paintLayer(role: Role, picture: FramePicture): HTMLCanvasElement {
+  const { layers, frame, lens, glass, evCamera } = picture;
+  const { columns, rows } = layers;
+  const canvas = document.createElement('canvas');
+  canvas.width = columns;
+  canvas.height = rows;
+  const context = canvas.getContext('2d') as CanvasRenderingContext2D;
+  const image = context.createImageData(columns, rows);
+  const table = toneTable(role, picture);
+  const ev = layers.ev[role];
+  const scale = sheetScale(lens);
+  const { sin, cos } = glass ? acrossSeam(glass.seat.turnDeg) : { sin: 0, cos: 0 };
+  const last = table.length / 3 - 1;
+  for (let row = 0, i = 0; row < rows; row++) {
+    const up = (0.5 - (row + 0.5) / rows) * frame.heightMm * cos * scale;
+    for (let column = 0; column < columns; column++, i++) {
+      const across = ((column + 0.5) / columns - 0.5) * frame.widthMm * sin * scale;
+      const dimming = glass ? glass.dimmingAt(up + across - glass.seat.offsetMm) : 0;
+      const tone = (ev[i] as number) - dimming - evCamera;
+      const at = 3 * Math.min(last, Math.max(0, Math.round((tone - LUT_FROM) * LUT_STEPS)));
+      image.data[i * 4] = table[at] as number;
+      image.data[i * 4 + 1] = table[at + 1] as number;
+      image.data[i * 4 + 2] = table[at + 2] as number;
+      image.data[i * 4 + 3] = 255;
+    }
+  }
+  context.putImageData(image, 0, 0);
+  return canvas;
+}
+
+/** Paints the frame over the whole canvas: the light field through the glass, in linear light. */
+export function paintFrame(canvas: HTMLCanvasElement, picture: FramePicture): void {
+  const context = canvas.getContext('2d') as CanvasRenderingContext2D;
+  const { width, height } = canvas;
+  const painted = new Map<Role, HTMLCanvasElement>();
+  const fill = (role: Role, outline?: readonly FramePoint[]) => {
+    const layer = painted.get(role) ?? paintLayer(role, picture);
+    painted.set(role, layer);
+    context.save();
+    if (outline) {
+      context.beginPath();
+      for (const { u, v } of outline) context.lineTo(u * width, v * height);
+      context.closePath();
+      context.clip('evenodd');
+    }
+    context.drawImage(layer, 0, 0, width, height);
+    context.restore();
+  };
+  context.imageSmoothingQuality = 'high';
+  fill('sky');
+  fill('land', landOutline(picture.skyline));
+  for (const shape of picture.shapes) if (shape.region !== 'ignore') fill(shape.region, shape.points);
+}
+
+/** Outline of everything below the skyline. */
+function landOutline(skyline: readonly FramePoint[]): FramePoint[] {
+  const at = skylineAt(skyline);
+  const inner = [...skyline].sort((a, b) => a.u - b.u).filter((p) => p.u > 0 && p.u < 1);
+  return [{ u: 0, v: at(0) }, ...inner, { u: 1, v: at(1) }, { u: 1, v: 2 }, { u: 0, v: 2 }];
+}

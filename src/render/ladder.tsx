@@ -1,0 +1,202 @@
+import { scaleLinear } from 'd3-scale';
+import { type Role } from '@/core/field';
+import { type SensorWindow } from '@/core/sensor';
+import { RoleMark } from '@/ui/role-mark';
+
+/** One role's readings on the scale of light, EV. */
+export interface LadderMark {
+  readonly role: Role;
+  readonly bare: readonly number[];
+  readonly through: readonly number[];
+  /** To be held, not balanced: drawn with a lid. */
+  readonly limit: boolean;
+}
+
+export interface LadderProps {
+  width: number;
+  marks: readonly LadderMark[];
+  /** EV at mid-grey, and what the sensor holds around it; null without an exposure. */
+  exposure: { readonly evCamera: number; readonly window: SensorWindow; readonly shutter: string } | null;
+  /** Mean EVs that the span is measured between, bare and through the glass. */
+  span: { readonly sky: number; readonly land: number } | null;
+  kept: { readonly sky: number; readonly land: number } | null;
+  spanText: string;
+  keptText: string;
+  className?: string;
+}
+
+const ROWS = { span: 14, bare: 36, kept: 66, through: 92, axis: 112, shutter: 124 };
+export const LADDER_HEIGHT = 146;
+const MARGIN = 14;
+
+const mean = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0) / values.length;
+
+/**
+ * The ladder of light: a scale from dark to light, each role's mean bare and through the glass (the line leans towards
+ * the dark where the grad takes light away), and the sensor's window as a bracket round the exposure.
+ */
+export function Ladder({ width, marks, exposure, span, kept, spanText, keptText, className }: LadderProps) {
+  const evs = marks.flatMap((m) => [...m.bare, ...m.through]);
+  const low = exposure ? exposure.evCamera - exposure.window.shadowRoom : 5;
+  const high = exposure ? exposure.evCamera + exposure.window.highlightRoom : 15;
+  const x = scaleLinear()
+    .domain([Math.floor(Math.min(low, ...evs) - 0.3), Math.ceil(Math.max(high, ...evs) + 0.3)])
+    .range([MARGIN, Math.max(MARGIN + 1, width - MARGIN)]);
+  const ticks = x.ticks(Math.min(14, Math.round(width / 50))).filter(Number.isInteger);
+  return (
+    <svg
+      width={width}
+      height={LADDER_HEIGHT}
+      className={className}
+      role="img"
+      aria-label={describe(marks, spanText, keptText, exposure)}
+    >
+      <text x={0} y={ROWS.bare + 4} fontSize={12.5} fill="var(--quiet)">
+        bare
+      </text>
+      <path d={`M${34} ${ROWS.bare}H${width - MARGIN}`} stroke="var(--rule)" />
+      {exposure && <Window {...exposure} x={x} />}
+      {ticks.map((t, i) => (
+        <g key={t} transform={`translate(${x(t)} ${ROWS.axis})`}>
+          <path d="M0 -4V0" stroke="var(--quiet)" />
+          <text y={13} textAnchor="middle" fontSize={12.5} fill="var(--quiet)" className="font-mono">
+            {i === 0 ? `EV ${t}` : t < 0 ? `−${-t}` : t}
+          </text>
+        </g>
+      ))}
+      {span && <Dimension y={ROWS.span} from={x(span.land)} to={x(span.sky)} text={spanText} width={width} />}
+      {kept && (
+        <Dimension y={ROWS.kept} from={x(kept.land)} to={x(kept.sky)} text={keptText} width={width} arrow />
+      )}
+      {marks.map((mark) => (
+        <MarkLine key={`${mark.role}${mark.limit ? '-limit' : ''}`} mark={mark} x={x} />
+      ))}
+      {exposure && (
+        <g
+          transform={`translate(${Math.min(width - 36, Math.max(36, x(exposure.evCamera)))} ${ROWS.shutter})`}
+        >
+          <rect x={-36} y={-2} width={72} height={23} fill="var(--ink)" rx={2} />
+          <text
+            y={14}
+            textAnchor="middle"
+            fontSize={14}
+            fontWeight={700}
+            fill="var(--panel)"
+            className="font-mono"
+          >
+            {exposure.shutter}
+          </text>
+        </g>
+      )}
+    </svg>
+  );
+}
+
+type Scale = (ev: number) => number;
+
+function Window({ evCamera, window, x }: { evCamera: number; window: SensorWindow; x: Scale }) {
+  const left = x(evCamera - window.shadowRoom);
+  const right = x(evCamera + window.highlightRoom);
+  const top = ROWS.through - 15;
+  const bottom = ROWS.axis - 4;
+  return (
+    <g>
+      <rect x={left} y={top} width={right - left} height={bottom - top} fill="var(--ink)" opacity={0.07} />
+      <path
+        d={`M${left + 7} ${top}H${left}V${bottom}h7M${right - 7} ${top}H${right}V${bottom}h-7`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={2.5}
+      />
+      <path d={`M${x(evCamera)} ${top + 4}V${ROWS.shutter}`} stroke="var(--ink)" strokeWidth={1.5} />
+      <text x={left + 10} y={top - 4} fontSize={12.5} fill="var(--quiet)">
+        through the glass, on the sensor
+      </text>
+    </g>
+  );
+}
+
+function MarkLine({ mark, x }: { mark: LadderMark; x: Scale }) {
+  const bare = x(mean(mark.bare));
+  const through = x(mean(mark.through));
+  const colour = `var(--${mark.role})`;
+  const bar = (values: readonly number[], y: number) =>
+    values.length > 1 && (
+      <path
+        d={`M${x(Math.min(...values))} ${y}H${x(Math.max(...values))}`}
+        stroke={colour}
+        strokeWidth={6}
+        opacity={0.35}
+      />
+    );
+  return (
+    <g>
+      {bar(mark.bare, ROWS.bare)}
+      {bar(mark.through, ROWS.through)}
+      <path d={`M${bare} ${ROWS.bare}L${through} ${ROWS.through}`} stroke={colour} strokeWidth={2} />
+      {[
+        [bare, ROWS.bare],
+        [through, ROWS.through],
+      ].map(([cx, cy]) => (
+        <g key={cy} transform={`translate(${cx} ${cy})`}>
+          <RoleMark role={mark.role} size={6.5} cased />
+          {mark.limit && <path d="M-8 -11H8" stroke={colour} strokeWidth={3} />}
+        </g>
+      ))}
+    </g>
+  );
+}
+
+/** A dimension line between two lights, with its figure on it, or beside it where it is too short. */
+function Dimension({
+  y,
+  from,
+  to,
+  text,
+  width,
+  arrow,
+}: {
+  y: number;
+  from: number;
+  to: number;
+  text: string;
+  width: number;
+  arrow?: boolean;
+}) {
+  const [a, b] = from <= to ? [from, to] : [to, from];
+  const textWidth = text.length * 7.2 + 10;
+  const inside = b - a > textWidth + 16;
+  const beside = b + textWidth + 8 < width ? b + 8 : a - textWidth - 2;
+  const textX = inside ? (a + b) / 2 : beside + textWidth / 2;
+  return (
+    <g>
+      <path
+        d={`M${a} ${y - 5}v10M${b} ${y - 5}v10M${a} ${y}H${b}`}
+        stroke="var(--ink)"
+        strokeWidth={1.2}
+        fill="none"
+      />
+      {arrow && b - a > 12 && (
+        <path d={from <= to ? `M${b} ${y}l-8 -4v8z` : `M${a} ${y}l8 -4v8z`} fill="var(--action)" />
+      )}
+      <rect x={textX - textWidth / 2} y={y - 9} width={textWidth} height={18} fill="var(--ground)" />
+      <text x={textX} y={y + 4.5} textAnchor="middle" fontSize={13.5} fontWeight={700} fill="var(--ink)">
+        {text}
+      </text>
+    </g>
+  );
+}
+
+function describe(
+  marks: readonly LadderMark[],
+  spanText: string,
+  keptText: string,
+  exposure: LadderProps['exposure'],
+): string {
+  const lights = marks.map(
+    (m) => `${m.role} EV ${mean(m.bare).toFixed(1)}, through the glass ${mean(m.through).toFixed(1)}`,
+  );
+  return [`Ladder of light`, ...lights, spanText, keptText, exposure && `mid-grey at ${exposure.shutter}`]
+    .filter(Boolean)
+    .join('; ');
+}

@@ -1,0 +1,105 @@
+import { type SeamAt } from '@/core/optics';
+
+export interface SeamLineProps {
+  at: SeamAt;
+  /** Size of the picture in the units of the drawing. */
+  width: number;
+  height: number;
+  /** How far the line runs on beyond the right edge, to the scale beside the frame. */
+  overrun?: number;
+}
+
+/** The ends of the seam in the units of a drawing. */
+function ends(at: SeamAt, width: number, height: number): readonly [number, number, number, number] {
+  return 'left' in at
+    ? [0, at.left * height, width, at.right * height]
+    : [at.top * width, 0, at.bottom * width, height];
+}
+
+/** The seam of the picture: pale straw at its true slope, cased by ink hairlines so that it reads on any ground. */
+export function SeamLine({ at, width, height, overrun = 0 }: SeamLineProps) {
+  const [x1, y1, x2, y2] = ends(at, width, height);
+  const away = outside(at);
+  if (away) return <SeamAway {...away} width={width} height={height} />;
+  // beyond the picture the line runs level, to the figure on the scale
+  const d = `M${x1} ${y1}L${x2} ${y2}${overrun && 'left' in at ? `L${width + overrun} ${y2}` : ''}`;
+  return (
+    <g fill="none" pointerEvents="none" data-testid="seam">
+      <path d={d} stroke="var(--seam-ink)" strokeWidth={4.5} />
+      <path d={d} stroke="var(--seam)" strokeWidth={2.5} />
+    </g>
+  );
+}
+
+/** Whether a seam lies wholly outside the picture, on which side, and by how much of its height. */
+export function outside(at: SeamAt): { readonly side: 'above' | 'below'; readonly parts: number } | null {
+  if (!('left' in at)) return null;
+  const nearest = Math.max(at.left, at.right);
+  if (nearest < 0) return { side: 'above', parts: -nearest };
+  const lowest = Math.min(at.left, at.right);
+  return lowest > 1 ? { side: 'below', parts: lowest - 1 } : null;
+}
+
+/** An arrow at the edge: the seam is out of the picture by so much. */
+function SeamAway({
+  side,
+  parts,
+  width,
+  height,
+}: {
+  side: 'above' | 'below';
+  parts: number;
+  width: number;
+  height: number;
+}) {
+  const y = side === 'above' ? 8 : height - 8;
+  const tip = side === 'above' ? -6 : 6;
+  return (
+    <g pointerEvents="none" data-testid="seam">
+      <path
+        d={`M${width / 2 - 8} ${y - tip / 2}L${width / 2} ${y + tip / 2}L${width / 2 + 8} ${y - tip / 2}`}
+        fill="none"
+        stroke="var(--seam-ink)"
+        strokeWidth={5}
+      />
+      <path
+        d={`M${width / 2 - 8} ${y - tip / 2}L${width / 2} ${y + tip / 2}L${width / 2 + 8} ${y - tip / 2}`}
+        fill="none"
+        stroke="var(--seam)"
+        strokeWidth={2.5}
+      />
+      <MarginNote x={width / 2 + 16} y={side === 'above' ? 18 : height - 10}>
+        {`the seam lies ${parts.toFixed(2)} of the height ${side} the frame`}
+      </MarginNote>
+    </g>
+  );
+}
+
+/** A note on the picture that reads on any ground. */
+export function MarginNote({
+  x,
+  y,
+  anchor = 'start',
+  children,
+}: {
+  x: number;
+  y: number;
+  anchor?: 'start' | 'end' | 'middle';
+  children: string;
+}) {
+  return (
+    <text
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      fontSize={13}
+      fontWeight={600}
+      fill="oklch(0.97 0.01 100)"
+      stroke="oklch(0.2 0.02 200 / 0.85)"
+      strokeWidth={3}
+      paintOrder="stroke"
+    >
+      {children}
+    </text>
+  );
+}

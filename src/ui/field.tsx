@@ -1,0 +1,131 @@
+import { type ReactNode, useId, useState } from 'react';
+
+/** What a text was understood as, or why it was not. */
+export type Parsed<T> =
+  | { readonly ok: true; readonly value: T; readonly understood?: string }
+  | { readonly ok: false; readonly error: string };
+
+export interface ParsedFieldProps<T> {
+  label: string;
+  /** The text of the value held outside, shown whenever the field is not being typed in. */
+  text: string;
+  parse: (text: string) => Parsed<T>;
+  onValue: (value: T) => void;
+  unit?: string;
+  hint?: ReactNode;
+  placeholder?: string;
+  className?: string;
+  hideLabel?: boolean;
+  inputMode?: 'decimal' | 'numeric' | 'text';
+  /** Enter in the field, after its value has been taken. */
+  onEnter?: () => void;
+  /** A fixed id, for a field that is focused from elsewhere. */
+  id?: string;
+  /** What is typed stays until the field is made anew: for values that are not kept yet. */
+  keepDraft?: boolean;
+  /** Told when what is typed cannot be understood. */
+  onRefused?: () => void;
+}
+
+/**
+ * A field that understands what is typed as it is typed: good text is taken at once, bad text says why at the field and
+ * changes nothing. Leaving the field shows the value that holds.
+ */
+export function ParsedField<T>(props: ParsedFieldProps<T>) {
+  const ownId = useId();
+  const id = props.id ?? ownId;
+  const [draft, setDraft] = useState<string | null>(null);
+  const parsed = draft === null ? null : props.parse(draft);
+  const error = parsed && !parsed.ok && draft !== '' ? parsed.error : null;
+  const below = error ?? (parsed?.ok ? parsed.understood : null) ?? props.hint;
+  return (
+    <div className={props.className}>
+      <label htmlFor={id} className={props.hideLabel ? 'sr-only' : 'mb-1 block text-sm text-quiet'}>
+        {props.label}
+      </label>
+      <div
+        className={`flex min-h-11 items-center rounded-md border bg-panel ${error ? 'border-fault' : 'border-edge'} focus-within:outline-2 focus-within:outline-offset-1 focus-within:outline-action`}
+      >
+        <input
+          id={id}
+          value={draft ?? props.text}
+          placeholder={props.placeholder}
+          inputMode={props.inputMode ?? 'text'}
+          autoComplete="off"
+          spellCheck={false}
+          aria-invalid={error ? true : undefined}
+          aria-describedby={below ? `${id}-below` : undefined}
+          className="w-full min-w-0 bg-transparent px-2.5 py-2 font-mono text-base text-ink placeholder:text-quiet focus:outline-none"
+          onChange={(e) => {
+            const text = e.target.value;
+            setDraft(text);
+            const read = props.parse(text);
+            if (read.ok) props.onValue(read.value);
+            else props.onRefused?.();
+          }}
+          onBlur={() => {
+            if (!error && !props.keepDraft) setDraft(null);
+          }}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter' && !error) {
+              if (!props.keepDraft) setDraft(null);
+              props.onEnter?.();
+            }
+            if (e.key === 'Escape' && draft !== null) {
+              e.stopPropagation();
+              setDraft(null);
+            }
+          }}
+        />
+        {props.unit && <span className="pr-2.5 text-sm whitespace-nowrap text-quiet">{props.unit}</span>}
+      </div>
+      {below && (
+        <p
+          id={`${id}-below`}
+          role={error ? 'alert' : undefined}
+          className={`mt-1 text-sm ${error ? 'text-fault' : 'text-quiet'}`}
+        >
+          {below}
+        </p>
+      )}
+    </div>
+  );
+}
+
+export interface ChoiceFieldProps<T extends string> {
+  label: string;
+  value: T;
+  options: readonly (readonly [T, string])[];
+  onValue: (value: T) => void;
+  className?: string;
+}
+
+/** One of a few named values. */
+export function ChoiceField<T extends string>({
+  label,
+  value,
+  options,
+  onValue,
+  className,
+}: ChoiceFieldProps<T>) {
+  const id = useId();
+  return (
+    <div className={className}>
+      <label htmlFor={id} className="mb-1 block text-sm text-quiet">
+        {label}
+      </label>
+      <select
+        id={id}
+        value={value}
+        onChange={(e) => onValue(e.target.value as T)}
+        className="min-h-11 w-full rounded-md border border-edge bg-panel px-2 text-ink"
+      >
+        {options.map(([key, text]) => (
+          <option key={key} value={key}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </div>
+  );
+}

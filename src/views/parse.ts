@@ -1,0 +1,76 @@
+import {
+  type ExactSeconds,
+  exactAperture,
+  exactIso,
+  nominalOf,
+  nearestShutterMark,
+  shutterFromTyping,
+} from '@/core/units';
+import { isWithin, type Quantity } from '@/model';
+import { type Parsed } from '@/ui/field';
+import { NOT_A_NUMBER, NOT_A_TIME, rangeText, timeText } from '@/words';
+
+/** A number as it is typed: a comma or a point, a true or a typed minus, nothing else. */
+export function typedNumber(text: string): number | null {
+  const plain = text.trim().replace(',', '.').replace('−', '-');
+  return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
+}
+
+/** Understands a number of some quantity, or says what is allowed. */
+export function parseQuantity(quantity: Quantity): (text: string) => Parsed<number> {
+  return (text) => {
+    const value = typedNumber(text);
+    if (value === null) return { ok: false, error: NOT_A_NUMBER };
+    return isWithin(quantity, value) ? { ok: true, value } : { ok: false, error: rangeText(quantity) };
+  };
+}
+
+/** As `parseQuantity`, where nothing at all may stand for "not known". */
+export function parseOptional(quantity: Quantity): (text: string) => Parsed<number | undefined> {
+  const parse = parseQuantity(quantity);
+  return (text) => (text.trim() === '' ? { ok: true, value: undefined } : parse(text));
+}
+
+/** An f-number, with or without its "f/". */
+export function parseAperture(text: string): Parsed<number> {
+  const read = parseQuantity('aperture')(text.replace(/^\s*f\s*\/?/i, ''));
+  return read.ok ? { ...read, understood: exactly(read.value, exactAperture(read.value), 'f/') } : read;
+}
+
+export function parseIso(text: string): Parsed<number> {
+  const read = parseQuantity('iso')(text.replace(/^\s*iso\s*/i, ''));
+  return read.ok ? { ...read, understood: exactly(read.value, exactIso(read.value), 'ISO ') } : read;
+}
+
+/** What a mark stands for, where that differs from its name enough to wonder. */
+function exactly(nominal: number, exact: number, before: string): string {
+  return Math.abs(exact / nominal - 1) < 0.005 ? '' : `${before}${nominal}, exactly ${exact.toFixed(2)}`;
+}
+
+export interface TypedShutter {
+  readonly seconds: ExactSeconds;
+  /** As the stand file keeps it: the mark's name, or exact seconds. */
+  readonly kept: string | number;
+}
+
+/** A shutter time as photographers type it; what was understood is shown as it is typed. */
+export function parseShutter(text: string): Parsed<TypedShutter> {
+  const read = shutterFromTyping(text);
+  if (!read.ok) return { ok: false, error: read.reason === 'not-a-time' ? NOT_A_TIME : rangeText('seconds') };
+  const { seconds } = read;
+  const near = nearestShutterMark(seconds);
+  const isMark = near !== null && Math.abs(near.errorStops) < 1e-9;
+  return {
+    ok: true,
+    value: { seconds, kept: isMark ? near.mark.name : seconds },
+    understood: isMark
+      ? markText(near.mark.name, seconds)
+      : `${timeText(seconds)}${near && near.errorStops !== 0 ? `, taken as typed (${seconds.toPrecision(3)} s)` : ''}`,
+  };
+}
+
+function markText(name: string, seconds: number): string {
+  const rough = Math.abs(seconds / nominalOf(name) - 1) > 0.005;
+  const exact = seconds < 0.3 ? `1/${Math.round(1 / seconds)}` : seconds.toFixed(1);
+  return rough && exact !== name ? `${name} s, exactly ${exact} s` : `${name} s`;
+}

@@ -1,0 +1,27 @@
+import { createContext, useContext } from 'react';
+import { useStore } from 'zustand';
+import { type Bag } from '@/model';
+import { type Workspace, type WorkspaceState } from '@/store';
+
+export interface WorkspaceAccess {
+  readonly workspace: Workspace;
+  /** Where its pages lie: "" for the photographer's own, "/demo" for the demo. */
+  readonly base: string;
+  readonly isDemo: boolean;
+}
+
+export const WorkspaceContext = createContext<WorkspaceAccess | null>(null);
+
+export function useWorkspace(): WorkspaceAccess {
+  const access = useContext(WorkspaceContext);
+  if (!access) throw new Error('no workspace around this view');
+  return access;
+}
+
+export function useWorkspaceState<T>(select: (state: WorkspaceState) => T): T {
+  return useStore(useWorkspace().workspace.state, select);
+}
+
+export function useBag(): Bag {
+  return useStore(useWorkspace().workspace.bag.state, (s) => s.value);
+}

@@ -1,0 +1,199 @@
+import { Plus, Trash2 } from 'lucide-react';
+import { estimatedPupilToFilterMm } from '@/core/optics';
+import {
+  addSkylinePoint,
+  type Camera,
+  MAX_POINTS,
+  moveSkylinePoint,
+  type Orientation,
+  removeSkylinePoint,
+} from '@/model';
+import { Button } from '@/ui/button';
+import { ChoiceField, ParsedField } from '@/ui/field';
+import { Segmented } from '@/ui/segmented';
+import { parseAperture, parseIso, parseOptional, parseQuantity } from '../parse';
+import { midpointAfter } from './skyline-handles';
+import { useStand } from './stand-context';
+
+/** Sensor sizes by their common names, mm. */
+const SENSORS = [
+  ['full', 'full frame, 36 × 24', 36, 24],
+  ['three-quarter', 'crop, 23.5 × 15.6', 23.5, 15.6],
+  ['half', 'half frame, 17.3 × 13', 17.3, 13],
+  ['medium', 'medium format, 44 × 33', 44, 33],
+] as const;
+type SensorKey = (typeof SENSORS)[number][0] | 'own';
+
+const sensorKey = ({ sensorWidthMm: w, sensorHeightMm: h }: Camera): SensorKey =>
+  SENSORS.find(([, , width, height]) => width === w && height === h)?.[0] ?? 'own';
+
+/** Step 1: camera, lens and skyline. */
+export function FrameStep() {
+  const { stand, edit } = useStand();
+  const { camera, lens, exposure } = stand;
+  const setCamera = (change: Partial<Camera>) => edit((s) => ({ ...s, camera: { ...s.camera, ...change } }));
+  const sensor = sensorKey(camera);
+  const pupil = lens.pupilToFilterMm;
+  return (
+    <div className="space-y-5">
+      <div className="grid grid-cols-2 gap-3">
+        <ChoiceField
+          label="Sensor"
+          className="col-span-2"
+          value={sensor}
+          options={[
+            ...SENSORS.map(([key, text]) => [key, text] as const),
+            ['own', `own size, ${camera.sensorWidthMm} × ${camera.sensorHeightMm}`] as const,
+          ]}
+          onValue={(key) => {
+            const known = SENSORS.find(([k]) => k === key);
+            if (known)
+              setCamera({
+                name: known[1].split(',')[0],
+                sensorWidthMm: known[2],
+                sensorHeightMm: known[3],
+              });
+          }}
+        />
+        <ParsedField
+          label="Sensor width"
+          unit="mm"
+          inputMode="decimal"
+          text={String(camera.sensorWidthMm)}
+          parse={parseQuantity('lengthMm')}
+          onValue={(sensorWidthMm) => setCamera({ sensorWidthMm })}
+        />
+        <ParsedField
+          label="Sensor height"
+          unit="mm"
+          inputMode="decimal"
+          text={String(camera.sensorHeightMm)}
+          parse={parseQuantity('lengthMm')}
+          onValue={(sensorHeightMm) => setCamera({ sensorHeightMm })}
+        />
+        <div className="col-span-2">
+          <Segmented<Orientation>
+            label="Orientation"
+            value={camera.orientation ?? 'landscape'}
+            options={[
+              { value: 'landscape', text: 'Landscape' },
+              { value: 'portrait', text: 'Portrait' },
+            ]}
+            onValue={(orientation) => setCamera({ orientation })}
+          />
+        </div>
+        <ParsedField
+          label="Focal length"
+          unit="mm"
+          inputMode="decimal"
+          text={String(lens.focalLengthMm)}
+          parse={parseQuantity('focalLengthMm')}
+          onValue={(focalLengthMm) => edit((s) => ({ ...s, lens: { ...s.lens, focalLengthMm } }))}
+        />
+        <ParsedField
+          label="Pupil to filter"
+          unit="mm"
+          inputMode="decimal"
+          text={pupil === undefined ? '' : String(pupil)}
+          placeholder={`about ${estimatedPupilToFilterMm(lens.focalLengthMm)}`}
+          parse={parseOptional('lengthMm')}
+          onValue={(pupilToFilterMm) =>
+            edit((s) => {
+              const { pupilToFilterMm: _, ...rest } = s.lens;
+              return { ...s, lens: pupilToFilterMm === undefined ? rest : { ...rest, pupilToFilterMm } };
+            })
+          }
+          hint={pupil === undefined ? 'estimated, good to a fifth' : undefined}
+        />
+        <ParsedField
+          label="Aperture"
+          unit="f/"
+          inputMode="decimal"
+          text={String(exposure.aperture)}
+          parse={parseAperture}
+          onValue={(aperture) => edit((s) => ({ ...s, exposure: { ...s.exposure, aperture } }))}
+        />
+        <ParsedField
+          label="ISO"
+          inputMode="numeric"
+          text={String(exposure.iso)}
+          parse={parseIso}
+          onValue={(iso) => edit((s) => ({ ...s, exposure: { ...s.exposure, iso } }))}
+        />
+      </div>
+      <SkylineList />
+    </div>
+  );
+}
+
+const parsePercent = (text: string) => {
+  const read = parseQuantity('placed')(String(Number(text.replace(',', '.').replace('%', '')) / 100));
+  return read.ok ? read : { ok: false as const, error: 'Between 0 and 100 %.' };
+};
+
+const percent = (part: number): string => String(Math.round(part * 1000) / 10);
+
+/** The skyline's points as figures, for those who type. */
+function SkylineList() {
+  const { stand, edit, select, selection } = useStand();
+  const { skyline } = stand;
+  return (
+    <fieldset>
+      <legend className="font-semibold">Skyline</legend>
+      <p className="mb-2 text-sm text-quiet">
+        Click the frame to add a point, drag it along the skyline, Delete removes it. Arrow keys move the one
+        in focus.
+      </p>
+      <ol className="space-y-1.5">
+        {skyline.map((point, i) => (
+          <li
+            key={i}
+            className={`flex items-center gap-2 rounded-md ${selection?.kind === 'point' && selection.index === i ? 'bg-chosen' : ''}`}
+            onFocus={() => select({ kind: 'point', index: i })}
+          >
+            <span className="w-6 text-right font-mono text-sm text-quiet">{i + 1}</span>
+            <ParsedField
+              label={`Point ${i + 1}, across`}
+              hideLabel
+              unit="% across"
+              inputMode="decimal"
+              className="flex-1"
+              text={percent(point.u)}
+              parse={parsePercent}
+              onValue={(u) => edit((s) => moveSkylinePoint(s, i, { u, v: point.v }))}
+            />
+            <ParsedField
+              label={`Point ${i + 1}, down`}
+              hideLabel
+              unit="% down"
+              inputMode="decimal"
+              className="flex-1"
+              text={percent(point.v)}
+              parse={parsePercent}
+              onValue={(v) => edit((s) => moveSkylinePoint(s, i, { u: point.u, v }))}
+            />
+            <Button
+              kind="quiet"
+              className="w-11 shrink-0 !px-0"
+              aria-label={`Remove point ${i + 1}`}
+              disabled={skyline.length <= 2}
+              onClick={() => edit((s) => removeSkylinePoint(s, i))}
+            >
+              <Trash2 size={18} aria-hidden />
+            </Button>
+          </li>
+        ))}
+      </ol>
+      <Button
+        className="mt-2 w-full"
+        disabled={skyline.length >= MAX_POINTS}
+        onClick={() => {
+          const at = selection?.kind === 'point' ? Math.min(selection.index, skyline.length - 1) : 0;
+          edit((s) => addSkylinePoint(s, midpointAfter(s.skyline, at)));
+        }}
+      >
+        <Plus size={18} aria-hidden /> Add a point
+      </Button>
+    </fieldset>
+  );
+}

@@ -1,0 +1,114 @@
+import { useDrag } from '@use-gesture/react';
+import { type FramePoint, type PlacedReading } from '@/core/field';
+import { changeReading, removeReading } from '@/model';
+import { RoleMark } from '@/ui/role-mark';
+import { stopsFigure } from '@/words';
+import { type ReadingDraft, useStand } from './stand-context';
+import { arrowMove, heldToFrame } from './frame-keys';
+
+interface Box {
+  width: number;
+  height: number;
+}
+
+/** The readings where they lie, to be dragged or moved by key, and the one that is being entered. */
+export function ReadingMarks({ width, height }: Box) {
+  const { derived, step, draft } = useStand();
+  const readings = derived.prepared?.input.field.readings ?? [];
+  return (
+    <>
+      {readings.map((reading) => (
+        <Mark key={reading.id} reading={reading} width={width} height={height} />
+      ))}
+      {step === 'read' && draft.place && (
+        <DraftMark draft={draft} place={draft.place} width={width} height={height} />
+      )}
+    </>
+  );
+}
+
+function Mark({ reading, width, height }: Box & { reading: PlacedReading }) {
+  const { edit, document, step, selection, select } = useStand();
+  const { id, place, role } = reading;
+  const selected = selection?.kind === 'reading' && selection.id === id;
+  const movable = step === 'read' && !reading.rough;
+  const moveTo = (to: FramePoint) => edit((s) => changeReading(s, id, heldToFrame(to)));
+  const drag = useDrag(
+    ({ first, last, delta: [dx, dy], event, memo = place }) => {
+      event.stopPropagation();
+      if (first) {
+        document.beginGesture();
+        select({ kind: 'reading', id });
+      }
+      const to = { u: (memo as FramePoint).u + dx / width, v: (memo as FramePoint).v + dy / height };
+      moveTo(to);
+      if (last) document.endGesture();
+      return to;
+    },
+    { enabled: movable, filterTaps: true, pointer: { keys: false } },
+  );
+  const figure = stopsFigure(reading.ev100);
+  const toLeft = place.u > 0.88;
+  return (
+    <g
+      transform={`translate(${place.u * width} ${place.v * height})`}
+      opacity={reading.rough ? 0.75 : 1}
+      tabIndex={movable ? 0 : undefined}
+      role={movable ? 'button' : 'img'}
+      aria-label={`${role} reading ${id}, EV ${figure}${reading.rough ? ', without a place' : ''}${reading.limit ? ', to be held' : ''}`}
+      aria-pressed={movable ? selected : undefined}
+      className={movable ? 'cursor-move' : 'pointer-events-none'}
+      {...drag()}
+      onFocus={() => movable && select({ kind: 'reading', id })}
+      onKeyDown={(e) => {
+        if (e.key === 'Delete' || e.key === 'Backspace') {
+          e.preventDefault();
+          select(null);
+          edit((s) => removeReading(s, id));
+        }
+        const move = arrowMove(e);
+        if (move) moveTo({ u: place.u + move.u, v: place.v + move.v });
+      }}
+    >
+      <circle r={22} fill="transparent" />
+      {selected && step === 'read' && <circle r={14} fill="none" stroke="var(--panel)" strokeWidth={2} />}
+      <RoleMark role={role} size={8} cased />
+      {reading.limit && <path d="M-9 -13H9" stroke={`var(--${role})`} strokeWidth={3.5} />}
+      <text
+        x={toLeft ? -15 : 15}
+        y={5}
+        textAnchor={toLeft ? 'end' : 'start'}
+        fontSize={14}
+        fontWeight={700}
+        fill="oklch(0.98 0.01 100)"
+        stroke="oklch(0.2 0.02 200 / 0.85)"
+        strokeWidth={3}
+        paintOrder="stroke"
+        className="font-mono"
+      >
+        {figure}
+      </text>
+    </g>
+  );
+}
+
+/** Where the reading that is being entered will lie. */
+function DraftMark({ draft, place, width, height }: Box & { draft: ReadingDraft; place: FramePoint }) {
+  const { setDraft } = useStand();
+  return (
+    <g
+      transform={`translate(${place.u * width} ${place.v * height})`}
+      tabIndex={0}
+      role="button"
+      aria-label={`New ${draft.role} reading: arrow keys move it`}
+      onKeyDown={(e) => {
+        const move = arrowMove(e);
+        if (move) setDraft({ ...draft, place: heldToFrame({ u: place.u + move.u, v: place.v + move.v }) });
+      }}
+    >
+      <circle r={15} fill="none" stroke="var(--panel)" strokeWidth={3} />
+      <circle r={15} fill="none" stroke={`var(--${draft.role})`} strokeWidth={2} strokeDasharray="5 4" />
+      <RoleMark role={draft.role} size={8} cased />
+    </g>
+  );
+}

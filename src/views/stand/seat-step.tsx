@@ -1,0 +1,276 @@
+import { useDrag } from '@use-gesture/react';
+import { useRef } from 'react';
+import { acrossSeam, beamDiameterMm, sheetScale } from '@/core/optics';
+import { choose, type Glass, isSheet, offsetForSticksOutMm, sameChoice, type SheetFilter } from '@/model';
+import { Holder, holderSize, outside, SlotSection } from '@/render';
+import { Button } from '@/ui/button';
+import { ParsedField, type Parsed } from '@/ui/field';
+import { Stepper } from '@/ui/stepper';
+import {
+  degreesFigure,
+  fitFigure,
+  isUpsideDown,
+  levelText,
+  mmFigure,
+  NOT_A_NUMBER,
+  stopsFigure,
+  turnText,
+} from '@/words';
+import { typedNumber } from '../parse';
+import { useStand } from './stand-context';
+import { useSeat } from './use-seat';
+
+/** px to the millimetre of the holder drawing. */
+const SCALE = 1.6;
+
+/** Step 4: the holder at true scale, and the figures of the seat as it moves. */
+export function SeatStep() {
+  const { derived } = useStand();
+  const glass = derived.inUse;
+  const sheet = glass?.filters.find(isSheet);
+  if (!glass?.seat || !sheet)
+    return (
+      <p className="text-quiet">
+        {derived.plan || derived.chosen
+          ? 'No grad is fitted, so there is nothing to seat.'
+          : 'There is nothing to seat yet: the glass comes first.'}
+      </p>
+    );
+  return (
+    <div className="space-y-4">
+      <HolderDrawing sheet={sheet} />
+      <SeatFields sheet={sheet} glass={glass} />
+      <SeatFigures glass={glass} />
+      <BackToComputed />
+    </div>
+  );
+}
+
+function HolderDrawing({ sheet }: { sheet: SheetFilter }) {
+  const { derived, bag, stand } = useStand();
+  const { seat, set, slide, turn, begin, end } = useSeat();
+  const box = useRef<HTMLDivElement>(null);
+  const from = useRef({ offsetMm: 0, turnDeg: 0, angle: 0 });
+  const angleAt = (x: number, y: number): number => {
+    const { left = 0, top = 0 } = box.current?.getBoundingClientRect() ?? {};
+    const size = holderSize(SCALE, isUpsideDown(seat?.turnDeg ?? 0));
+    return (Math.atan2(y - top - size.axisY, x - left - size.axisX) * 180) / Math.PI;
+  };
+  const slideDrag = useDrag(
+    ({ first, last, movement: [mx, my] }) => {
+      if (!seat) return;
+      if (first) {
+        from.current = { ...seat, angle: 0 };
+        begin();
+      }
+      const { sin, cos } = acrossSeam(from.current.turnDeg);
+      set({ offsetMm: from.current.offsetMm + (mx * sin - my * cos) / SCALE });
+      if (last) end();
+    },
+    { pointer: { keys: false } },
+  );
+  const turnDrag = useDrag(
+    ({ first, last, xy: [x, y], event }) => {
+      event.stopPropagation();
+      if (!seat) return;
+      if (first) {
+        from.current = { ...seat, angle: angleAt(x, y) };
+        begin();
+      }
+      let moved = angleAt(x, y) - from.current.angle;
+      if (moved > 180) moved -= 360;
+      if (moved < -180) moved += 360;
+      set({ turnDeg: from.current.turnDeg + moved });
+      if (last) end();
+    },
+    { pointer: { keys: false } },
+  );
+  if (!seat || !derived.prepared) return null;
+  const { lens, frame } = derived.prepared.input;
+  const upsideDown = isUpsideDown(seat.turnDeg);
+  const size = holderSize(SCALE, upsideDown);
+  const rad = ((seat.turnDeg + (upsideDown ? 180 : 0)) * Math.PI) / 180;
+  const reach = 62 * SCALE;
+  const knob = {
+    left: size.axisX + Math.cos(rad) * reach - 22,
+    top: size.axisY + Math.sin(rad) * reach - 22,
+  };
+  const used = sheetScale(lens);
+  const beam = beamDiameterMm(lens);
+  const fitted = (stand.fitted ?? []).length;
+  return (
+    <div className="flex items-start gap-3">
+      <div
+        ref={box}
+        tabIndex={0}
+        role="group"
+        aria-label="Sheet in the holder: up and down arrows slide it by half a millimetre, left and right arrows turn it by a quarter of a degree"
+        className="relative shrink-0 cursor-ns-resize touch-none overflow-hidden"
+        style={{ width: size.width, height: size.height }}
+        {...slideDrag()}
+        onKeyDown={(e) => {
+          const steps = e.shiftKey ? 10 : 1;
+          const way = upsideDown ? -1 : 1;
+          if (e.key === 'ArrowUp') slide(way * steps);
+          else if (e.key === 'ArrowDown') slide(-way * steps);
+          else if (e.key === 'ArrowRight') turn(steps);
+          else if (e.key === 'ArrowLeft') turn(-steps);
+          else return;
+          e.preventDefault();
+        }}
+      >
+        <Holder filter={sheet} seat={seat} lens={lens} frame={frame} slots={bag.slots ?? 1} scale={SCALE} />
+        <div
+          aria-hidden
+          title="Drag to turn the holder"
+          className="absolute flex size-11 cursor-grab touch-none items-center justify-center"
+          style={knob}
+          {...turnDrag()}
+        >
+          <span
+            className="h-8 w-2.5 rounded-sm border-2 border-ink bg-action"
+            style={{ rotate: `${(rad * 180) / Math.PI}deg` }}
+          />
+        </div>
+      </div>
+      <div className="min-w-0 space-y-3 text-sm text-quiet">
+        <p>From behind the camera.</p>
+        <p>
+          Your picture uses {Math.round(frame.widthMm * used + beam)} by{' '}
+          {Math.round(frame.heightMm * used + beam)} mm of this sheet.
+        </p>
+        <SlotSection slots={bag.slots ?? 1} occupied={Math.min(bag.slots ?? 1, fitted + 1)} />
+      </div>
+    </div>
+  );
+}
+
+function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
+  const { set, slide, turn, seat } = useSeat();
+  if (!seat) return null;
+  const upsideDown = isUpsideDown(seat.turnDeg);
+  const out = glass.sticksOutMm;
+  const parseMm = (text: string): Parsed<number> => {
+    const value = typedNumber(text);
+    if (value === null) return { ok: false, error: NOT_A_NUMBER };
+    const offset = out === null ? value : (offsetForSticksOutMm(sheet, value) as number);
+    return Math.abs(offset) <= 200
+      ? { ok: true, value: offset }
+      : { ok: false, error: 'Beyond what a holder reaches.' };
+  };
+  const upright = upsideDown ? seat.turnDeg - Math.sign(seat.turnDeg) * 180 : seat.turnDeg;
+  const base = seat.turnDeg - upright;
+  const parseTurn = (text: string): Parsed<number> => {
+    const value = typedNumber(text);
+    if (value === null) return { ok: false, error: NOT_A_NUMBER };
+    return Math.abs(value) <= 90
+      ? { ok: true, value: base + value }
+      : { ok: false, error: 'Between −90 and 90 degrees.' };
+  };
+  return (
+    <div className="grid grid-cols-2 gap-4">
+      <div className="space-y-2">
+        <Stepper
+          label={out === null ? 'Seam from the axis' : upsideDown ? 'Below the rail' : 'Above the rail'}
+          less={upsideDown ? 'Higher by half a millimetre' : 'Lower by half a millimetre'}
+          more={upsideDown ? 'Lower by half a millimetre' : 'Higher by half a millimetre'}
+          onStep={slide}
+        >
+          {mmFigure(out ?? seat.offsetMm)} <span className="text-sm font-normal text-quiet">mm</span>
+        </Stepper>
+        <ParsedField
+          label="Seat in millimetres"
+          hideLabel
+          unit="mm"
+          inputMode="decimal"
+          text={mmFigure(out ?? seat.offsetMm)}
+          parse={parseMm}
+          onValue={(offsetMm) => set({ offsetMm })}
+        />
+      </div>
+      <div className="space-y-2">
+        <Stepper
+          label="Turn"
+          less="Anticlockwise by a quarter of a degree"
+          more="Clockwise by a quarter of a degree"
+          onStep={turn}
+        >
+          {upright === 0 ? 'level' : `${degreesFigure(Math.abs(upright))}°`}
+        </Stepper>
+        <ParsedField
+          label="Turn in degrees, clockwise positive"
+          hideLabel
+          unit="° clockwise"
+          inputMode="text"
+          text={degreesFigure(upright)}
+          parse={parseTurn}
+          onValue={(turnDeg) => set({ turnDeg })}
+        />
+      </div>
+    </div>
+  );
+}
+
+/** What the seat does, live. */
+function SeatFigures({ glass }: { glass: Glass }) {
+  const { derived } = useStand();
+  const { figures, outcome, sticksOutMm, seat } = glass;
+  if (!figures || !seat) return null;
+  const brighter = derived.balance?.brighter ?? 'sky';
+  const other = brighter === 'sky' ? 'land' : 'sky';
+  const play = figures.playMm;
+  const base = sticksOutMm ?? seat.offsetMm;
+  const rows: (readonly [string, string])[] = [
+    ['Uneven', `${fitFigure(figures.unevenStops)} stops show`],
+    ['Level', levelText(figures, brighter) ?? `${brighter} as wanted`],
+    ['Spill', `${stopsFigure(figures.spillStops)} stops off the ${other} on the whole`],
+    ['Leak', `${stopsFigure(figures.leakStops)} stops still missing from the ${brighter}`],
+  ];
+  if (play) rows.push(['Play', `${mmFigure(base + play[0])} to ${mmFigure(base + play[1])} mm is as good`]);
+  if (outcome.seam) {
+    const { at, spread } = outcome.seam;
+    rows.push([
+      'Seam',
+      outside(at)
+        ? 'outside the frame'
+        : 'left' in at
+          ? `meets the left edge ${percent(at.left)} down, the right ${percent(at.right)} down`
+          : `meets the top ${percent(at.top)} across, the bottom ${percent(at.bottom)} across`,
+    ]);
+    rows.push(['Spread', `${percent(spread)} of the height from clear to dense`]);
+  }
+  if (figures.levelCostStops !== null && figures.levelCostStops >= 0.005)
+    rows.push(['Turned', `level would cost ${fitFigure(figures.levelCostStops)} stops`]);
+  return (
+    <dl
+      className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 border-t border-rule pt-3"
+      aria-label="Figures of the seat"
+    >
+      {rows.map(([name, text]) => (
+        <div key={name} className="contents">
+          <dt className="text-quiet">{name}</dt>
+          <dd>{text}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+const percent = (part: number): string => `${Math.round(part * 100)} %`;
+
+/** The way back to the seat that was computed for this glass. */
+function BackToComputed() {
+  const { derived, edit } = useStand();
+  const { chosen, balance } = derived;
+  const computed = balance?.best.find(
+    (c) => !!chosen && c.set.map((s) => s.id).join('\n') === chosen.filterIds.join('\n'),
+  )?.seat;
+  if (!chosen?.seat || !computed) return null;
+  const choice = { filterIds: chosen.filterIds, ...computed };
+  const there = sameChoice({ filterIds: chosen.filterIds, ...chosen.seat }, choice);
+  return (
+    <Button className="w-full" disabled={there} onClick={() => edit((s) => choose(s, choice))}>
+      {there ? 'This is the computed seat' : `Back to the computed seat (${turnText(computed.turnDeg)})`}
+    </Button>
+  );
+}

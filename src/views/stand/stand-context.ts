@@ -1,0 +1,51 @@
+import { createContext, useContext } from 'react';
+import { type FramePoint, type Role } from '@/core/field';
+import { type Bag, type Derived, type PrepareResult, type Stand, type StandDocument } from '@/model';
+import { type DocumentStore, type SolverState } from '@/store';
+
+/** The steps that there are, in working order. */
+export const STEPS = ['frame', 'read', 'balance', 'seat'] as const;
+export type Step = (typeof STEPS)[number];
+
+/** A reading that is being entered. */
+export interface ReadingDraft {
+  readonly role: Role;
+  /** Where it will lie; null for a reading without a place. */
+  readonly place: FramePoint | null;
+}
+
+export type Selection =
+  | { readonly kind: 'reading'; readonly id: string }
+  | { readonly kind: 'point'; readonly index: number }
+  | null;
+
+/** Everything that the parts of a stand's screen share. */
+export interface StandAccess {
+  readonly document: DocumentStore<StandDocument>;
+  readonly stand: Stand;
+  /** The bag that the stand is solved with. */
+  readonly bag: Bag;
+  /** The stand brought a bag of its own. */
+  readonly ownBag: boolean;
+  readonly ready: PrepareResult;
+  readonly derived: Derived;
+  readonly search: SolverState['search'];
+  readonly edit: (change: (stand: Stand) => Stand) => void;
+  readonly step: Step;
+  readonly setStep: (step: Step) => void;
+  /** The frame is shown without glass for as long as something is held. */
+  readonly bare: boolean;
+  readonly setBare: (bare: boolean) => void;
+  readonly selection: Selection;
+  readonly select: (selection: Selection) => void;
+  readonly draft: ReadingDraft;
+  readonly setDraft: (draft: ReadingDraft) => void;
+}
+
+export const StandContext = createContext<StandAccess | null>(null);
+
+export function useStand(): StandAccess {
+  const access = useContext(StandContext);
+  if (!access) throw new Error('no stand around this view');
+  return access;
+}

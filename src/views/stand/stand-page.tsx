@@ -1,0 +1,88 @@
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useStore } from 'zustand';
+import { bagForStand, deriveStand, prepareStand, type Stand, type StandDocument, withStand } from '@/model';
+import { createSolver, type DocumentStore, type Solver } from '@/store';
+import { solveClient } from '@/workers';
+import { useBag, useWorkspace } from '../shell/workspace-context';
+import { type ReadingDraft, type Selection, StandContext, type Step } from './stand-context';
+import { StandScreen } from './stand-screen';
+
+/** One stand: finds it, keeps its answer up to date and hands everything to the screen. */
+export function StandPage() {
+  const { id = '' } = useParams();
+  const { workspace, base } = useWorkspace();
+  const document = useMemo(() => workspace.open(id), [workspace, id]);
+  if (!document)
+    return (
+      <div className="max-w-xl space-y-4 p-8">
+        <h1 className="text-xl font-semibold">There is no such stand here</h1>
+        <p>It may have been deleted, or made in another browser.</p>
+        <Link
+          to={`${base}/stands`}
+          className="inline-flex min-h-11 items-center font-semibold text-action underline"
+        >
+          All stands
+        </Link>
+      </div>
+    );
+  return <OpenStand key={id} document={document} />;
+}
+
+function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
+  const workspaceBag = useBag();
+  const value = useStore(document.state, (s) => s.value);
+  const { stand } = value;
+  const bag = useMemo(() => bagForStand(value, workspaceBag), [value, workspaceBag]);
+  const solver = useSolver();
+  const solution = useStore(solver.state, (s) => s.solution);
+  const search = useStore(solver.state, (s) => s.search);
+  const [step, setStep] = useState<Step>(stand.readings.length ? 'balance' : 'read');
+  const [bare, setBare] = useState(false);
+  const [selection, select] = useState<Selection>(null);
+  const [draft, setDraft] = useState<ReadingDraft>({ role: 'land', place: null });
+
+  useEffect(() => solver.ask(stand, bag), [solver, stand, bag]);
+  // what is prepared does not depend on the choice, so that dragging the sheet does not prepare anew
+  const { choice: _, name: __, notes: ___, ...light } = stand;
+  const prepareKey = JSON.stringify(light);
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the stand
+  const ready = useMemo(() => prepareStand(stand, bag), [prepareKey, bag]);
+  const derived = useMemo(() => deriveStand(stand, bag, solution, ready), [stand, bag, solution, ready]);
+  const edit = useMemo(
+    () => (change: (stand: Stand) => Stand) =>
+      document.edit((current) => withStand(current, change(current.stand), workspaceBag)),
+    [document, workspaceBag],
+  );
+
+  const access = {
+    document,
+    stand,
+    bag,
+    ownBag: value.bag !== null,
+    ready,
+    derived,
+    search,
+    edit,
+    step,
+    setStep,
+    bare,
+    setBare,
+    selection,
+    select,
+    draft,
+    setDraft,
+  };
+  return (
+    <StandContext value={access}>
+      <StandScreen />
+    </StandContext>
+  );
+}
+
+/** A solver with a worker of its own for as long as the stand is open. */
+function useSolver(): Solver {
+  const [solver] = useState(() => createSolver(solveClient()));
+  useEffect(() => () => solver.dispose(), [solver]);
+  return solver;
+}

@@ -1,0 +1,52 @@
+import { useDrag } from '@use-gesture/react';
+import { useRef } from 'react';
+import { acrossSeam, sheetScale } from '@/core/optics';
+import { addSkylinePoint, frameOf, lensOf } from '@/model';
+import { useStand } from './stand-context';
+import { useSeat } from './use-seat';
+
+/** What a finger or the mouse on the bare frame means: it depends on the step that is open. */
+export function useFrameDrag(width: number, height: number) {
+  const { stand, step, edit, draft, setDraft, select, setBare } = useStand();
+  const seat = useSeat();
+  const from = useRef(0);
+  return useDrag(
+    ({ first, last, tap, xy: [x, y], movement: [, moved], event, target }) => {
+      const place = () => {
+        const box = (target as Element).closest('svg')?.getBoundingClientRect();
+        return box ? { u: (x - box.left) / width, v: (y - box.top) / height } : null;
+      };
+      switch (step) {
+        case 'frame': {
+          const point = tap ? place() : null;
+          if (point) edit((s) => addSkylinePoint(s, point));
+          break;
+        }
+        case 'read': {
+          const point = tap ? place() : null;
+          if (!point) break;
+          select(null);
+          setDraft({ ...draft, place: point });
+          document.getElementById('reading-shutter')?.focus();
+          event.preventDefault();
+          break;
+        }
+        case 'balance':
+          setBare(!last);
+          break;
+        case 'seat': {
+          if (!seat.seat) break;
+          if (first) {
+            from.current = seat.seat.offsetMm;
+            seat.begin();
+          }
+          const mmPerPx = (frameOf(stand.camera).heightMm / height) * sheetScale(lensOf(stand));
+          const up = -moved * mmPerPx * Math.sign(acrossSeam(seat.seat.turnDeg).cos || 1);
+          seat.set({ offsetMm: from.current + up });
+          if (last) seat.end();
+        }
+      }
+    },
+    { filterTaps: true, pointer: { keys: false } },
+  );
+}

@@ -1,0 +1,120 @@
+import { type ReactNode } from 'react';
+import { frameOf, oldestReadingMinutes, type Stand } from '@/model';
+import { ageText, glassName, seatMainText, stopsText, turnText } from '@/words';
+import { BalanceStep } from './balance-step';
+import { FrameStep } from './frame-step';
+import { ReadStep } from './read-step';
+import { SeatStep } from './seat-step';
+import { type StandAccess, type Step, STEPS, useStand } from './stand-context';
+import { useNow } from './use-now';
+
+const TITLES: Record<Step, string> = { frame: 'Frame', read: 'Read', balance: 'Balance', seat: 'Seat' };
+
+const SHEETS: Record<Step, () => ReactNode> = {
+  frame: FrameStep,
+  read: ReadStep,
+  balance: BalanceStep,
+  seat: SeatStep,
+};
+
+/** The worksheet: the steps in working order, a closed one as a line with its result, the open one unfolded. */
+export function Worksheet() {
+  const access = useStand();
+  const now = useNow();
+  const { step, setStep } = access;
+  const Sheet = SHEETS[step];
+  return (
+    <section
+      aria-label="Worksheet"
+      className="flex min-h-0 flex-col border-rule bg-panel max-md:flex-1 md:border-l"
+    >
+      {STEPS.map((s, i) => {
+        const open = s === step;
+        return (
+          <div
+            key={s}
+            className={`flex min-h-0 flex-col border-b border-rule ${open ? 'flex-1 md:border-l-4 md:border-l-action' : 'shrink-0 max-md:hidden'}`}
+          >
+            <h2>
+              <button
+                type="button"
+                aria-expanded={open}
+                aria-controls={open ? 'open-step' : undefined}
+                onClick={() => setStep(s)}
+                className={`flex min-h-11 w-full items-baseline gap-3 px-5 py-2.5 text-left hover:bg-chosen ${open ? 'md:pl-4' : ''}`}
+              >
+                <span className="font-mono text-sm text-quiet">{i + 1}</span>
+                <span className={open ? 'text-xl font-semibold' : 'w-20 font-semibold'}>{TITLES[s]}</span>
+                {!open && <span className="min-w-0 truncate text-quiet">{resultOf(s, access, now)}</span>}
+              </button>
+            </h2>
+            {open && (
+              <div id="open-step" className="min-h-0 flex-1 overflow-y-auto px-5 pb-5 max-md:px-3.5 md:pl-4">
+                <Sheet />
+              </div>
+            )}
+          </div>
+        );
+      })}
+      <PhoneSteps />
+    </section>
+  );
+}
+
+/** The steps at the foot of a phone's screen, in the thumb's reach. */
+function PhoneSteps() {
+  const { step, setStep } = useStand();
+  return (
+    <nav
+      aria-label="Steps"
+      className="mt-auto flex shrink-0 border-t border-rule bg-ground pb-[env(safe-area-inset-bottom)] md:hidden"
+    >
+      {STEPS.map((s) => (
+        <button
+          key={s}
+          type="button"
+          aria-current={s === step ? 'step' : undefined}
+          onClick={() => setStep(s)}
+          className="min-h-14 flex-1 border-t-4 border-transparent text-sm text-quiet aria-[current=step]:border-action aria-[current=step]:font-semibold aria-[current=step]:text-ink"
+        >
+          {TITLES[s]}
+        </button>
+      ))}
+    </nav>
+  );
+}
+
+/** A closed step in one line. */
+function resultOf(step: Step, { stand, derived, search }: StandAccess, now: number): string {
+  switch (step) {
+    case 'frame':
+      return frameText(stand);
+    case 'read': {
+      const { length } = stand.readings;
+      if (!length) return 'no reading yet';
+      const minutes = oldestReadingMinutes(stand, now);
+      const age = minutes !== null && minutes < 12 * 60 ? `, ${ageText(minutes)} old` : '';
+      const span = derived.spanStops;
+      const readings = `${length} ${length === 1 ? 'reading' : 'readings'}${age}`;
+      return span === null ? readings : `span ${stopsText(Math.round(span * 10) / 10)}, ${readings}`;
+    }
+    case 'balance':
+      if (derived.inUse && (derived.chosen || derived.plan)) return glassName(derived.inUse.filters);
+      return search === 'working' ? 'being worked out' : derived.fault ? 'no plan' : 'not yet';
+    case 'seat': {
+      const seat = derived.inUse?.seat;
+      return seat && derived.inUse
+        ? `${seatMainText(derived.inUse)}, ${turnText(seat.turnDeg)}`
+        : 'nothing to seat';
+    }
+  }
+}
+
+function frameText(stand: Stand): string {
+  const { widthMm, heightMm } = frameOf(stand.camera);
+  const shape = widthMm === heightMm ? 'square' : widthMm > heightMm ? 'landscape' : 'portrait';
+  const features = (stand.shapes ?? []).filter((s) => s.region === 'feature').length;
+  return [`${stand.lens.focalLengthMm} mm`, shape, features && `${features} marked`]
+    .filter(Boolean)
+    .join(', ');
+}

@@ -1,0 +1,26 @@
+import { LIMITS, type Quantity } from '@/model';
+import { wholeOrTenth } from './figures';
+
+/** Units as they stand behind a figure. */
+const UNITS: Partial<Record<Quantity, string>> = {
+  focalLengthMm: 'mm',
+  seconds: 's',
+  stops: 'stops',
+  lengthMm: 'mm',
+  offsetMm: 'mm',
+  turnDeg: 'degrees',
+  toneStops: 'stops',
+};
+
+/** Why a typed value of a quantity is refused. */
+export function rangeText(quantity: Quantity): string {
+  const [low, high] = LIMITS[quantity];
+  const unit = UNITS[quantity] ? ` ${UNITS[quantity]}` : '';
+  if (quantity === 'lengthMm') return `Above 0 and up to ${high}${unit}.`;
+  if (quantity === 'seconds') return 'Between a millionth of a second and 11 days.';
+  const figure = (n: number) => (Number.isInteger(n) ? String(n).replace('-', '−') : wholeOrTenth(n));
+  return `Between ${figure(low)} and ${figure(high)}${unit}.`;
+}
+
+export const NOT_A_NUMBER = 'A number is needed here.';
+export const NOT_A_TIME = 'Type a time as 1/250, 250, 0.4s or 30s.';
