@@ -149,7 +149,7 @@ function glassReport({ balance, spanStops }: Derived, glass: Glass): GlassReport
     seamSpread: rounded(outcome.seam?.spread ?? null),
     seamAt:
       outcome.seam &&
-      Object.fromEntries(Object.entries(outcome.seam.at).map(([edge, at]) => [edge, rounded(at as number)])),
+      Object.fromEntries(Object.entries(outcome.seam.at).map(([edge, at]) => [edge, rounded(at)])),
     reasons:
       f && balance
         ? reasonsText(f, {

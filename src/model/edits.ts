@@ -116,3 +116,10 @@ export function sameChoice(a: Choice | undefined, b: Choice | undefined): boolea
       a.filterIds.join('\n') === b.filterIds.join('\n'))
   );
 }
+
+/** Halfway to the next point on the right, or to the frame's edge after the last. */
+export function midpointAfter(skyline: readonly FramePoint[], index: number): FramePoint {
+  const here = skyline[index] as FramePoint;
+  const next = skyline[index + 1] ?? { u: 1, v: here.v };
+  return { u: (here.u + next.u) / 2, v: (here.v + next.v) / 2 };
+}

@@ -1,17 +1,9 @@
 import { densityAt } from '@/core/glass';
 import { transmittanceFromStops } from '@/core/units';
 import { type SheetFilter } from '@/model';
+import { drawnLength } from './geometry';
 
 const STEPS = 32;
-/** What is drawn of a sheet whose length is not known, mm. */
-const USUAL_LENGTH_MM = 150;
-
-/** Length of a sheet for drawing, and where its seam lies from the dark end, mm. */
-export function drawnLength(filter: SheetFilter): { lengthMm: number; seamMm: number } {
-  const lengthMm = filter.sheetLengthMm ?? USUAL_LENGTH_MM;
-  return { lengthMm, seamMm: filter.seamFromDarkEndMm ?? lengthMm / 2 };
-}
-
 /** How dark a sheet is along its length, from its dark end at the top to its clear end, as a gradient to fill with. */
 export function DensityGradient({ id, filter }: { id: string; filter: SheetFilter }) {
   const { lengthMm, seamMm } = drawnLength(filter);

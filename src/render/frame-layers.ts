@@ -4,7 +4,7 @@ import { mean } from '@/core/numerics';
 /** Cells along the long side of a drawn layer: light varies slowly, and the outlines are drawn as paths. */
 const LONG_SIDE = 180;
 /** What is drawn where nothing is read yet, EV: an ordinary evening. */
-const ASSUMED = { land: 9, skyAboveLand: 3 };
+const ASSUMED = { land: 9, skyAboveLand: 2 };
 
 /** The light of each region spread over the whole frame; the painter clips it to the region's outline. */
 export interface FrameLayers {

@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import { type SheetFilter } from '@/model';
-import { DensityGradient, drawnLength } from './density-gradient';
+import { DensityGradient } from './density-gradient';
+import { drawnLength } from './geometry';
 
 export interface GlassSwatchProps {
   filter: SheetFilter;

@@ -1,14 +1,11 @@
 import { useId } from 'react';
 import { beamDiameterMm, type FrameSize, type Lens, type Seat, sheetScale } from '@/core/optics';
 import { railAboveAxisMm, type SheetFilter, sticksOutMm } from '@/model';
-import { DensityGradient, drawnLength } from './density-gradient';
+import { DensityGradient } from './density-gradient';
+import { drawnLength, holderSize, NEAR_MM } from './geometry';
 
 /** Radius of the opening that is drawn, as a part of the sheet's width. */
 const OPENING = 0.43;
-/** Reach of the drawing from the lens axis, mm: towards the sheet's dark end and away from it. */
-const FAR_MM = 116;
-const NEAR_MM = 62;
-const SIDE_MM = 66;
 
 export interface HolderProps {
   filter: SheetFilter;
@@ -18,16 +15,6 @@ export interface HolderProps {
   slots: number;
   /** px to the millimetre. */
   scale: number;
-}
-
-/** Size of the drawing in px, and where the lens axis lies in it. */
-export function holderSize(scale: number, upsideDown: boolean) {
-  return {
-    width: 2 * SIDE_MM * scale,
-    height: (FAR_MM + NEAR_MM) * scale,
-    axisX: SIDE_MM * scale,
-    axisY: (upsideDown ? NEAR_MM : FAR_MM) * scale,
-  };
 }
 
 /** The holder as seen from behind the camera, at true scale, with the sheet where it is seated. */
@@ -83,11 +70,23 @@ export function Holder({ filter, seat, lens, frame, slots, scale }: HolderProps)
           <path d={`M${-half} ${-seat.offsetMm}H${half}`} stroke="var(--seam)" strokeWidth={1.6} />
         </g>
         {out !== null && out > 3 && (
-          <path
-            d={`M${half + 2} ${top}h9M${half + 2} ${-rail}h9M${half + 8} ${top}V${-rail}`}
-            stroke="var(--ink)"
-            strokeWidth={0.7}
-          />
+          <g>
+            <path
+              d={`M${half + 2} ${top}h9M${half + 2} ${-rail}h9M${half + 8} ${top}V${-rail}`}
+              stroke="var(--ink)"
+              strokeWidth={0.7}
+            />
+            <text
+              transform={`translate(${half + 10} ${(top - rail) / 2}) rotate(${-seat.turnDeg})`}
+              textAnchor={upsideDown ? 'end' : 'start'}
+              dominantBaseline="central"
+              fontSize={9}
+              fontWeight={700}
+              fill="var(--ink)"
+            >
+              {wholeHalf(out)}
+            </text>
+          </g>
         )}
       </g>
       <rect
@@ -102,6 +101,8 @@ export function Holder({ filter, seat, lens, frame, slots, scale }: HolderProps)
     </svg>
   );
 }
+
+const wholeHalf = (mm: number): string => String(Math.round(mm * 2) / 2);
 
 /** Outline of a sheet that is broken off at the bottom of the drawing with a jagged line. */
 function breakOutline(half: number, top: number, bottom: number, broken: boolean): string {
@@ -118,7 +119,7 @@ function breakOutline(half: number, top: number, bottom: number, broken: boolean
 /** The slots from the side: where the sheet stands between lens and front. */
 export function SlotSection({ slots, occupied }: { slots: number; occupied: number }) {
   const gap = 13;
-  const width = 34 + slots * gap;
+  const width = 40 + slots * gap;
   return (
     <svg
       width={width}
@@ -127,12 +128,12 @@ export function SlotSection({ slots, occupied }: { slots: number; occupied: numb
       aria-label={`Side view: the sheet in slot ${occupied} of ${slots}, counted from the lens`}
       fill="none"
     >
-      <rect x={1} y={18} width={14} height={40} fill="var(--rule)" stroke="var(--ink)" />
-      <text x={8} y={76} textAnchor="middle" fontSize={12} fill="var(--quiet)">
+      <rect x={5} y={18} width={14} height={40} fill="var(--rule)" stroke="var(--ink)" />
+      <text x={12} y={76} textAnchor="middle" fontSize={12} fill="var(--quiet)">
         lens
       </text>
       {Array.from({ length: slots }, (_, i) => {
-        const x = 26 + i * gap;
+        const x = 34 + i * gap;
         return (
           <g key={i}>
             <path d={`M${x - 4} 12V64M${x + 4} 12V64`} stroke="var(--ink)" />

@@ -1,5 +1,6 @@
 export * from './frame-layers';
 export * from './frame-painter';
+export * from './geometry';
 export * from './glass-swatch';
 export * from './holder';
 export * from './ladder';

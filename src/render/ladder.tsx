@@ -43,6 +43,7 @@ export function Ladder({ width, marks, exposure, span, kept, spanText, keptText,
     .domain([Math.floor(Math.min(low, ...evs) - 0.3), Math.ceil(Math.max(high, ...evs) + 0.3)])
     .range([MARGIN, Math.max(MARGIN + 1, width - MARGIN)]);
   const ticks = x.ticks(Math.min(14, Math.round(width / 50))).filter(Number.isInteger);
+  const tagX = exposure && Math.min(width - 36, Math.max(36, x(exposure.evCamera)));
   return (
     <svg
       width={width}
@@ -59,22 +60,20 @@ export function Ladder({ width, marks, exposure, span, kept, spanText, keptText,
       {ticks.map((t, i) => (
         <g key={t} transform={`translate(${x(t)} ${ROWS.axis})`}>
           <path d="M0 -4V0" stroke="var(--quiet)" />
-          <text y={13} textAnchor="middle" fontSize={12.5} fill="var(--quiet)" className="font-mono">
-            {i === 0 ? `EV ${t}` : t < 0 ? `−${-t}` : t}
-          </text>
+          {(tagX === null || Math.abs(x(t) - tagX) > 46) && (
+            <text y={13} textAnchor="middle" fontSize={12.5} fill="var(--quiet)" className="font-mono">
+              {i === 0 ? `EV ${t}` : t < 0 ? `−${-t}` : t}
+            </text>
+          )}
         </g>
       ))}
-      {span && <Dimension y={ROWS.span} from={x(span.land)} to={x(span.sky)} text={spanText} width={width} />}
-      {kept && (
-        <Dimension y={ROWS.kept} from={x(kept.land)} to={x(kept.sky)} text={keptText} width={width} arrow />
-      )}
+      {span && <Dimension y={ROWS.span} from={x(span.land)} to={x(span.sky)} text={spanText} />}
+      {kept && <Dimension y={ROWS.kept} from={x(kept.land)} to={x(kept.sky)} text={keptText} arrow />}
       {marks.map((mark) => (
         <MarkLine key={`${mark.role}${mark.limit ? '-limit' : ''}`} mark={mark} x={x} />
       ))}
-      {exposure && (
-        <g
-          transform={`translate(${Math.min(width - 36, Math.max(36, x(exposure.evCamera)))} ${ROWS.shutter})`}
-        >
+      {exposure && tagX !== null && (
+        <g transform={`translate(${tagX} ${ROWS.shutter})`}>
           <rect x={-36} y={-2} width={72} height={23} fill="var(--ink)" rx={2} />
           <text
             y={14}
@@ -153,20 +152,19 @@ function Dimension({
   from,
   to,
   text,
-  width,
   arrow,
 }: {
   y: number;
   from: number;
   to: number;
   text: string;
-  width: number;
   arrow?: boolean;
 }) {
   const [a, b] = from <= to ? [from, to] : [to, from];
   const textWidth = text.length * 7.2 + 10;
   const inside = b - a > textWidth + 16;
-  const beside = b + textWidth + 8 < width ? b + 8 : a - textWidth - 2;
+  // the lines lean in from the right, so the left is the clearer side
+  const beside = a - textWidth - 4 > 0 ? a - textWidth - 4 : b + 8;
   const textX = inside ? (a + b) / 2 : beside + textWidth / 2;
   return (
     <g>

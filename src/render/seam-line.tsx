@@ -1,4 +1,5 @@
 import { type SeamAt } from '@/core/optics';
+import { outside } from './geometry';
 
 export interface SeamLineProps {
   at: SeamAt;
@@ -29,15 +30,6 @@ export function SeamLine({ at, width, height, overrun = 0 }: SeamLineProps) {
       <path d={d} stroke="var(--seam)" strokeWidth={2.5} />
     </g>
   );
-}
-
-/** Whether a seam lies wholly outside the picture, on which side, and by how much of its height. */
-export function outside(at: SeamAt): { readonly side: 'above' | 'below'; readonly parts: number } | null {
-  if (!('left' in at)) return null;
-  const nearest = Math.max(at.left, at.right);
-  if (nearest < 0) return { side: 'above', parts: -nearest };
-  const lowest = Math.min(at.left, at.right);
-  return lowest > 1 ? { side: 'below', parts: lowest - 1 } : null;
 }
 
 /** An arrow at the edge: the seam is out of the picture by so much. */
@@ -94,8 +86,8 @@ export function MarginNote({
       textAnchor={anchor}
       fontSize={13}
       fontWeight={600}
-      fill="oklch(0.97 0.01 100)"
-      stroke="oklch(0.2 0.02 200 / 0.85)"
+      fill="var(--note)"
+      stroke="var(--note-casing)"
       strokeWidth={3}
       paintOrder="stroke"
     >

@@ -37,7 +37,7 @@ export function Stepper({
         >
           <Minus size={18} aria-hidden />
         </button>
-        <div className="min-w-16 flex-1 text-center text-xl font-semibold">{children}</div>
+        <div className="min-w-0 flex-1 text-center text-xl font-semibold">{children}</div>
         <button
           type="button"
           aria-label={more}

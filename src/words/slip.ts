@@ -1,3 +1,5 @@
+import { sameSet } from '@/core/balance';
+import { type Seat } from '@/core/optics';
 import { type Derived, type Glass, type Stand, warningsOf } from '@/model';
 import { mean } from '@/core/numerics';
 import { LONGEST_MARK_SECONDS } from '@/core/units';
@@ -78,7 +80,7 @@ function unfit(reason: string): Slip {
 function ready(context: SlipContext, glass: Glass): Slip {
   return {
     state: context.derived.stale ? 'waiting' : 'ready',
-    rows: [glassRow(context, glass), seatRow(glass), exposeRow(context)],
+    rows: [glassRow(context, glass), seatRow(context, glass), exposeRow(context)],
   };
 }
 
@@ -134,16 +136,33 @@ export function seatMainText(glass: Glass): string {
     : `Sheet's end ${mmFigure(-out)} mm inside the rail`;
 }
 
-function seatRow(glass: Glass): SlipRow {
-  const play = glass.figures?.playMm;
+/** The seat in a few characters: "26.5 mm, level". */
+export function seatShortText(glass: Glass): string {
+  if (!glass.seat) return 'nothing to seat';
+  const figure = mmFigure(glass.sticksOutMm ?? glass.seat.offsetMm);
+  return `${figure} mm, ${turnText(glass.seat.turnDeg)}`;
+}
+
+/** How far it may be off, and where the computed seat is when the photographer has set another. */
+function seatRow({ derived }: SlipContext, glass: Glass): SlipRow {
+  const { seat, sticksOutMm: out } = glass;
   const asides: string[] = [];
-  if (glass.seat && play && glass.sticksOutMm !== null) {
-    const [low, high] = play.map((p) => mmFigure((glass.sticksOutMm as number) + p));
-    if (play[0] !== play[1]) asides.push(`${low} to ${high} is as good`);
+  const computed = computedSeat(derived, glass);
+  if (seat && computed && (computed.offsetMm !== seat.offsetMm || computed.turnDeg !== seat.turnDeg)) {
+    const figure = mmFigure((out ?? seat.offsetMm) + computed.offsetMm - seat.offsetMm);
+    asides.push(`computed: ${figure} mm, ${turnText(computed.turnDeg)}`);
+  } else if (out !== null && glass.figures?.playMm) {
+    const [low, high] = glass.figures.playMm.map((p) => mmFigure(out + p));
+    if (low !== high) asides.push(`${low} to ${high} is as good`);
   }
   const giveOrTake = glass.outcome.seam?.giveOrTakeMm ?? 0;
-  if (giveOrTake >= 0.5) asides.push(`give or take ${mmFigure(giveOrTake)}: pupil distance estimated`);
+  if (giveOrTake >= 0.5) asides.push(`give or take ${mmFigure(giveOrTake)}, lens estimated`);
   return row('Seat', seatMainText(glass), asides.join('; '));
+}
+
+/** The seat that was computed for the same glass, if it was. */
+export function computedSeat({ balance }: Derived, { filterIds }: Glass): Seat | null {
+  return balance?.best.find((c) => sameSet(c.set, filterIds))?.seat ?? null;
 }
 
 function exposeRow({ stand, derived, oldestMinutes }: SlipContext): SlipRow {
@@ -161,7 +180,7 @@ function exposeRow({ stand, derived, oldestMinutes }: SlipContext): SlipRow {
   asides.push(landingText(derived, inUse));
   const clips = warningsOf(prepared, inUse).flatMap((w) => (w.code === 'readings-clip' ? w.readingIds : []));
   if (clips.length) asides.push(`${listText(clips)} not held`);
-  else if (exposure.capped) asides.push('held back for the brightest reading');
+  else if (exposure.capped) asides.push('held back for the highlights');
   return row('Expose', main, asides.filter(Boolean).join('; '));
 }
 
@@ -178,10 +197,13 @@ function landingText({ prepared, spanStops }: Derived, glass: Glass): string {
       .map((r) => r.id),
   );
   const tone = mean(glass.outcome.readings.filter((r) => own.has(r.id)).map((r) => r.toneThroughStops));
+  return `the ${side} comes out ${toneText(tone)}`;
+}
+
+/** A tone by its distance from mid-grey: "1.2 above mid-grey". */
+export function toneText(tone: number): string {
   const figure = stopsFigure(Math.abs(tone));
-  return Number(figure) === 0
-    ? `the ${side} comes out at mid-grey`
-    : `the ${side} comes out ${figure} ${tone > 0 ? 'above' : 'below'} mid-grey`;
+  return Number(figure) === 0 ? 'at mid-grey' : `${figure} ${tone > 0 ? 'above' : 'below'} mid-grey`;
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -74,7 +74,7 @@ export function workerClient<K extends JobKind>(
       if (data.job !== running?.job) return;
       end(
         data.type === 'done'
-          ? { type: 'done', output: data.output as Jobs[K]['output'] }
+          ? { type: 'done', output: data.output }
           : { type: 'failed', code: data.code, message: data.message },
       );
     };

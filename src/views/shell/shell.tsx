@@ -54,7 +54,7 @@ function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
       aria-label="Main"
       className={`shrink-0 gap-1 border-rule bg-ground p-1.5 pb-[max(0.375rem,env(safe-area-inset-bottom))] max-md:border-t md:flex md:w-[76px] md:flex-col md:border-r ${hiddenOnPhone ? 'max-md:hidden' : 'flex'}`}
     >
-      <img src="/icon.svg" alt="" className="mx-auto my-2 hidden size-8 md:block" />
+      <Mark />
       <NavLink to={`${base}/stands`} className={item}>
         <Telescope size={20} aria-hidden />
         Stands
@@ -69,6 +69,27 @@ function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
         {theme === 'noon' ? 'Dusk' : 'Noon'}
       </button>
     </nav>
+  );
+}
+
+/** The product's mark: a sheet of glass with its seam. */
+function Mark() {
+  return (
+    <svg viewBox="0 0 32 32" aria-hidden className="mx-auto my-2 hidden size-8 md:block">
+      <rect
+        x="5"
+        y="2"
+        width="22"
+        height="28"
+        rx="3"
+        fill="var(--panel)"
+        stroke="var(--ink)"
+        strokeWidth="2"
+      />
+      <path d="M6 5a2 2 0 0 1 2-2h16a2 2 0 0 1 2 2v12H6z" fill="var(--ink)" />
+      <path d="M1 17h30" stroke="var(--seam-ink)" strokeWidth="4" />
+      <path d="M1 17h30" stroke="var(--seam)" strokeWidth="2.4" />
+    </svg>
   );
 }
 

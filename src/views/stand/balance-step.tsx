@@ -1,6 +1,13 @@
 import { useState } from 'react';
-import { type Balance, type Candidate, GRAD_SCHOOLS, type GradSchool, isAsGood } from '@/core/balance';
-import { choose, GAPS, glassOf, type Glass, isSheet, newFilters, sameChoice, type Stand } from '@/model';
+import {
+  type Balance,
+  type Candidate,
+  GRAD_SCHOOLS,
+  type GradSchool,
+  isAsGood,
+  sameSet,
+} from '@/core/balance';
+import { choose, GAPS, glassOf, isSheet, newFilters, sameChoice, type Stand, warningsOf } from '@/model';
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
@@ -16,7 +23,6 @@ import {
   stopsText,
   warningText,
 } from '@/words';
-import { warningsOf } from '@/model';
 import { useBag, useWorkspace } from '../shell/workspace-context';
 import { useStand } from './stand-context';
 
@@ -142,7 +148,7 @@ function Ranking({ balance, dim }: { balance: Balance; dim: boolean }) {
   const { derived } = useStand();
   const [all, setAll] = useState(false);
   const inUse = derived.inUse;
-  const isInUse = (c: Candidate) => !!inUse && sameIds(c, inUse);
+  const isInUse = (c: Candidate) => !!inUse && sameSet(c.set, inUse.filterIds);
   const chosenAt = balance.best.findIndex(isInUse);
   const shown = all ? balance.best : balance.best.filter((_, i) => i < SHOWN || i === chosenAt);
   const hidden = balance.best.length - shown.length;
@@ -169,9 +175,6 @@ function Ranking({ balance, dim }: { balance: Balance; dim: boolean }) {
     </div>
   );
 }
-
-const sameIds = (candidate: Candidate, glass: Glass): boolean =>
-  candidate.set.map((s) => s.id).join('\n') === glass.filterIds.join('\n');
 
 interface RowProps {
   candidate: Candidate;
@@ -220,7 +223,7 @@ function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
             <span className="font-semibold whitespace-nowrap">shows {fitFigure(candidate.unevenStops)}</span>
           </span>
           {level && <span className="block text-sm text-quiet">{level}</span>}
-          <span className="block text-sm text-quiet">{reasons.slice(0, 2).join(' ')}</span>
+          <span className="block text-sm text-quiet">{reasons.slice(0, current ? 2 : 1).join(' ')}</span>
         </span>
       </button>
       {lastJoined && <p className="px-2 pb-1.5 text-sm text-quiet">as good as each other, down to here</p>}

@@ -4,6 +4,7 @@ import {
   addSkylinePoint,
   type Camera,
   MAX_POINTS,
+  midpointAfter,
   moveSkylinePoint,
   type Orientation,
   removeSkylinePoint,
@@ -12,7 +13,6 @@ import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField } from '@/ui/field';
 import { Segmented } from '@/ui/segmented';
 import { parseAperture, parseIso, parseOptional, parseQuantity } from '../parse';
-import { midpointAfter } from './skyline-handles';
 import { useStand } from './stand-context';
 
 /** Sensor sizes by their common names, mm. */

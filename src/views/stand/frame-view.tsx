@@ -1,4 +1,5 @@
-import { useEffect, useRef } from 'react';
+import { type CSSProperties, useEffect, useRef } from 'react';
+import { skylineAt } from '@/core/field';
 import { frameOf, type Glass } from '@/model';
 import { MarginNote, paintFrame, SeamLine, SheetScale } from '@/render';
 import { useTheme } from '@/ui/theme';
@@ -23,11 +24,15 @@ export function FrameView() {
   const scaleWidth = available.width > 600 ? SCALE_WIDTH : 0;
   const width = Math.max(
     0,
-    Math.min(available.width - scaleWidth, ((available.height - 22) * widthMm) / heightMm),
+    Math.min(available.width - scaleWidth, ((available.height - (scaleWidth ? 22 : 0)) * widthMm) / heightMm),
   );
   const height = (width * heightMm) / widthMm;
   return (
-    <div ref={box} className="relative min-h-0 max-md:h-[34dvh] md:flex-1">
+    <div
+      ref={box}
+      className="relative min-h-0 shrink-0 max-md:h-[min(34dvh,100vw/var(--aspect))] md:flex-1"
+      style={{ '--aspect': widthMm / heightMm } as CSSProperties}
+    >
       {width > 0 && (
         <div className="absolute inset-x-0 top-0 flex justify-center pt-[22px] max-md:pt-0 md:justify-start">
           <Picture width={width} height={height} glass={glass} overrun={scaleWidth ? 12 : 0} />
@@ -58,7 +63,7 @@ function Picture({ width, height, glass, overrun }: PictureProps) {
         style={{ cursor: step === 'seat' ? 'ns-resize' : step === 'balance' ? 'default' : 'crosshair' }}
         role="group"
         aria-label="Frame"
-        {...drag}
+        {...drag()}
       >
         <rect width={width} height={height} fill="transparent" />
         <SkylineHandles width={width} height={height} />
@@ -66,6 +71,7 @@ function Picture({ width, height, glass, overrun }: PictureProps) {
           <SeamLine at={glass.outcome.seam.at} width={width} height={height} overrun={overrun} />
         )}
         {!bare && glass && step !== 'frame' && <Notes width={width} height={height} glass={glass} />}
+        <UnreadNotes width={width} height={height} />
         <ReadingMarks width={width} height={height} />
         {bare && (
           <MarginNote x={12} y={22}>
@@ -98,22 +104,71 @@ function PaintedFrame({ width, height, glass }: { width: number; height: number;
   );
 }
 
-/** What the glass takes off the place where it does the most harm, noted where it applies. */
+/** Sky and land that no reading lights yet: their tone is assumed, and says so. */
+function UnreadNotes({ width, height }: { width: number; height: number }) {
+  const { stand } = useStand();
+  const at = skylineAt(stand.skyline)(0.5);
+  const read = new Set(stand.readings.map((r) => r.role));
+  const notes = [
+    { text: 'sky not read yet', v: at / 2, show: !read.has('sky') },
+    { text: 'land not read yet', v: (1 + at) / 2, show: !read.has('land') && !read.has('water') },
+  ];
+  return notes
+    .filter((n) => n.show && n.v > 0.04 && n.v < 0.97)
+    .map((n) => (
+      <MarginNote key={n.text} x={width / 2} y={n.v * height} anchor="middle">
+        {n.text}
+      </MarginNote>
+    ));
+}
+
+/** What the glass takes off the place where it does the most harm, noted where it applies and clear of the readings. */
 function Notes({ width, height, glass }: { width: number; height: number; glass: Glass }) {
+  const { derived } = useStand();
   const worst = glass.figures?.spillWorst;
   if (!worst || worst.stops < 0.5) return null;
   const x = worst.u * width;
   const y = worst.v * height;
   const note = `${stopsFigure(worst.stops)} stops off ${placeText(worst)}`;
-  const toLeft = x > width - note.length * 7.5 - 24;
+  const taken = (derived.prepared?.input.field.readings ?? []).map(({ place }) => ({
+    left: place.u * width - (place.u > 0.88 ? 60 : 14),
+    right: place.u * width + (place.u > 0.88 ? 14 : 60),
+    y: place.v * height,
+  }));
+  const at = clearPlace({ x, y }, note.length * 7.4, { width, height }, taken);
   return (
     <g pointerEvents="none">
-      <path d={`M${x} ${y}m-4 0h8m-4 -4v8`} stroke="oklch(0.2 0.02 200)" strokeWidth={4} />
-      <path d={`M${x} ${y}m-4 0h8m-4 -4v8`} stroke="oklch(0.97 0.01 100)" strokeWidth={1.6} />
-      <MarginNote x={toLeft ? x - 10 : x + 10} y={y + 18} anchor={toLeft ? 'end' : 'start'}>
+      <path d={`M${x} ${y}L${at.x - 3} ${at.y - 5}`} stroke="var(--note-casing)" strokeWidth={3} />
+      <path d={`M${x} ${y}L${at.x - 3} ${at.y - 5}`} stroke="var(--note)" strokeWidth={1.2} />
+      <circle cx={x} cy={y} r={4} fill="var(--note)" stroke="var(--note-casing)" strokeWidth={1.5} />
+      <MarginNote x={at.x} y={at.y}>
         {note}
       </MarginNote>
     </g>
+  );
+}
+
+/** Where a note beside a spot covers no reading and stays in the picture: the nearest of a few places round it. */
+function clearPlace(
+  spot: { x: number; y: number },
+  textWidth: number,
+  frame: { width: number; height: number },
+  taken: readonly { left: number; right: number; y: number }[],
+): { x: number; y: number } {
+  const places = [24, -24, 52, -52, 84, -84].flatMap((dy) =>
+    [16, -textWidth - 10, -textWidth / 2].map((dx) => ({ x: spot.x + dx, y: spot.y + dy })),
+  );
+  const isClear = (p: { x: number; y: number }) =>
+    p.x > 6 &&
+    p.x + textWidth < frame.width - 6 &&
+    p.y > 18 &&
+    p.y < frame.height - 8 &&
+    taken.every((t) => t.right < p.x - 4 || t.left > p.x + textWidth + 4 || Math.abs(t.y - (p.y - 5)) > 20);
+  return (
+    places.find(isClear) ?? {
+      x: Math.max(6, Math.min(spot.x + 16, frame.width - textWidth - 6)),
+      y: spot.y + 24,
+    }
   );
 }
 

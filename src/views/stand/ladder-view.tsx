@@ -46,7 +46,7 @@ export function LadderView() {
             span={between('bare')}
             kept={gap === null ? null : between('through')}
             spanText={spanStops === null ? '' : `span ${stopsText(Math.round(spanStops * 10) / 10)}`}
-            keptText={gap === null ? '' : `keeps ${stopsFigure(gap)}`}
+            keptText={gap === null ? '' : `keeps ${stopsFigure(gap * ((spanStops ?? 0) < 0 ? -1 : 1))}`}
           />
         ) : (
           <p className="flex h-36 items-center text-quiet">

@@ -17,7 +17,7 @@ import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
-import { ageText, stopsFigure, stopsText } from '@/words';
+import { ageText, stopsFigure, stopsText, toneText } from '@/words';
 import { parseAperture, parseIso, parseQuantity, parseShutter, type TypedShutter } from '../parse';
 import { useStand } from './stand-context';
 import { useNow } from './use-now';
@@ -201,8 +201,7 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
     reading.u === undefined ? 'without a place, rough' : null,
     reading.limit ? 'to be held' : null,
     minutes !== null && minutes < 12 * 60 ? `${ageText(minutes)} old` : null,
-    tone &&
-      `lands ${stopsFigure(Math.abs(tone.toneThroughStops))} ${tone.toneThroughStops < 0 ? 'below' : 'above'} mid-grey`,
+    tone && `comes out ${toneText(tone.toneThroughStops)}`,
     tone && !tone.held ? 'not held' : null,
   ].filter(Boolean);
   return (
@@ -215,7 +214,7 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
           className="flex min-h-11 min-w-0 flex-1 items-center gap-2.5 text-left"
         >
           <RoleIcon role={reading.role} />
-          <span className="w-14 shrink-0 text-quiet">{reading.id}</span>
+          <span className="w-7 shrink-0 text-quiet">{reading.id}</span>
           <span className="font-mono text-base font-semibold">EV {stopsFigure(meteredEv(reading))}</span>
           <span className="truncate text-sm text-quiet">{settingsText(reading)}</span>
         </button>

@@ -80,8 +80,8 @@ function Mark({ reading, width, height }: Box & { reading: PlacedReading }) {
         textAnchor={toLeft ? 'end' : 'start'}
         fontSize={14}
         fontWeight={700}
-        fill="oklch(0.98 0.01 100)"
-        stroke="oklch(0.2 0.02 200 / 0.85)"
+        fill="var(--note)"
+        stroke="var(--note-casing)"
         strokeWidth={3}
         paintOrder="stroke"
         className="font-mono"

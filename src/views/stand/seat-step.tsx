@@ -7,6 +7,7 @@ import { Button } from '@/ui/button';
 import { ParsedField, type Parsed } from '@/ui/field';
 import { Stepper } from '@/ui/stepper';
 import {
+  computedSeat,
   degreesFigure,
   fitFigure,
   isUpsideDown,
@@ -37,9 +38,11 @@ export function SeatStep() {
       </p>
     );
   return (
-    <div className="space-y-4">
+    <div className="flex flex-col gap-4">
       <HolderDrawing sheet={sheet} />
-      <SeatFields sheet={sheet} glass={glass} />
+      <div className="max-md:order-first">
+        <SeatFields sheet={sheet} glass={glass} />
+      </div>
       <SeatFigures glass={glass} />
       <BackToComputed />
     </div>
@@ -90,7 +93,7 @@ function HolderDrawing({ sheet }: { sheet: SheetFilter }) {
   const upsideDown = isUpsideDown(seat.turnDeg);
   const size = holderSize(SCALE, upsideDown);
   const rad = ((seat.turnDeg + (upsideDown ? 180 : 0)) * Math.PI) / 180;
-  const reach = 62 * SCALE;
+  const reach = 61 * SCALE;
   const knob = {
     left: size.axisX + Math.cos(rad) * reach - 22,
     top: size.axisY + Math.sin(rad) * reach - 22,
@@ -169,17 +172,14 @@ function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
   };
   return (
     <div className="grid grid-cols-2 gap-4">
-      <div className="space-y-2">
-        <Stepper
-          label={out === null ? 'Seam from the axis' : upsideDown ? 'Below the rail' : 'Above the rail'}
-          less={upsideDown ? 'Higher by half a millimetre' : 'Lower by half a millimetre'}
-          more={upsideDown ? 'Lower by half a millimetre' : 'Higher by half a millimetre'}
-          onStep={slide}
-        >
-          {mmFigure(out ?? seat.offsetMm)} <span className="text-sm font-normal text-quiet">mm</span>
-        </Stepper>
+      <Stepper
+        label={out === null ? 'Seam from the axis' : upsideDown ? 'Below the rail' : 'Above the rail'}
+        less={upsideDown ? 'Higher by half a millimetre' : 'Lower by half a millimetre'}
+        more={upsideDown ? 'Lower by half a millimetre' : 'Higher by half a millimetre'}
+        onStep={slide}
+      >
         <ParsedField
-          label="Seat in millimetres"
+          label={`Millimetres of sheet ${upsideDown ? 'below' : 'above'} the rail`}
           hideLabel
           unit="mm"
           inputMode="decimal"
@@ -187,26 +187,22 @@ function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
           parse={parseMm}
           onValue={(offsetMm) => set({ offsetMm })}
         />
-      </div>
-      <div className="space-y-2">
-        <Stepper
-          label="Turn"
-          less="Anticlockwise by a quarter of a degree"
-          more="Clockwise by a quarter of a degree"
-          onStep={turn}
-        >
-          {upright === 0 ? 'level' : `${degreesFigure(Math.abs(upright))}°`}
-        </Stepper>
+      </Stepper>
+      <Stepper
+        label={upright === 0 ? 'Turn: level' : `Turn: ${upright > 0 ? 'clockwise' : 'anticlockwise'}`}
+        less="Anticlockwise by a quarter of a degree"
+        more="Clockwise by a quarter of a degree"
+        onStep={turn}
+      >
         <ParsedField
           label="Turn in degrees, clockwise positive"
           hideLabel
-          unit="° clockwise"
-          inputMode="text"
+          unit="°"
           text={degreesFigure(upright)}
           parse={parseTurn}
           onValue={(turnDeg) => set({ turnDeg })}
         />
-      </div>
+      </Stepper>
     </div>
   );
 }
@@ -261,10 +257,8 @@ const percent = (part: number): string => `${Math.round(part * 100)} %`;
 /** The way back to the seat that was computed for this glass. */
 function BackToComputed() {
   const { derived, edit } = useStand();
-  const { chosen, balance } = derived;
-  const computed = balance?.best.find(
-    (c) => !!chosen && c.set.map((s) => s.id).join('\n') === chosen.filterIds.join('\n'),
-  )?.seat;
+  const { chosen } = derived;
+  const computed = chosen && computedSeat(derived, chosen);
   if (!chosen?.seat || !computed) return null;
   const choice = { filterIds: chosen.filterIds, ...computed };
   const there = sameChoice({ filterIds: chosen.filterIds, ...chosen.seat }, choice);

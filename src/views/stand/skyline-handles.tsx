@@ -1,6 +1,6 @@
 import { useDrag } from '@use-gesture/react';
 import { type FramePoint, skylineAt } from '@/core/field';
-import { addSkylinePoint, moveSkylinePoint, removeSkylinePoint } from '@/model';
+import { addSkylinePoint, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
 import { arrowMove, heldToFrame } from './frame-keys';
 import { useStand } from './stand-context';
 
@@ -24,14 +24,14 @@ export function SkylineHandles({ width, height }: Box) {
       <polyline
         points={line}
         fill="none"
-        stroke="oklch(0.2 0.02 200)"
+        stroke="var(--note-casing)"
         strokeWidth={3.5}
         pointerEvents="none"
       />
       <polyline
         points={line}
         fill="none"
-        stroke="oklch(0.97 0.01 100)"
+        stroke="var(--note)"
         strokeWidth={1.5}
         strokeDasharray="6 4"
         pointerEvents="none"
@@ -88,8 +88,8 @@ function Handle({ index, point, width, height }: Box & { index: number; point: F
         width={12}
         height={12}
         transform="rotate(45)"
-        fill={selected ? 'var(--action)' : 'oklch(0.97 0.01 100)'}
-        stroke="oklch(0.2 0.02 200)"
+        fill={selected ? 'var(--action)' : 'var(--note)'}
+        stroke="var(--note-casing)"
         strokeWidth={2}
       />
     </g>
@@ -97,10 +97,3 @@ function Handle({ index, point, width, height }: Box & { index: number; point: F
 }
 
 const percent = (part: number): string => `${(part * 100).toFixed(1)} %`;
-
-/** Halfway to the next point on the right, or to the frame's edge after the last. */
-export function midpointAfter(skyline: readonly FramePoint[], index: number): FramePoint {
-  const here = skyline[index] as FramePoint;
-  const next = skyline[index + 1] ?? { u: 1, v: here.v };
-  return { u: (here.u + next.u) / 2, v: (here.v + next.v) / 2 };
-}

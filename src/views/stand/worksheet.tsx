@@ -1,6 +1,6 @@
 import { type ReactNode } from 'react';
 import { frameOf, oldestReadingMinutes, type Stand } from '@/model';
-import { ageText, glassName, seatMainText, stopsText, turnText } from '@/words';
+import { ageText, glassName, seatShortText, stopsText } from '@/words';
 import { BalanceStep } from './balance-step';
 import { FrameStep } from './frame-step';
 import { ReadStep } from './read-step';
@@ -101,12 +101,8 @@ function resultOf(step: Step, { stand, derived, search }: StandAccess, now: numb
     case 'balance':
       if (derived.inUse && (derived.chosen || derived.plan)) return glassName(derived.inUse.filters);
       return search === 'working' ? 'being worked out' : derived.fault ? 'no plan' : 'not yet';
-    case 'seat': {
-      const seat = derived.inUse?.seat;
-      return seat && derived.inUse
-        ? `${seatMainText(derived.inUse)}, ${turnText(seat.turnDeg)}`
-        : 'nothing to seat';
-    }
+    case 'seat':
+      return derived.inUse && (derived.chosen || derived.plan) ? seatShortText(derived.inUse) : 'not yet';
   }
 }
 
