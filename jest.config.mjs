@@ -1,13 +1,16 @@
 /** @type {import('jest').Config} */
 const common = {
-  rootDir: import.meta.dirname ?? process.cwd(),
-  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  rootDir: import.meta.dirname,
+  // a global is looked up very slowly from inside Jest's sandbox; the core leans on this one
+  sandboxInjectedGlobals: ['Math'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '\\.(css|svg|woff2)$': '<rootDir>/tests/empty.ts',
   },
+  // the drawing libraries come as modules only
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap)/)'],
   transform: {
-    '^.+\\.tsx?$': [
+    '^.+\\.(tsx?|mjs|js)$': [
       '@swc/jest',
       {
         jsc: {
@@ -15,7 +18,7 @@ const common = {
           transform: { react: { runtime: 'automatic' } },
           target: 'es2022',
         },
-        module: { type: 'es6' },
+        module: { type: 'commonjs' },
         sourceMaps: 'inline',
       },
     ],

@@ -1,19 +1,17 @@
 /** Why a file is refused, and where in it. */
-export const FILE_ERROR_CODES = [
-  'not-json',
-  'too-large',
-  'wrong-format',
-  'unsupported-version',
-  'wrong-kind',
-  'missing',
-  'wrong-type',
-  'out-of-range',
-  'unknown-key',
-  'not-allowed',
-  'duplicate-id',
-  'unknown-filter',
-] as const;
-export type FileErrorCode = (typeof FILE_ERROR_CODES)[number];
+export type FileErrorCode =
+  | 'not-json'
+  | 'too-large'
+  | 'wrong-format'
+  | 'unsupported-version'
+  | 'wrong-kind'
+  | 'missing'
+  | 'wrong-type'
+  | 'out-of-range'
+  | 'unknown-key'
+  | 'not-allowed'
+  | 'duplicate-id'
+  | 'unknown-filter';
 
 export interface FileError {
   readonly code: FileErrorCode;

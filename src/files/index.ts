@@ -1,2 +1,3 @@
 export * from './errors';
+export * from './json-schema';
 export * from './stand-file';

@@ -4,7 +4,7 @@ import { type FileError, type FileErrorCode, type FileResult, pathText } from '.
 import { schemasFor, type StandFile } from './schema';
 
 /** The format that is written, and the newest minor version whose keys are all known. */
-export const FORMAT = { format: 'pale-seam', version: 1, minor: 0 } as const;
+const FORMAT = { format: 'pale-seam', version: 1, minor: 0 } as const;
 
 /** A stand as a file brings it: with the bag it was made with, and the minor version it came in. */
 export interface OpenedStand {

@@ -61,7 +61,7 @@ export function glassOf(stand: Stand, bag: Bag, prepared: Prepared, candidate: C
 }
 
 /** Glass as a choice names it; filters that have left the bag are left out, which `filterIds` shows. */
-export function chosenGlass(stand: Stand, bag: Bag, prepared: Prepared, choice: Choice): Glass {
+function chosenGlass(stand: Stand, bag: Bag, prepared: Prepared, choice: Choice): Glass {
   const set = choice.filterIds.flatMap((id) => {
     const filter = bag.filters.find((f) => f.id === id);
     return filter && isSheet(filter) ? [bagSheet(filter)] : [];

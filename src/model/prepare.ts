@@ -36,8 +36,6 @@ export interface Prepared {
   readonly roomForPairs: boolean;
 }
 
-export const CANNOT_PREPARE_REASONS = ['look-not-available', 'reading-through-unseated-grad'] as const;
-
 /** What keeps a stand from being computed at all, by name. */
 export type CannotPrepare =
   | { readonly reason: 'look-not-available' }
@@ -64,7 +62,7 @@ export function lensOf(stand: Stand): Lens {
   };
 }
 
-export function windowOf(stand: Stand) {
+function windowOf(stand: Stand) {
   const { highlightRoomStops, shadowRoomStops, printRoomStops, baseIso } = stand.camera;
   return sensorWindow(
     {

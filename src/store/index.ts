@@ -1,4 +1,3 @@
 export * from './document-store';
-export type { SaveState } from './saver';
 export * from './solver';
 export * from './workspace';

@@ -71,8 +71,9 @@ export function ParsedField<T>(props: ParsedFieldProps<T>) {
               if (!props.keepDraft) setDraft(null);
               props.onEnter?.();
             }
-            if (e.key === 'Escape' && draft !== null) {
+            if (e.key === 'Escape') {
               e.stopPropagation();
+              if (draft === null) e.currentTarget.blur();
               setDraft(null);
             }
           }}

@@ -30,7 +30,7 @@ export interface SlipContext {
 }
 
 /** Light has moved on when readings are older than this, minutes; a day later they are a record, not a plan. */
-export const STALE_AFTER_MINUTES = 10;
+const STALE_AFTER_MINUTES = 10;
 const RECORD_AFTER_MINUTES = 12 * 60;
 
 /** The slip of a stand: a wording for every state it can be in. */
@@ -119,7 +119,7 @@ function glassRow({ derived, search }: SlipContext, glass: Glass): SlipRow {
 }
 
 /** The seat in units that a ruler reads: what stands above the rail, or below it upside down. */
-export function seatMainText(glass: Glass): string {
+function seatMainText(glass: Glass): string {
   const { seat, sticksOutMm: out } = glass;
   if (!seat) return 'nothing to seat';
   const side = isUpsideDown(seat.turnDeg) ? 'below' : 'above';

@@ -6,7 +6,7 @@ import { type BalanceInput, type SheetSet } from './types';
 /** Size of a bin and of a step of the seat on the sheet, mm. */
 export const BIN_MM = 0.25;
 /** The seam is sought this far either way of the axis, mm. */
-export const OFFSET_LIMIT_MM = 60;
+const OFFSET_LIMIT_MM = 60;
 export const OFFSET_LIMIT = OFFSET_LIMIT_MM / BIN_MM;
 
 /**

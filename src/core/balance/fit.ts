@@ -4,7 +4,7 @@ import { type Target } from './target';
 import { type BalanceInput, type Fit, type Spot } from './types';
 
 /** Level that meters and labels leave uncertain anyway, stops. */
-export const LEVEL_ALLOWANCE = 0.3;
+const LEVEL_ALLOWANCE = 0.3;
 /** Half the slide over which the slope of the dimming is taken, mm. */
 export const SLOPE_HALF_MM = 0.25;
 /** How much a line in the open counts beside the misfit itself. */

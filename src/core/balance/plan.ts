@@ -28,7 +28,7 @@ import {
 } from './types';
 
 /** Sets whose scores lie within this of the best are as good, stops. */
-export const AS_GOOD_WITHIN = 0.05;
+const AS_GOOD_WITHIN = 0.05;
 /** A set that dims nothing by this much is not worth fitting, stops. */
 const DROPPED_UNDER = 0.05;
 /** How many different sets the specification asks for. */

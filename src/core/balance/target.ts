@@ -109,7 +109,7 @@ function areaFault(regions: Uint8Array): NoPlanReason | null {
 }
 
 /** Turn of the least-squares line through the skyline, degrees clockwise from behind: `-atan(slope)`. */
-export function skylineTurn(
+function skylineTurn(
   skyline: Float64Array,
   frame: { readonly widthMm: number; readonly heightMm: number },
 ): number {

@@ -39,15 +39,13 @@ export interface BalanceInput {
 /** Sheets seated together, the one nearest the lens first; empty for no filter. */
 export type SheetSet = readonly BagSheet[];
 
-export const NO_PLAN_REASONS = [
-  'no-sky-reading',
-  'no-land-reading',
-  'nothing-to-judge',
-  'no-seam',
-  'sky-already-darker',
-  'all-sheets-show-edges',
-] as const;
-export type NoPlanReason = (typeof NO_PLAN_REASONS)[number];
+export type NoPlanReason =
+  | 'no-sky-reading'
+  | 'no-land-reading'
+  | 'nothing-to-judge'
+  | 'no-seam'
+  | 'sky-already-darker'
+  | 'all-sheets-show-edges';
 
 /** Why there is no plan, with what would help where a figure can tell. */
 export interface NoPlan {

@@ -5,10 +5,10 @@ export interface NoiseModel {
   readonly readNoiseElectrons: number;
 }
 
-export const DEFAULT_NOISE: NoiseModel = { fullWellElectrons: 50_000, readNoiseElectrons: 3 };
+const DEFAULT_NOISE: NoiseModel = { fullWellElectrons: 50_000, readNoiseElectrons: 3 };
 
 /** Raw highlight room in stops above mid-grey. */
-export const DEFAULT_HIGHLIGHT_ROOM = 3;
+const DEFAULT_HIGHLIGHT_ROOM = 3;
 
 /** Signal to noise at which detail ends, and at which a lifted tone still prints well. */
 const SNR_DETAIL = 10;

@@ -114,10 +114,3 @@ export function nearestShutterMark(
   }
   return best && { mark: best, errorStops: Math.log2(best.exact / seconds) };
 }
-
-/** The mark so many thirds of a stop longer (positive) or shorter on the shutter scale, held at its ends. */
-export function stepShutter(seconds: number, thirds: number): Mark {
-  const marks = SHUTTER_MARKS.filter((m) => m.scale === 'third');
-  const at = Math.round(15 - 3 * Math.log2(seconds)) - thirds;
-  return marks[Math.min(marks.length - 1, Math.max(0, at))] as Mark;
-}

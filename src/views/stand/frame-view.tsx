@@ -63,9 +63,8 @@ function Picture({ width, height, glass, overrun }: PictureProps) {
         style={{ cursor: step === 'seat' ? 'ns-resize' : step === 'balance' ? 'default' : 'crosshair' }}
         role="group"
         aria-label="Frame"
-        {...drag()}
       >
-        <rect width={width} height={height} fill="transparent" />
+        <rect width={width} height={height} fill="transparent" {...drag()} />
         <SkylineHandles width={width} height={height} />
         {glass?.outcome.seam && (
           <SeamLine at={glass.outcome.seam.at} width={width} height={height} overrun={overrun} />

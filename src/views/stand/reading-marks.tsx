@@ -34,8 +34,7 @@ function Mark({ reading, width, height }: Box & { reading: PlacedReading }) {
   const movable = step === 'read' && !reading.rough;
   const moveTo = (to: FramePoint) => edit((s) => changeReading(s, id, heldToFrame(to)));
   const drag = useDrag(
-    ({ first, last, delta: [dx, dy], event, memo = place }) => {
-      event.stopPropagation();
+    ({ first, last, delta: [dx, dy], memo = place }) => {
       if (first) {
         document.beginGesture();
         select({ kind: 'reading', id });

@@ -48,8 +48,7 @@ function Handle({ index, point, width, height }: Box & { index: number; point: F
   const selected = selection?.kind === 'point' && selection.index === index;
   const moveTo = (to: FramePoint) => edit((s) => moveSkylinePoint(s, index, heldToFrame(to)));
   const drag = useDrag(
-    ({ first, last, delta: [dx, dy], event, memo = point }) => {
-      event.stopPropagation();
+    ({ first, last, delta: [dx, dy], memo = point }) => {
       if (first) {
         document.beginGesture();
         select({ kind: 'point', index });

@@ -1,0 +1,130 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { STANDS } from '@/testing/vectors';
+import { type PlanReport } from './plan-report';
+
+const root = path.join(__dirname, '..');
+const dir = mkdtempSync(path.join(tmpdir(), 'plan-'));
+const demo = (name: string) => path.join(root, `src/demo/${name}.paleseam.json`);
+
+function plan(args: readonly string[], stdin?: string) {
+  const run = spawnSync(
+    process.execPath,
+    ['node_modules/tsx/dist/cli.mjs', '--tsconfig', 'tsconfig.base.json', 'cli/plan.ts', ...args],
+    { cwd: root, encoding: 'utf8', input: stdin },
+  );
+  return { status: run.status, out: run.stdout, err: run.stderr };
+}
+
+const written = (name: string, text: string): string => {
+  const file = path.join(dir, name);
+  writeFileSync(file, text);
+  return file;
+};
+
+jest.setTimeout(60_000);
+
+describe('the plan command', () => {
+  it('prints one document for one file, with every key of the format', () => {
+    const file = written('salt.json', JSON.stringify(STANDS[0]!.file));
+    const { status, out, err } = plan([file, '--json']);
+    expect([status, err]).toEqual([0, '']);
+    const report = JSON.parse(out) as PlanReport;
+    expect(report).toMatchObject({
+      spanStops: 2.7,
+      reachStops: 3.2,
+      neededStops: 1.7,
+      school: 'natural',
+      chosen: null,
+      warnings: [],
+    });
+    expect(report.plan).toMatchObject({
+      filterIds: ['h2'],
+      offsetMm: 5,
+      turnDeg: 0,
+      sticksOutMm: 105,
+      giveOrTakeMm: 0,
+      clips: [],
+      playMm: [-1.75, 1.75],
+    });
+    expect(Object.keys(report.plan!)).toEqual(
+      expect.arrayContaining([
+        'fitStops',
+        'unevenStops',
+        'levelStops',
+        'spillStops',
+        'spillWorstStops',
+        'lineStops',
+        'leakStops',
+        'scoreStops',
+        'residualGapStops',
+        'seamSpread',
+        'seamAt',
+        'bestForSpans',
+        'asGoodAs',
+        'reasons',
+      ]),
+    );
+    expect(report.alternatives.map((a) => a.filterIds)).toEqual([['h1'], ['m2'], ['r3'], ['s2']]);
+    expect(report.exposure).toMatchObject({ aperture: 11, iso: 100, shutter: '1/6' });
+    expect(report.readings[1]).toMatchObject({ id: 'r2', ev100: 13, toneBareStops: 3.2, held: true });
+  });
+
+  it('goes on past a refused file, one line for each, and exits with 2', () => {
+    const bad = written(
+      'bad.json',
+      readFileSync(demo('marl-pan'), 'utf8').replace('"focalLengthMm": 16', '"focalLengthMm": 0'),
+    );
+    const { status, out, err } = plan([bad, demo('vann-snowfield'), '/nowhere.json', '--json']);
+    expect(status).toBe(2);
+    const lines = out
+      .trim()
+      .split('\n')
+      .map(
+        (line) =>
+          JSON.parse(line) as {
+            file: string;
+            error?: { code: string; path: string };
+            plan?: { turnDeg: number };
+          },
+      );
+    expect(lines.map((l) => l.error?.code ?? l.plan?.turnDeg)).toEqual(['out-of-range', 180, 'unreadable']);
+    expect(Object.keys(lines[1]!)[0]).toBe('file');
+    expect(lines[0]!.error!.path).toBe('stand.lens.focalLengthMm');
+    expect(err.trim().split('\n')).toEqual([
+      `${bad}: stand.lens.focalLengthMm: must be at least 1`,
+      expect.stringContaining('/nowhere.json: '),
+    ]);
+  });
+
+  it('reads standard input, and gives a reason with status 0 where there is no plan', () => {
+    const file = JSON.parse(readFileSync(demo('marl-pan'), 'utf8')) as { stand: { readings: unknown[] } };
+    file.stand.readings = file.stand.readings.slice(0, 2);
+    const { status, out } = plan(['-', '--json'], JSON.stringify(file));
+    expect(status).toBe(0);
+    expect(JSON.parse(out)).toMatchObject({
+      plan: null,
+      reason: 'no-land-reading',
+      exposure: null,
+      spanStops: null,
+    });
+  });
+
+  it('says the same in words', () => {
+    const { status, out } = plan([demo('sarrat-dune')]);
+    expect(status).toBe(0);
+    expect(out).toMatch(/GLASS {3}3 stops, reverse, level/);
+    expect(out).toMatch(/SEAT {4}\d+(\.5)? mm of sheet standing above the rail/);
+    expect(out).toMatch(/EXPOSE {2}f\/11, 1\/\d+ s, ISO 100/);
+  });
+
+  it('explains itself when called without a file or with an unknown option', () => {
+    expect(plan([])).toMatchObject({ status: 2, out: '', err: expect.stringContaining('usage: ') });
+    expect(plan([demo('marl-pan'), '--xml'])).toMatchObject({
+      status: 2,
+      err: expect.stringContaining('--xml is not an option'),
+    });
+  });
+});

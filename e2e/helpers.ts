@@ -1,0 +1,40 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+/** The three rows of the slip as they stand. */
+export const slip = (page: Page) => page.getByRole('region', { name: 'Slip' });
+
+/** Fails the test when the page asks another machine for anything, or the browser reports an error. */
+export function watch(page: Page): { readonly faults: string[] } {
+  const faults: string[] = [];
+  page.on('request', (request) => {
+    const url = new URL(request.url());
+    if (!['blob:', 'data:'].includes(url.protocol) && url.hostname !== 'localhost')
+      faults.push(request.url());
+  });
+  page.on('pageerror', (error) => faults.push(error.message));
+  page.on('console', (message) => {
+    if (message.type() === 'error' || /Content Security Policy/.test(message.text()))
+      faults.push(message.text());
+  });
+  return { faults };
+}
+
+/** Clicks the frame at a place given in parts of it. */
+export async function clickFrame(page: Page, u: number, v: number): Promise<void> {
+  const frame = page.getByRole('group', { name: 'Frame' });
+  const box = (await frame.boundingBox())!;
+  await frame.click({ position: { x: u * box.width, y: v * box.height } });
+}
+
+/** Waits until the answer on the screen belongs to the stand as it is. */
+export async function settled(page: Page): Promise<void> {
+  await expect(slip(page)).toHaveAttribute('data-state', /ready|fault/);
+  await expect(page.getByText('Saved', { exact: true })).toBeAttached();
+}
+
+/** Finds what a machine can find of barriers on the page. */
+export async function axe(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
+}

@@ -1,0 +1,46 @@
+import { type Page, test } from '@playwright/test';
+import { settled } from './helpers';
+
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+const stand = (name: RegExp, step: string) => async (page: Page) => {
+  await page.getByRole('link', { name }).click();
+  await settled(page);
+  await page.locator('body').press(step);
+};
+
+const VIEWS: readonly {
+  name: string;
+  path?: string;
+  scheme?: 'dark';
+  viewport?: typeof PHONE;
+  act?: (page: Page) => Promise<void>;
+}[] = [
+  { name: 'stands' },
+  { name: 'stand-frame', act: stand(/Tholl Saddle/, '1') },
+  { name: 'stand-read', act: stand(/Marl Pan/, '2') },
+  { name: 'stand-balance', act: stand(/Tholl Saddle/, '3') },
+  { name: 'stand-balance-dusk', act: stand(/Sarrat Dune/, '3'), scheme: 'dark' },
+  { name: 'stand-seat', act: stand(/Vann Snowfield/, '4') },
+  {
+    name: 'bag',
+    path: '/demo/bag',
+    act: (page) => page.getByRole('button', { name: /^2 stops, medium/ }).click(),
+  },
+  { name: 'phone-balance', act: stand(/Tholl Saddle/, '3'), viewport: PHONE },
+  { name: 'phone-seat-dusk', act: stand(/Sarrat Dune/, '4'), viewport: PHONE, scheme: 'dark' },
+];
+
+for (const { name, path = '/demo/stands', scheme = 'light', viewport = DESK, act } of VIEWS)
+  test(name, async ({ browser }) => {
+    const page = await browser.newPage({ viewport, colorScheme: scheme });
+    await page.goto(path);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await page.getByRole('listitem').first().waitFor();
+    await act?.(page);
+    await page.evaluate(() => document.fonts.ready);
+    await page.waitForTimeout(400);
+    await page.screenshot({ path: `docs/screenshots/${name}.png` });
+    await page.close();
+  });

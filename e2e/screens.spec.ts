@@ -1,0 +1,164 @@
+import { expect, type Page, test } from '@playwright/test';
+import { axe, clickFrame, settled, slip, watch } from './helpers';
+
+const open = async (page: Page, name: RegExp) => {
+  await page.goto('/demo/stands');
+  await page.getByRole('link', { name }).click();
+  await settled(page);
+};
+
+test.describe('the demo stands', () => {
+  for (const [name, glass, seat] of [
+    [/Marl Pan/, '2 stops, hard, level', 'above the rail'],
+    [/Tholl Saddle/, '2 stops, soft, level', 'above the rail'],
+    [/Sarrat Dune/, '3 stops, reverse, level', 'above the rail'],
+    [/Vann Snowfield/, '2 stops, hard, upside down, level', 'below the rail'],
+  ] as const)
+    test(`${name.source} is answered`, async ({ page }) => {
+      const seen = watch(page);
+      await open(page, name);
+      await expect(slip(page)).toContainText(glass);
+      await expect(slip(page)).toContainText(seat);
+      expect(seen.faults).toEqual([]);
+    });
+
+  test('come back when the demo is reset, and are apart from one’s own', async ({ page }) => {
+    await page.goto('/demo/stands');
+    await page.getByRole('button', { name: 'Delete Marl Pan, first light' }).click();
+    await expect(page.getByRole('link', { name: /Marl Pan/ })).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('link', { name: /Marl Pan/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Duplicate Sarrat Dune, into the light' }).click();
+    await expect(page.getByRole('link', { name: /Sarrat Dune/ })).toHaveCount(2);
+    await page.getByRole('button', { name: 'Reset the demo' }).click();
+    await expect(page.getByRole('link', { name: /Sarrat Dune/ })).toHaveCount(1);
+    await page.goto('/stands');
+    await expect(page.getByText('No stand yet.')).toBeVisible();
+  });
+});
+
+test('a malformed file is refused with the path of its fault, and nothing is lost', async ({ page }) => {
+  await page.goto('/demo/stands');
+  const text = JSON.stringify({ format: 'pale-seam', version: 1, kind: 'stand', stand: { id: 'x' } });
+  await page
+    .getByLabel('Stand files to open')
+    .setInputFiles({ name: 'broken.paleseam.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await expect(page.getByRole('alert')).toContainText('broken.paleseam.json was not opened');
+  await expect(page.getByRole('alert')).toContainText('stand.name');
+  await expect(page.getByRole('listitem')).toHaveCount(4);
+});
+
+test('a stand is worked by keyboard alone', async ({ page }) => {
+  await page.goto('/stands');
+  await page.getByRole('button', { name: 'New stand' }).press('Enter');
+  await page.getByRole('textbox', { name: 'Shutter' }).press('Tab');
+  await page.keyboard.press('Escape');
+  await page.locator('body').press('w');
+  await expect(page.getByRole('radio', { name: 'Water' })).toBeChecked();
+  await page.locator('body').press('l');
+  await page.getByRole('button', { name: 'Place', exact: true }).press('Enter');
+  await page.getByRole('button', { name: /New land reading/ }).focus();
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.getByRole('textbox', { name: 'Shutter' }).fill('15');
+  await page.keyboard.press('Enter');
+  await page.getByRole('radio', { name: 'EV' }).press('Enter');
+  await page.getByRole('textbox', { name: 'EV at ISO 100' }).fill('13.3');
+  await page.keyboard.press('Enter');
+  await settled(page);
+  await expect(slip(page)).toContainText('2 stops, hard');
+  await expect(page.getByRole('list', { name: 'Readings' })).toContainText('without a place');
+  // the placed reading is moved and then deleted by key
+  const mark = page.getByRole('button', { name: /land reading r1/ });
+  const before = (await mark.boundingBox())!;
+  await mark.focus();
+  await page.keyboard.press('ArrowDown');
+  expect((await mark.boundingBox())!.y).toBeGreaterThan(before.y);
+  await page.keyboard.press('Delete');
+  await expect(slip(page)).toContainText('Now meter the land');
+  // the skyline too
+  await page.locator('body').press('1');
+  const point = page.getByRole('button', { name: /Skyline point 1 of 2/ });
+  await point.press('Enter');
+  await expect(page.getByRole('button', { name: /Skyline point 2 of 3, 50\.0 % across/ })).toBeVisible();
+  await page.getByRole('button', { name: /Skyline point 2 of 3/ }).press('Shift+ArrowUp');
+  await page.getByRole('textbox', { name: 'Point 2, down' }).fill('30');
+  await expect(
+    page.getByRole('button', { name: /Skyline point 2 of 3, 50\.0 % across, 30\.0 % down/ }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: /Skyline point 2 of 3/ }).press('Delete');
+  await expect(page.getByRole('button', { name: /Skyline point 2 of 2/ })).toBeVisible();
+});
+
+test('the frame without the grad is shown for as long as it is asked for', async ({ page }) => {
+  await open(page, /Marl Pan/);
+  const sky = () =>
+    page
+      .locator('canvas')
+      .evaluate(
+        (c: HTMLCanvasElement) => c.getContext('2d')!.getImageData(c.width / 2, c.height / 8, 1, 1).data[0]!,
+      );
+  const through = await sky();
+  await page.keyboard.down('b');
+  await expect(page.getByText('without the grad')).toBeVisible();
+  const bare = await sky();
+  await page.keyboard.up('b');
+  await expect(page.getByText('without the grad')).toHaveCount(0);
+  expect(bare).toBeGreaterThan(through + 20);
+  expect(await sky()).toBe(through);
+});
+
+test('a skyline point and a reading are dragged with the pointer', async ({ page }) => {
+  await open(page, /Marl Pan/);
+  await page.keyboard.press('1');
+  const drag = async (name: RegExp, dx: number, dy: number) => {
+    const box = (await page.getByRole('button', { name }).boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + dx, box.y + box.height / 2 + dy, { steps: 8 });
+    await page.mouse.up();
+  };
+  await drag(/Skyline point 2 of 2/, 0, -90);
+  await settled(page);
+  await expect(slip(page)).toContainText('turned');
+  await clickFrame(page, 0.5, 0.5);
+  await expect(page.getByRole('button', { name: /Skyline point 2 of 3/ })).toBeVisible();
+  await page.keyboard.press('2');
+  const place = await page.getByRole('button', { name: /land reading r3/ }).boundingBox();
+  await drag(/land reading r3/, 60, 20);
+  const moved = (await page.getByRole('button', { name: /land reading r3/ }).boundingBox())!;
+  expect(Math.round(moved.x - place!.x)).toBeGreaterThan(50);
+  await page.keyboard.press('Control+z');
+  expect((await page.getByRole('button', { name: /land reading r3/ }).boundingBox())!.x).toBeCloseTo(
+    place!.x,
+    0,
+  );
+});
+
+for (const scheme of ['light', 'dark'] as const)
+  for (const viewport of [
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ])
+    test(`no barriers and nothing cut off at ${viewport.width} px, ${scheme}`, async ({ browser }) => {
+      const context = await browser.newContext({ viewport, colorScheme: scheme });
+      const page = await context.newPage();
+      const noOverflow = async () =>
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+          viewport.width,
+        );
+      await page.goto('/demo/stands');
+      await expect(page.getByRole('link', { name: /Tholl Saddle/ })).toBeVisible();
+      expect(await axe(page)).toEqual([]);
+      await noOverflow();
+      await page.goto('/demo/bag');
+      await page.getByRole('button', { name: /^3 stops, reverse/ }).click();
+      expect(await axe(page)).toEqual([]);
+      await noOverflow();
+      await open(page, /Tholl Saddle/);
+      for (const step of ['1', '2', '3', '4']) {
+        await page.locator('body').press(step);
+        expect(await axe(page)).toEqual([]);
+        await noOverflow();
+      }
+      await context.close();
+    });

@@ -1,0 +1,41 @@
+import fc from 'fast-check';
+import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from '@/core/units';
+import { PHYSICS } from '@/testing/vectors';
+import { ev100, secondsForEv, secondsThrough } from '.';
+
+const secondsOf = (text: string): ExactSeconds => {
+  const read = shutterFromFileText(text);
+  if (!read.ok) throw new Error(text);
+  return read.seconds;
+};
+
+describe('exposure value', () => {
+  it.each(PHYSICS.ev100)('of f/$aperture, $shutter s, ISO $iso is $ev100', (c) => {
+    const settings = { aperture: exactAperture(c.aperture), iso: exactIso(c.iso) };
+    expect(ev100({ ...settings, seconds: secondsOf(c.shutter) })).toBeCloseTo(c.ev100, 3);
+  });
+
+  it('comes back from the time that it asks for', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -10, max: 25, noNaN: true }),
+        fc.constantFrom(1.4, 8, 11, 13, 22),
+        fc.constantFrom(50, 100, 6400),
+        (ev, n, s) => {
+          const settings = { aperture: exactAperture(n), iso: exactIso(s) };
+          const seconds = secondsForEv(ev, settings) as ExactSeconds;
+          expect(ev100({ ...settings, seconds })).toBeCloseTo(ev, 9);
+        },
+      ),
+    );
+  });
+
+  it.each([
+    ['1/125', 10, 8],
+    ['1/30', 10, 32],
+    ['2', 6, 128],
+    ['1/2000', 6, 1 / 32],
+  ])('%s s behind %p stops is %p s', (base, stops, seconds) => {
+    expect(secondsThrough(secondsOf(base), stops)).toBeCloseTo(seconds, 9);
+  });
+});

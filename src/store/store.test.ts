@@ -1,0 +1,286 @@
+import { writeStandFile } from '@/files';
+import { addReading, sampleBag, type Solution, solutionKey, solveStand } from '@/model';
+import { memoryStorage, type WorkspaceStorage } from '@/persist';
+import { testStand } from '@/testing/fixtures';
+import { type JobResult } from '@/workers';
+import { createDocumentStore } from './document-store';
+import { createSaver, type SaveState } from './saver';
+import { createSolver } from './solver';
+import { type Channel, createWorkspace } from './workspace';
+
+describe('a document under edit', () => {
+  const value = (store: ReturnType<typeof createDocumentStore<number>>) => store.state.getState().value;
+
+  it('goes back and forth through its steps', () => {
+    const store = createDocumentStore(0);
+    for (let i = 1; i <= 3; i++) store.edit(() => i);
+    store.undo();
+    store.undo();
+    expect(value(store)).toBe(1);
+    store.redo();
+    expect(value(store)).toBe(2);
+    store.edit(() => 9);
+    store.redo();
+    expect(value(store)).toBe(9);
+  });
+
+  it('makes one step of a gesture, however many changes it holds', () => {
+    const store = createDocumentStore(0);
+    store.edit(() => 1);
+    store.beginGesture();
+    for (let i = 2; i < 50; i++) store.edit(() => i);
+    store.endGesture();
+    expect(value(store)).toBe(49);
+    store.undo();
+    expect(value(store)).toBe(1);
+    store.redo();
+    expect(value(store)).toBe(49);
+  });
+
+  it('makes no step of a gesture or an edit that changes nothing, and ends a gesture that undo cuts short', () => {
+    const store = createDocumentStore(0);
+    store.beginGesture();
+    store.endGesture();
+    store.edit((v) => v);
+    expect(store.history.getState().pastStates).toHaveLength(0);
+    store.beginGesture();
+    store.edit(() => 5);
+    store.undo();
+    expect(value(store)).toBe(0);
+  });
+
+  it('remembers 200 steps and forgets them when a value comes from elsewhere', () => {
+    const store = createDocumentStore(0);
+    for (let i = 1; i <= 250; i++) store.edit(() => i);
+    expect(store.history.getState().pastStates).toHaveLength(200);
+    store.replace(7);
+    store.undo();
+    expect(value(store)).toBe(7);
+  });
+});
+
+describe('a saver', () => {
+  it('says saved only after the write, and skips what a newer value overtook', async () => {
+    const written: number[] = [];
+    const states: SaveState[] = [];
+    let release = () => {};
+    const saver = createSaver<number>(
+      async (v) => {
+        await new Promise<void>((r) => (release = r));
+        written.push(v);
+      },
+      (s) => states.push(s),
+    );
+    saver.save(1);
+    saver.save(2);
+    saver.save(3);
+    expect(states).toEqual(['saving']);
+    release();
+    await new Promise((r) => setTimeout(r));
+    release();
+    await saver.settled();
+    expect(written).toEqual([1, 3]);
+    expect(states).toEqual(['saving', 'saved']);
+  });
+
+  it('tells a failure and takes the next value all the same', async () => {
+    let full = true;
+    const states: (string | undefined)[] = [];
+    const saver = createSaver<number>(
+      async () => {
+        if (full) throw new Error('quota');
+      },
+      (s, e) => states.push(e?.message ?? s),
+    );
+    saver.save(1);
+    await saver.settled();
+    full = false;
+    saver.save(2);
+    await saver.settled();
+    expect(states).toEqual(['saving', 'quota', 'saving', 'saved']);
+  });
+});
+
+describe('a workspace', () => {
+  const make = (storage: WorkspaceStorage = memoryStorage(), channel?: Channel, seeds?: string[]) => {
+    let ids = 0;
+    return createWorkspace({
+      storage,
+      newId: () => `id-${++ids}-${Math.random()}`,
+      now: () => new Date().toISOString(),
+      ...(channel ? { channel } : {}),
+      ...(seeds ? { seeds } : {}),
+    });
+  };
+  const file = writeStandFile({ stand: testStand(), bag: sampleBag(), minor: 0 });
+
+  it('keeps what is done to a stand across a reload', async () => {
+    const storage = memoryStorage();
+    const workspace = make(storage);
+    await workspace.load();
+    const id = workspace.createStand();
+    workspace.open(id)!.edit((d) => ({ ...d, stand: addReading(d.stand, { role: 'land', ev100: 9 }) }));
+    workspace.bag.edit((b) => ({ ...b, slots: 3 }));
+    await workspace.settled();
+    expect(workspace.state.getState().saving).toBe('saved');
+    const again = make(storage);
+    await again.load();
+    expect(again.open(id)!.state.getState().value.stand.readings).toHaveLength(1);
+    expect(again.bag.state.getState().value.slots).toBe(3);
+  });
+
+  it('deletes with a way back, and duplicates under an id of its own', async () => {
+    const workspace = make();
+    await workspace.load();
+    const id = workspace.createStand();
+    const copy = workspace.duplicateStand(id)!;
+    expect(copy).not.toBe(id);
+    expect(workspace.state.getState().stands.map((s) => s.document.stand.name)).toEqual([
+      'New stand (copy)',
+      'New stand',
+    ]);
+    const undo = await workspace.removeStand(id);
+    expect(workspace.open(id)).toBeNull();
+    undo();
+    await workspace.settled();
+    expect(workspace.open(id)).not.toBeNull();
+    expect(workspace.duplicateStand('nowhere')).toBeNull();
+  });
+
+  it('imports a file as a stand of its own and exports the same again', async () => {
+    const workspace = make();
+    await workspace.load();
+    const first = workspace.importStand(file);
+    const second = workspace.importStand(file);
+    expect(first).toEqual({ ok: true, value: 'st-test' });
+    expect(second.ok && second.value).not.toBe('st-test');
+    expect(workspace.exportStand('st-test')).toEqual({ name: 'hesk-terraces.paleseam.json', text: file });
+    expect(workspace.importStand('{}')).toMatchObject({ ok: false, error: { path: 'format' } });
+    expect(workspace.state.getState().stands).toHaveLength(2);
+    expect(workspace.exportStand('nowhere')).toBeNull();
+  });
+
+  it("keeps a file's own bag beside the workspace's where they differ", async () => {
+    const workspace = make();
+    await workspace.load();
+    const own = { slots: 1, filters: [{ id: 'x', kind: 'graduated' as const, stops: 2.5, transitionMm: 8 }] };
+    workspace.importStand(writeStandFile({ stand: testStand(), bag: own, minor: 0 }));
+    expect(workspace.open('st-test')!.state.getState().value.bag).toEqual(own);
+    expect(workspace.bag.state.getState().value).toEqual(sampleBag());
+  });
+
+  it('seeds an empty workspace once and again on reset', async () => {
+    const storage = memoryStorage();
+    const workspace = make(storage, undefined, [file]);
+    await workspace.load();
+    await workspace.settled();
+    expect(workspace.state.getState().stands).toHaveLength(1);
+    await workspace.removeStand('st-test');
+    const again = make(storage, undefined, [file]);
+    await again.load();
+    expect(again.state.getState().stands).toHaveLength(0);
+    await again.reset();
+    expect(again.state.getState().stands).toHaveLength(1);
+  });
+
+  it('keeps both versions when two tabs change one stand', async () => {
+    const storage = memoryStorage();
+    const [a, b] = [make(storage), make(storage)];
+    await a.load();
+    a.importStand(file);
+    await a.settled();
+    await b.load();
+    const rename = (w: typeof a, name: string) =>
+      w.open('st-test')!.edit((d) => ({ ...d, stand: { ...d.stand, name } }));
+    rename(a, 'from a');
+    await a.settled();
+    rename(b, 'from b');
+    await b.settled();
+    await b.settled();
+    expect((await storage.stands()).map((r) => r.document.stand.name).sort()).toEqual([
+      'from a',
+      'from b (other tab)',
+    ]);
+    expect(b.open('st-test')!.state.getState().value.stand.name).toBe('from a');
+    expect(b.state.getState().notice).toMatch(/Both versions are kept/);
+  });
+
+  it('shows what another tab has written', async () => {
+    const storage = memoryStorage();
+    const listeners: Parameters<Channel['onMessage']>[0][] = [];
+    const channel: Channel = {
+      post: (m) => listeners.forEach((l) => l(m)),
+      onMessage: (l) => listeners.push(l),
+    };
+    const [a, b] = [make(storage, channel), make(storage, channel)];
+    await a.load();
+    await b.load();
+    a.importStand(file);
+    await a.settled();
+    await new Promise((r) => setTimeout(r, 5));
+    expect(b.state.getState().stands.map((s) => s.id)).toEqual(['st-test']);
+    a.bag.edit((bag) => ({ ...bag, slots: 2 }));
+    await a.settled();
+    await new Promise((r) => setTimeout(r, 5));
+    expect(b.bag.state.getState().value.slots).toBe(2);
+    await a.removeStand('st-test');
+    await new Promise((r) => setTimeout(r, 5));
+    expect(b.state.getState().stands).toEqual([]);
+  });
+
+  it('tells when the storage fails, and loses nothing in the page', async () => {
+    const storage = memoryStorage();
+    const workspace = make({ ...storage, putStand: async () => Promise.reject(new Error('disk full')) });
+    await workspace.load();
+    const id = workspace.createStand();
+    await workspace.settled();
+    expect(workspace.state.getState()).toMatchObject({ saving: 'failed', problem: 'disk full' });
+    expect(workspace.open(id)).not.toBeNull();
+    const refused = make({ ...storage, stands: async () => Promise.reject(new Error('refused')) });
+    await refused.load();
+    expect(refused.state.getState()).toMatchObject({ phase: 'failed', problem: 'refused' });
+  });
+});
+
+describe('a solver', () => {
+  const bag = sampleBag();
+  const client = () => {
+    const asked: { settle: (r: JobResult<'solve'>) => void }[] = [];
+    return {
+      asked,
+      request: () => new Promise<JobResult<'solve'>>((settle) => asked.push({ settle })),
+      dispose: () => {},
+    };
+  };
+  const tick = () => new Promise((r) => setTimeout(r));
+
+  it('asks once for a stand, marks the old answer until the new one comes, and drops late ones', async () => {
+    const worker = client();
+    const solver = createSolver(worker);
+    const [first, second] = [testStand(), addReading(testStand(), { role: 'sky', ev100: 14 })];
+    solver.ask(first, bag);
+    solver.ask({ ...first, name: 'another name' }, bag);
+    expect(worker.asked).toHaveLength(1);
+    const answer: Solution = solveStand(first, bag, 0);
+    worker.asked[0]!.settle({ type: 'done', output: answer });
+    await tick();
+    expect(solver.state.getState()).toEqual({ solution: answer, search: 'idle' });
+    solver.ask(second, bag);
+    expect(solver.state.getState()).toEqual({ solution: answer, search: 'working' });
+    solver.ask(first, bag);
+    worker.asked[1]!.settle({ type: 'done', output: { ...answer, key: 'late' } });
+    await tick();
+    expect(solver.state.getState().solution?.key).toBe(solutionKey(first, bag));
+  });
+
+  it('tells a failure, and asks again at the next change', async () => {
+    const worker = client();
+    const solver = createSolver(worker);
+    solver.ask(testStand(), bag);
+    worker.asked[0]!.settle({ type: 'failed', code: 'crashed', message: 'broke' });
+    await tick();
+    expect(solver.state.getState().search).toBe('failed');
+    solver.ask(testStand(), bag);
+    expect(worker.asked).toHaveLength(2);
+  });
+});

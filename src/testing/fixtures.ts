@@ -1,0 +1,83 @@
+import fc from 'fast-check';
+import { readStandFile } from '@/files';
+import { type Bag, newStand, prepareStand, type Prepared, sampleBag, type Stand } from '@/model';
+
+/** A stand to begin tests from: the default camera, a level skyline at 0.45, one reading a side, 3 stops apart. */
+export function testStand(change: Partial<Stand> = {}): Stand {
+  return {
+    ...newStand({ id: 'st-test', name: 'Hesk Terraces', createdAt: '2026-05-01T05:00:00Z' }),
+    lens: { focalLengthMm: 24, pupilToFilterMm: 50 },
+    skyline: [
+      { u: 0, v: 0.45 },
+      { u: 1, v: 0.45 },
+    ],
+    readings: [
+      { id: 'r1', role: 'sky', u: 0.4, v: 0.2, ev100: 13 },
+      { id: 'r2', role: 'land', u: 0.5, v: 0.75, ev100: 10 },
+    ],
+    ...change,
+  };
+}
+
+/** A prepared stand, or a failed test. */
+export function prepared(stand: Stand, bag: Bag = sampleBag()): Prepared {
+  const ready = prepareStand(stand, bag);
+  if (!ready.ok) throw new Error(ready.reason);
+  return ready.prepared;
+}
+
+/** Opens a case of the reference numbers through the file reader. */
+export function openCase(file: unknown): { stand: Stand; bag: Bag } {
+  const read = readStandFile(JSON.stringify(file));
+  if (!read.ok) throw new Error(`${read.error.path}: ${read.error.message}`);
+  return read.value;
+}
+
+const part = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+/** Random stands for property tests, the nasty ones among them: long lenses, portrait, skylines out of the frame. */
+export const anyStand: fc.Arbitrary<Stand> = fc
+  .record({
+    focalLengthMm: fc.constantFrom(14, 16, 24, 35, 70, 180, 600),
+    aperture: fc.constantFrom(2.8, 4, 8, 11, 16),
+    orientation: fc.constantFrom<'landscape' | 'portrait'>('landscape', 'portrait'),
+    skyline: fc.oneof(
+      { weight: 6, arbitrary: fc.array(part(0.15, 0.85), { minLength: 2, maxLength: 6 }) },
+      { weight: 1, arbitrary: fc.array(part(-0.6, -0.1), { minLength: 2, maxLength: 3 }) },
+    ),
+    sky: fc.array(fc.tuple(part(0, 1), part(0, 0.5), part(8, 16)), { minLength: 1, maxLength: 3 }),
+    land: fc.array(fc.tuple(part(0, 1), part(0.5, 1), part(8, 13)), { minLength: 1, maxLength: 3 }),
+    samePlace: fc.boolean(),
+    feature: fc.option(fc.tuple(part(0.1, 0.8), part(0.1, 0.5), part(8, 14)), { nil: null }),
+    school: fc.constantFrom<'even' | 'natural' | 'heavy'>('even', 'natural', 'heavy'),
+  })
+  .map((r) => {
+    const place = (u: number, v: number) => (r.samePlace ? { u: 0.5, v: 0.5 } : { u, v });
+    return testStand({
+      camera: { sensorWidthMm: 36, sensorHeightMm: 24, orientation: r.orientation },
+      lens: { focalLengthMm: r.focalLengthMm, pupilToFilterMm: 30 + r.focalLengthMm * 0.5 },
+      exposure: { aperture: r.aperture, iso: 100 },
+      skyline: r.skyline.map((v, i) => ({ u: i / (r.skyline.length - 1), v })),
+      shapes: r.feature
+        ? [
+            {
+              id: 's1',
+              region: 'feature',
+              points: [
+                { u: r.feature[0], v: 0.6 },
+                { u: r.feature[0] + 0.07, v: r.feature[1] },
+                { u: r.feature[0] + 0.14, v: 0.6 },
+              ],
+            },
+          ]
+        : [],
+      readings: [
+        ...r.sky.map(([u, v, ev100], i) => ({ id: `s${i}`, role: 'sky' as const, ...place(u, v), ev100 })),
+        ...r.land.map(([u, v, ev100], i) => ({ id: `l${i}`, role: 'land' as const, ...place(u, v), ev100 })),
+        ...(r.feature
+          ? [{ id: 'f0', role: 'feature' as const, u: r.feature[0] + 0.07, v: 0.55, ev100: r.feature[2] }]
+          : []),
+      ],
+      look: { school: r.school },
+    });
+  });

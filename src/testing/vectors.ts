@@ -1,0 +1,36 @@
+import choices from './vectors/choices.json' with { type: 'json' };
+import physics from './vectors/physics.json' with { type: 'json' };
+import stands from './vectors/stands.json' with { type: 'json' };
+
+/** Reference numbers computed independently of the product; a case's `file` is a whole stand file. */
+export interface StandCase {
+  readonly name: string;
+  readonly file: unknown;
+  readonly expect: {
+    readonly spanStops: number;
+    readonly neededStops: number;
+    readonly ranking: readonly {
+      readonly filterIds: readonly string[];
+      readonly offsetMm: number | null;
+      readonly turnDeg: number | null;
+      readonly fitStops: number;
+      readonly unevenStops: number;
+      readonly levelStops: number;
+      readonly spillStops: number;
+      readonly leakStops: number;
+      readonly scoreStops: number;
+      readonly playMm: readonly [number, number] | null;
+    }[];
+  };
+}
+
+export interface ChoiceCase {
+  readonly name: string;
+  readonly file: unknown;
+  readonly accept: readonly (readonly string[])[];
+  readonly upsideDown: boolean;
+}
+
+export const PHYSICS = physics;
+export const STANDS = stands as unknown as readonly StandCase[];
+export const CHOICES = choices as unknown as readonly ChoiceCase[];
