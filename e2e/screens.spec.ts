@@ -89,6 +89,42 @@ test('a stand is worked by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('button', { name: /Skyline point 2 of 2/ })).toBeVisible();
 });
 
+test('what was saved is there after the tab has been killed', async ({ browser }) => {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  await page.goto('/stands');
+  await page.getByRole('button', { name: 'New stand' }).click();
+  const address = page.url();
+  await page.getByLabel('Name of the stand').fill('Quill Rim, fog');
+  await page.getByRole('radio', { name: 'EV' }).click();
+  await page.getByRole('textbox', { name: 'EV at ISO 100' }).fill('9.7');
+  await page.getByRole('button', { name: /Add land reading/ }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  const gone = page.waitForEvent('crash');
+  void page.goto('chrome://crash').catch(() => {});
+  await gone;
+  const again = await context.newPage();
+  await again.goto(address);
+  await expect(again.getByLabel('Name of the stand')).toHaveValue('Quill Rim, fog');
+  await expect(slip(again)).toContainText('Now meter the sky');
+  await context.close();
+});
+
+test('a reading’s place and its caution are typed and told', async ({ page }) => {
+  await open(page, /Sarrat Dune/);
+  await page.keyboard.press('2');
+  await expect(page.getByRole('note')).toContainText('no protection for eyes');
+  await page.getByRole('list', { name: 'Readings' }).getByRole('button', { name: /r4/ }).first().click();
+  await page.getByRole('textbox', { name: 'Place across' }).fill('20');
+  await page.getByRole('textbox', { name: 'Place down' }).fill('120');
+  await expect(page.getByText('Between 0 and 100 %.')).toBeVisible();
+  const frame = (await page.getByRole('group', { name: 'Frame' }).boundingBox())!;
+  const mark = (await page.getByRole('button', { name: /land reading r4/ }).boundingBox())!;
+  expect((mark.x + 22 - frame.x) / frame.width).toBeCloseTo(0.2, 1);
+  await page.getByRole('button', { name: 'No place' }).last().click();
+  await expect(page.getByRole('list', { name: 'Readings' })).toContainText('without a place, rough');
+});
+
 test('the frame without the grad is shown for as long as it is asked for', async ({ page }) => {
   await open(page, /Marl Pan/);
   const sky = () =>

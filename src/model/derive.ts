@@ -67,8 +67,7 @@ function chosenGlass(stand: Stand, bag: Bag, prepared: Prepared, choice: Choice)
     return filter && isSheet(filter) ? [bagSheet(filter)] : [];
   });
   const seat = set.length ? { offsetMm: choice.offsetMm, turnDeg: choice.turnDeg } : null;
-  const { input, laid } = prepared;
-  const figures = laid.ok ? judgeChoice(input, laid.target, { set, seat }) : null;
+  const figures = judgeChoice(prepared, { set, seat });
   return describe(stand, bag, prepared, { set, seat, figures });
 }
 
@@ -87,7 +86,7 @@ function describe(
     sticksOutMm: seat && first && isSheet(first) ? sticksOutMm(first, seat.offsetMm) : null,
     figures,
     outcome: outcomeOf({
-      input: prepared.input,
+      posed: prepared,
       settings: { aperture: exactAperture(stand.exposure.aperture), iso: exactIso(stand.exposure.iso) },
       fittedStops: prepared.fittedStops,
       set,
@@ -131,7 +130,6 @@ export function deriveStand(
   const balance = result?.ok ? result.balance : null;
   const plan = balance && glassOf(stand, bag, prepared, advised(balance, stand.choice));
   const chosen = stand.choice ? chosenGlass(stand, bag, prepared, stand.choice) : null;
-  const bare = chosenGlass(stand, bag, prepared, { filterIds: [], offsetMm: 0, turnDeg: 0 });
   return {
     prepared,
     spanStops: spanOf(readings),
@@ -141,9 +139,11 @@ export function deriveStand(
     stale,
     plan,
     chosen,
-    inUse: chosen ?? plan ?? bare,
+    inUse: chosen ?? plan ?? chosenGlass(stand, bag, prepared, NO_GLASS),
   };
 }
+
+const NO_GLASS: Choice = { filterIds: [], offsetMm: 0, turnDeg: 0 };
 
 const NOTHING: Derived = {
   prepared: null,

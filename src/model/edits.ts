@@ -53,6 +53,16 @@ export const changeReading = (stand: Stand, id: string, change: Partial<Reading>
   readings: stand.readings.map((r) => (r.id === id ? { ...r, ...change } : r)),
 });
 
+/** The reading stands for its whole region again. */
+export const withoutPlace = (stand: Stand, id: string): Stand => ({
+  ...stand,
+  readings: stand.readings.map((r) => {
+    if (r.id !== id) return r;
+    const { u, v, ...rest } = r;
+    return rest;
+  }),
+});
+
 export const removeReading = (stand: Stand, id: string): Stand => ({
   ...stand,
   readings: stand.readings.filter((r) => r.id !== id),

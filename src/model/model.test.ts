@@ -27,6 +27,7 @@ import {
   type Stand,
   sticksOutMm,
   warningsOf,
+  withoutPlace,
   withStand,
 } from '.';
 
@@ -40,6 +41,10 @@ describe('edits', () => {
     const added = addReading(stand, { role: 'water', ev100: 9 });
     expect(added.readings.at(-1)).toEqual({ id: 'r3', role: 'water', ev100: 9 });
     expect(changeReading(added, 'r3', { limit: true }).readings[2]).toMatchObject({ limit: true });
+    expect(withoutPlace(stand, 'r1').readings).toEqual([
+      { id: 'r1', role: 'sky', ev100: 13 },
+      stand.readings[1],
+    ]);
     expect(removeReading(added, 'r1').readings.map((r) => r.id)).toEqual(['r2', 'r3']);
     expect(addReading(removeReading(added, 'r1'), { role: 'sky', ev100: 1 }).readings.at(-1)?.id).toBe('r1');
     expect(stand.readings).toHaveLength(2);

@@ -3,8 +3,8 @@ import {
   type BalanceInput,
   GRAD_SCHOOLS,
   type GradSchool,
-  targetFor,
-  type TargetResult,
+  pose,
+  type Posed,
 } from '@/core/balance';
 import { ev100 } from '@/core/exposure';
 import { gridFor, lightField, type LightReading, mapRegions } from '@/core/field';
@@ -25,9 +25,7 @@ import { GAPS } from './limits';
 import { type Camera, type Reading, type Stand } from './stand';
 
 /** Everything about a stand that does not depend on where the glass is seated, resolved for the core. */
-export interface Prepared {
-  readonly input: BalanceInput;
-  readonly laid: TargetResult;
+export interface Prepared extends Posed {
   /** Dimming by the ND and polariser on the lens, stops. */
   readonly fittedStops: number;
   /** Whether the ND and polariser leave a slot for a grad. */
@@ -146,8 +144,7 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
   return {
     ok: true,
     prepared: {
-      input,
-      laid: targetFor(input),
+      ...pose(input),
       fittedStops: occupied.reduce((sum, f) => sum + (f.kind === 'polariser' ? f.baseLossStops : f.stops), 0),
       slotFree: slots > 0,
       roomForPairs: slots > 1,

@@ -22,6 +22,5 @@ export function solveStand(stand: Stand, bag: Bag, workedOut?: number): Solution
   const key = solutionKey(stand, bag);
   const ready = prepareStand(stand, bag);
   if (!ready.ok) return { key, result: ready };
-  const { input, laid } = ready.prepared;
-  return { key, result: balance(input, laid, workedOut) };
+  return { key, result: balance(ready.prepared, workedOut) };
 }

@@ -2,7 +2,7 @@ import { evAt, type LightField, type PlacedReading, readingsFor, ROLES, type Rol
 import { mean } from '@/core/numerics';
 
 /** Cells along the long side of a drawn layer: light varies slowly, and the outlines are drawn as paths. */
-const LONG_SIDE = 180;
+const LONG_SIDE = 150;
 /** What is drawn where nothing is read yet, EV: an ordinary evening. */
 const ASSUMED = { land: 9, skyAboveLand: 2 };
 
@@ -10,7 +10,8 @@ const ASSUMED = { land: 9, skyAboveLand: 2 };
 export interface FrameLayers {
   readonly columns: number;
   readonly rows: number;
-  readonly ev: Readonly<Record<Role, Float32Array>>;
+  /** EV of each cell, worked out when a region is first drawn and kept. */
+  readonly ev: (role: Role) => Float32Array;
   /** Regions whose light is assumed, for want of a reading. */
   readonly assumed: ReadonlySet<Role>;
 }
@@ -19,20 +20,27 @@ export function frameLayers(field: LightField): FrameLayers {
   const { aspect } = field.grid;
   const columns = aspect >= 1 ? LONG_SIDE : Math.round(LONG_SIDE * aspect);
   const rows = aspect >= 1 ? Math.round(LONG_SIDE / aspect) : LONG_SIDE;
-  const assumed = new Set<Role>();
   const fallback = assumedLight(field.readings);
-  const layer = (role: Role): Float32Array => {
-    const lights = readingsFor(role, field.readings);
-    if (!lights.length) {
-      assumed.add(role);
+  const lights = (role: Role) => readingsFor(role, field.readings);
+  const spread = (role: Role): Float32Array => {
+    const own = lights(role);
+    if (!own.length)
       return new Float32Array(columns * rows).fill(role === 'sky' ? fallback.sky : fallback.land);
-    }
     return Float32Array.from({ length: columns * rows }, (_, i) =>
-      evAt(lights, aspect, ((i % columns) + 0.5) / columns, (Math.floor(i / columns) + 0.5) / rows),
+      evAt(own, aspect, ((i % columns) + 0.5) / columns, (Math.floor(i / columns) + 0.5) / rows),
     );
   };
-  const ev = Object.fromEntries(ROLES.map((role) => [role, layer(role)])) as Record<Role, Float32Array>;
-  return { columns, rows, ev, assumed };
+  const known = new Map<Role, Float32Array>();
+  return {
+    columns,
+    rows,
+    ev: (role) => {
+      const layer = known.get(role) ?? spread(role);
+      known.set(role, layer);
+      return layer;
+    },
+    assumed: new Set(ROLES.filter((role) => !lights(role).length)),
+  };
 }
 
 function assumedLight(readings: readonly PlacedReading[]): { sky: number; land: number } {

@@ -70,7 +70,7 @@ function paintLayer(role: Role, picture: FramePicture): HTMLCanvasElement {
   const context = canvas.getContext('2d') as CanvasRenderingContext2D;
   const image = context.createImageData(columns, rows);
   const table = toneTable(role, picture);
-  const ev = layers.ev[role];
+  const ev = layers.ev(role);
   const scale = sheetScale(lens);
   const { sin, cos } = glass ? acrossSeam(glass.seat.turnDeg) : { sin: 0, cos: 0 };
   const last = table.length / 3 - 1;
@@ -109,7 +109,6 @@ export function paintFrame(canvas: HTMLCanvasElement, picture: FramePicture): vo
     context.drawImage(layer, 0, 0, width, height);
     context.restore();
   };
-  context.imageSmoothingQuality = 'high';
   fill('sky');
   fill('land', landOutline(picture.skyline));
   for (const shape of picture.shapes) if (shape.region !== 'ignore') fill(shape.region, shape.points);

@@ -119,7 +119,8 @@ describe('small drawings', () => {
         { id: 'a', role: 'land', ev100: 9, place: { u: 0.5, v: 0.8 } },
       ]),
     );
-    expect([layers.columns, layers.rows, ...layers.assumed]).toEqual([120, 180, 'sky']);
-    expect(layers.ev.sky[0]).toBe(11);
+    expect([layers.columns, layers.rows, ...layers.assumed]).toEqual([100, 150, 'sky']);
+    expect(layers.ev('sky')[0]).toBe(11);
+    expect(layers.ev('sky')).toBe(layers.ev('sky'));
   });
 });

@@ -31,6 +31,18 @@ export function parseOptional(quantity: Quantity): (text: string) => Parsed<numb
   return (text) => (text.trim() === '' ? { ok: true, value: undefined } : parse(text));
 }
 
+/** A part of the frame as a percentage, with or without its sign. */
+export function parsePercent(text: string): Parsed<number> {
+  const value = typedNumber(text.replace('%', ''));
+  if (value === null) return { ok: false, error: NOT_A_NUMBER };
+  return isWithin('placed', value / 100)
+    ? { ok: true, value: value / 100 }
+    : { ok: false, error: 'Between 0 and 100 %.' };
+}
+
+/** A part of the frame as the figure of its percentage, to a tenth. */
+export const percentFigure = (part: number): string => String(Math.round(part * 1000) / 10);
+
 /** An f-number, with or without its "f/". */
 export function parseAperture(text: string): Parsed<number> {
   const read = parseQuantity('aperture')(text.replace(/^\s*f\s*\/?/i, ''));

@@ -36,65 +36,83 @@ export function judgeSeat(
   seat: Seat,
   dimming: (y: number) => number,
 ): Fit {
-  const { columns, rows } = input.field.grid;
-  const { frame } = input;
-  const scale = sheetScale(input.lens);
-  const { sin, cos } = acrossSeam(seat.turnDeg);
-  const heightOf = (i: number) =>
-    scale *
-    ((((i % columns) + 0.5) / columns - 0.5) * frame.widthMm * sin +
-      (0.5 - (Math.floor(i / columns) + 0.5) / rows) * frame.heightMm * cos);
-  return judge(input, target, {
-    stopsAt: (i) => dimming(heightOf(i) - seat.offsetMm),
-    riseAt: (i) => {
-      const y = heightOf(i) - seat.offsetMm;
-      return Math.abs(dimming(y + SLOPE_HALF_MM) - dimming(y - SLOPE_HALF_MM));
-    },
-  });
+  const heights = heightsAboveSeam(input, seat);
+  const toSlope = slopePerTenth(input);
+  const stops = new Float64Array(heights.length);
+  const slopes = new Float64Array(heights.length);
+  for (let i = 0; i < heights.length; i++) {
+    if (target.weights[i] === 0) continue;
+    const y = heights[i] as number;
+    stops[i] = dimming(y);
+    if (target.far[i])
+      slopes[i] = Math.abs(dimming(y + SLOPE_HALF_MM) - dimming(y - SLOPE_HALF_MM)) * toSlope;
+  }
+  return judge(input, target, { stops, slopes });
 }
 
 /** The fit of no filter at all. */
 export function judgeNone(input: BalanceInput, target: Target): Fit {
-  return judge(input, target, { stopsAt: () => 0, riseAt: () => 0 });
+  const nothing = new Float64Array(target.stops.length);
+  return judge(input, target, { stops: nothing, slopes: nothing });
 }
 
-interface CellDimming {
-  readonly stopsAt: (cell: number) => number;
-  /** Difference of dimming over twice `SLOPE_HALF_MM`, asked for in far cells only. */
-  readonly riseAt: (cell: number) => number;
+/** Height of every cell's centre on the sheet, mm from the seam towards the dark end. */
+function heightsAboveSeam({ field, frame, lens }: BalanceInput, seat: Seat): Float64Array {
+  const { columns, rows } = field.grid;
+  const { sin, cos } = acrossSeam(seat.turnDeg);
+  const scale = sheetScale(lens);
+  const heights = new Float64Array(columns * rows);
+  for (let row = 0, i = 0; row < rows; row++) {
+    const up = (0.5 - (row + 0.5) / rows) * frame.heightMm * cos * scale - seat.offsetMm;
+    for (let column = 0; column < columns; column++, i++)
+      heights[i] = up + ((column + 0.5) / columns - 0.5) * frame.widthMm * sin * scale;
+  }
+  return heights;
 }
 
-function judge(input: BalanceInput, target: Target, dimming: CellDimming): Fit {
-  const cells = target.stops.length;
-  const dimmed = new Float64Array(cells);
-  const slopes = new Float64Array(cells);
-  const toSlope = slopePerTenth(input);
+/** What glass does to each cell: its dimming, and in far cells the slope of it. */
+interface Dimmed {
+  readonly stops: Float64Array;
+  readonly slopes: Float64Array;
+}
+
+function judge(input: BalanceInput, target: Target, { stops, slopes }: Dimmed): Fit {
+  const cells = stops.length;
+  const misfits = new Float64Array(cells);
   let all = 0;
   let brightWeight = 0;
   let misfit = 0;
   for (let i = 0; i < cells; i++) {
     const w = target.weights[i] as number;
     if (w === 0) continue;
-    const stops = dimming.stopsAt(i);
-    dimmed[i] = stops;
-    if (target.far[i]) slopes[i] = dimming.riseAt(i) * toSlope;
+    const e = (stops[i] as number) - (target.stops[i] as number);
+    misfits[i] = e;
     all += w;
     if (!target.bright[i]) continue;
     brightWeight += w;
-    misfit += w * (stops - (target.stops[i] as number));
+    misfit += w * e;
   }
   const level = brightWeight > 0 ? misfit / brightWeight : 0;
+  const spilled = new Float64Array(cells);
+  const lines = new Float64Array(cells);
   let squares = 0;
   let spill = 0;
   let leak = 0;
   for (let i = 0; i < cells; i++) {
     const w = target.weights[i] as number;
     if (w === 0) continue;
-    const e = (dimmed[i] as number) - (target.stops[i] as number);
+    const e = misfits[i] as number;
+    const slope = slopes[i] as number;
     const r = target.bright[i] ? e - level : e;
-    squares += w * (r * r + LINE_WEIGHT * (slopes[i] as number) ** 2);
-    if (target.bright[i]) leak += w * Math.max(0, -e);
-    else spill += w * (dimmed[i] as number);
+    squares += w * (r * r + LINE_WEIGHT * slope * slope);
+    lines[i] = target.far[i] && input.field.regions[i] !== SKY ? slope : NaN;
+    if (target.bright[i]) {
+      leak += w * Math.max(0, -e);
+      spilled[i] = NaN;
+    } else {
+      spill += w * (stops[i] as number);
+      spilled[i] = e > NOWHERE ? e : NaN;
+    }
   }
   const uneven = Math.max(0, squares / all);
   const dark = all - brightWeight;
@@ -104,50 +122,34 @@ function judge(input: BalanceInput, target: Target, dimming: CellDimming): Fit {
     levelStops: level,
     spillStops: dark > 0 ? spill / dark : 0,
     leakStops: brightWeight > 0 ? leak / brightWeight : 0,
-    spillWorst: worstSpot(
-      input,
-      target,
-      (i) => (dimmed[i] as number) - (target.stops[i] as number),
-      (i, value) => !target.bright[i] && value > NOWHERE,
-    ),
-    line: worstSpot(
-      input,
-      target,
-      (i) => slopes[i] as number,
-      (i) => !!target.far[i] && input.field.regions[i] !== SKY,
-    ),
+    spillWorst: worstSpot(input, target, spilled),
+    line: worstSpot(input, target, lines),
   };
 }
 
 const SKY = REGION_CODES.indexOf('sky');
 
 /**
- * The weighted 98th percentile of a figure over the cells that count, and where it lies; null where it is nothing.
- * Cells are counted into classes of equal width, which is exact to a 4096th of the greatest value.
+ * The weighted 98th percentile of a figure over the cells where it is a number, and where it lies; null where it is
+ * nothing. Cells are counted into classes of equal width, which is exact to a 4096th of the greatest value.
  */
-function worstSpot(
-  { field, shapes }: BalanceInput,
-  target: Target,
-  valueOf: (cell: number) => number,
-  counts: (cell: number, value: number) => boolean,
-): Spot | null {
-  const values = new Float64Array(target.weights.length).fill(NaN);
+function worstSpot({ field, shapes }: BalanceInput, target: Target, values: Float64Array): Spot | null {
   let most = 0;
   let weight = 0;
   for (let i = 0; i < values.length; i++) {
-    const w = target.weights[i] as number;
-    if (w === 0) continue;
-    const value = valueOf(i);
-    if (!counts(i, value)) continue;
-    values[i] = value;
-    weight += w;
-    most = Math.max(most, value);
+    const value = values[i] as number;
+    if (Number.isNaN(value)) continue;
+    weight += target.weights[i] as number;
+    if (value > most) most = value;
   }
   if (most <= NOWHERE) return null;
+  const toClass = CLASSES / most;
   const classes = new Float64Array(CLASSES + 1);
-  const classOf = (value: number) => Math.floor((Math.max(0, value) / most) * CLASSES);
-  for (let i = 0; i < values.length; i++)
-    if (!Number.isNaN(values[i])) classes[classOf(values[i] as number)]! += target.weights[i] as number;
+  for (let i = 0; i < values.length; i++) {
+    const value = values[i] as number;
+    if (!Number.isNaN(value))
+      classes[Math.floor(Math.max(0, value) * toClass)]! += target.weights[i] as number;
+  }
   let at = 0;
   for (let sum = classes[0] as number; sum < WORST_QUANTILE * weight && at < CLASSES;)
     sum += classes[++at] as number;
@@ -157,8 +159,8 @@ function worstSpot(
   let cell = -1;
   for (let i = 0; i < values.length; i++)
     if (
-      !Number.isNaN(values[i]) &&
-      classOf(values[i] as number) === at &&
+      Math.floor((values[i] as number) * toClass) === at &&
+      target.weights[i] !== 0 &&
       (cell < 0 || offCentre(i) < offCentre(cell))
     )
       cell = i;

@@ -1,5 +1,6 @@
 export * from './fit';
 export * from './plan';
+export * from './pose';
 export * from './sides';
 export * from './target';
 export * from './types';

@@ -5,9 +5,10 @@ import { outcomeOf } from './outcome';
 import { bestForSpans } from './safety';
 
 const outcome = (stand: Stand, glass?: { id: string; offsetMm: number; turnDeg: number }) => {
-  const { input, fittedStops } = prepared(stand);
+  const posed = prepared(stand);
+  const { input, fittedStops } = posed;
   return outcomeOf({
-    input,
+    posed,
     settings: { aperture: exactAperture(stand.exposure.aperture), iso: exactIso(stand.exposure.iso) },
     fittedStops,
     set: input.sheets.filter((s) => s.id === glass?.id),
@@ -51,9 +52,10 @@ describe('what becomes of the readings', () => {
       slots: 2,
     };
     const run = (fitted: Stand['fitted']) => {
-      const { input, fittedStops } = prepared(testStand({ fitted }), bag);
+      const posed = prepared(testStand({ fitted }), bag);
+      const { input, fittedStops } = posed;
       return outcomeOf({
-        input,
+        posed,
         fittedStops,
         settings: { aperture: exactAperture(11), iso: exactIso(100) },
         set: input.sheets.filter((s) => s.id === glass.id),

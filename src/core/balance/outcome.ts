@@ -10,11 +10,11 @@ import {
   seamAtEdges,
   seamSpread,
   stackOf,
-  transitionOf,
   sensorPoint,
   sheetHeightMm,
 } from '@/core/optics';
 import { isHeld } from '@/core/sensor';
+import { type Posed } from './pose';
 import { sideReadings, sidesOf, wantedEv } from './sides';
 import { type BalanceInput, type SheetSet } from './types';
 
@@ -63,7 +63,7 @@ export interface Outcome {
 }
 
 export interface OutcomeRequest {
-  readonly input: BalanceInput;
+  readonly posed: Posed;
   readonly settings: CameraSettings;
   /** Dimming by ND and polariser, which covers the frame alike, stops. */
   readonly fittedStops: number;
@@ -72,7 +72,7 @@ export interface OutcomeRequest {
 }
 
 /** Dimming by a seated set at the readings' spots, stops by id. */
-function spotDimmings({ input, set, seat }: OutcomeRequest): ReadonlyMap<string, number> {
+function spotDimmings({ posed: { input }, set, seat }: OutcomeRequest): ReadonlyMap<string, number> {
   const stack = stackOf(set.map((s) => s.sheet));
   const beam = beamDiameterMm(input.lens);
   return new Map(
@@ -86,7 +86,8 @@ function spotDimmings({ input, set, seat }: OutcomeRequest): ReadonlyMap<string,
 
 /** Follows the readings through the glass (physics 5; formats: the command line). */
 export function outcomeOf(request: OutcomeRequest): Outcome {
-  const { input, settings, fittedStops } = request;
+  const { settings, fittedStops } = request;
+  const { input } = request.posed;
   const { readings } = input.field;
   const dimming = spotDimmings(request);
   const through = (r: PlacedReading) => (dimming.get(r.id) ?? 0) + fittedStops;
@@ -143,11 +144,9 @@ function residualGap(input: BalanceInput, dimming: ReadonlyMap<string, number>):
   return left(sky) - left(land);
 }
 
-function seamOf({ input, set }: OutcomeRequest, seat: Seat): SeamOutcome {
-  const transition = transitionOf(
-    set.map((s) => s.sheet),
-    beamDiameterMm(input.lens),
-  );
+function seamOf({ posed, set }: OutcomeRequest, seat: Seat): SeamOutcome {
+  const { input } = posed;
+  const { transition } = posed.tables(set);
   const { halfMm } = transition;
   return {
     at: seamAtEdges(seat, halfMm, input.lens, input.frame),

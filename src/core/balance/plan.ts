@@ -1,23 +1,22 @@
-import { beamDiameterMm, dimmingTable, type Seat, tableDimmingAt } from '@/core/optics';
+import { beamDiameterMm, type Seat, tableDimmingAt } from '@/core/optics';
 import { neededHalfWidthMm, offsetsWithoutEdges } from './allowed';
-import { BIN_MM, OFFSET_LIMIT, reachInBins } from './bins';
-import { judgeNone, judgeSeat, SLOPE_HALF_MM } from './fit';
+import { BIN_MM, OFFSET_LIMIT } from './bins';
+import { judgeNone, judgeSeat } from './fit';
+import { type Posed } from './pose';
 import {
   bestSeat,
+  fixedCost,
   lacksGlow,
   mostInFrame,
-  type Search,
   type ScoredSeat,
   seatOf,
   type SetSearch,
-  fixedCost,
-  startSearch,
-  startSet,
   TURN_COST,
   TURN_STEP_DEG,
+  turnRange,
 } from './search';
 import { isAtBound, levelCost, playOf, settableSeat } from './seat';
-import { type Target, targetFor } from './target';
+import { type Target } from './target';
 import {
   type BalanceInput,
   type BalanceResult,
@@ -34,8 +33,6 @@ const DROPPED_UNDER = 0.05;
 /** How many different sets the specification asks for. */
 const BEST = 5;
 const TIE = 1e-9;
-/** Step of the table that figures are read from, mm: within 0.001 stop of the integral for a 3 mm transition. */
-const FINE_MM = 0.0625;
 
 interface Found {
   readonly ranked: Ranked;
@@ -45,14 +42,13 @@ interface Found {
 /**
  * Chooses and seats the glass (solver): the best of every single sheet and no sheet.
  *
- * @param laid the target of the same input, where it is at hand already.
  * @param workedOut how many of the best sets to work out in full, at seats that hands can set.
  */
-export function balance(input: BalanceInput, laid = targetFor(input), workedOut = BEST): BalanceResult {
+export function balance(posed: Posed, workedOut = BEST): BalanceResult {
+  const { input, laid } = posed;
   if (!laid.ok) return laid;
   const { target } = laid;
-  const search = startSearch(input, target);
-  const seated = singles(input).flatMap((set) => findSeat(startSet(search, set)));
+  const seated = input.sheets.flatMap((sheet) => findSeat(posed.tables([sheet]).search));
   if (input.sheets.length && !seated.length) return { ok: false, ...edgesShow(input, target) };
   const found = [
     noFilter(input, target),
@@ -67,7 +63,7 @@ export function balance(input: BalanceInput, laid = targetFor(input), workedOut 
       brighter: target.sides.brighter,
       upsideDown: target.upsideDown,
       ranking,
-      best: found.slice(0, workedOut).map((f) => candidate(search, f)),
+      best: found.slice(0, workedOut).map((f) => candidate(posed, target, f)),
     },
   };
 }
@@ -83,8 +79,6 @@ export function sameSet(set: SheetSet, ids: readonly string[]): boolean {
   return set.length === ids.length && set.every((s) => ids.includes(s.id));
 }
 
-const singles = (input: BalanceInput): SheetSet[] => input.sheets.map((sheet) => [sheet]);
-
 function noFilter(input: BalanceInput, target: Target): Found {
   const { fitStops } = judgeNone(input, target);
   return {
@@ -93,8 +87,8 @@ function noFilter(input: BalanceInput, target: Target): Found {
   };
 }
 
-function findSeat(s: SetSearch): Found[] {
-  const raw = bestSeat(s);
+function findSeat(s: SetSearch | null): Found[] {
+  const raw = s && bestSeat(s);
   if (!raw) return [];
   return [
     {
@@ -121,7 +115,7 @@ function byRank({ ranked: a }: Found, { ranked: b }: Found): number {
 
 /** The width of sheet that would do at the turn that asks least, mm. */
 function edgesShow(input: BalanceInput, target: Target) {
-  const [from, to] = startSearch(input, target).turns;
+  const [from, to] = turnRange(target);
   let half = Infinity;
   for (let turn = from; turn <= to; turn++)
     half = Math.min(half, neededHalfWidthMm(input, turn * TURN_STEP_DEG));
@@ -143,21 +137,21 @@ function bareCandidate(input: BalanceInput, target: Target): Candidate {
 }
 
 /** A found set at the seat that hands can set, with its figures. */
-function candidate(search: Search, { ranked, seated }: Found): Candidate {
-  const { input, target } = search;
-  if (!seated) return bareCandidate(input, target);
+function candidate(posed: Posed, target: Target, { ranked, seated }: Found): Candidate {
+  if (!seated) return bareCandidate(posed.input, target);
   const settable = settableSeat(seated.search, seated.raw);
   return {
-    ...atSeat(input, target, ranked.set, seatOf(settable)),
+    ...atSeat(posed, target, ranked.set, seatOf(settable)),
     playMm: playOf(seated.search, settable),
     levelCostStops: levelCost(seated.search, seated.raw),
-    warnings: warningsOf(input, ranked.set, seatOf(settable), ranked.atBound),
+    warnings: warningsOf(posed.input, ranked.set, seatOf(settable), ranked.atBound),
   };
 }
 
-/** Figures of a set at any seat, without play: cheap enough for a drag. */
-function atSeat(input: BalanceInput, target: Target, set: SheetSet, seat: Seat) {
-  const fit = judgeSeat(input, target, seat, fineDimming(input, set, seat));
+/** Figures of a set at any seat, without play. */
+function atSeat({ input, tables }: Posed, target: Target, set: SheetSet, seat: Seat) {
+  const { fine } = tables(set);
+  const fit = judgeSeat(input, target, seat, (y) => tableDimmingAt(fine, y));
   const noGlow = lacksGlow(set, target);
   return {
     ...fit,
@@ -169,33 +163,23 @@ function atSeat(input: BalanceInput, target: Target, set: SheetSet, seat: Seat) 
   };
 }
 
-/** Dimming of a set from a fine table over all that the frame can ask for at a seat. */
-export function fineDimming(input: BalanceInput, set: SheetSet, seat: Seat): (y: number) => number {
-  const reach = reachInBins(input) * BIN_MM + SLOPE_HALF_MM;
-  const table = dimmingTable(
-    set.map((s) => s.sheet),
-    beamDiameterMm(input.lens),
-    { fromMm: -reach - seat.offsetMm, toMm: reach - seat.offsetMm, stepMm: FINE_MM },
-  );
-  return (y) => tableDimmingAt(table, y);
-}
-
-/** The photographer's own choice of glass and seat, judged by the same figures. */
+/** The photographer's own choice of glass and seat, judged by the same figures; null where there is no target. */
 export function judgeChoice(
-  input: BalanceInput,
-  target: Target,
+  posed: Posed,
   { set, seat }: { set: SheetSet; seat: Seat | null },
-): Candidate {
-  if (!seat) return bareCandidate(input, target);
-  const s = startSet(startSearch(input, target), set);
+): Candidate | null {
+  const { input, laid } = posed;
+  if (!laid.ok) return null;
+  if (!seat) return bareCandidate(input, laid.target);
+  const { search } = posed.tables(set);
   const raster = {
     turn: seat.turnDeg / TURN_STEP_DEG,
     offset: Math.round(seat.offsetMm / BIN_MM),
   };
-  const figures = atSeat(input, target, set, seat);
+  const figures = atSeat(posed, laid.target, set, seat);
   return {
     ...figures,
-    playMm: playOf(s, { ...raster, fit: figures.fitStops, score: figures.scoreStops }),
+    playMm: search && playOf(search, { ...raster, fit: figures.fitStops, score: figures.scoreStops }),
     levelCostStops: null,
     warnings: warningsOf(input, set, seat, Math.abs(raster.offset) >= OFFSET_LIMIT),
   };

@@ -1,5 +1,6 @@
 import { lightField, type PlacedReading } from '@/core/field';
 import { balance } from './plan';
+import { pose } from './pose';
 import { sidesOf } from './sides';
 import { type BalanceInput } from './types';
 
@@ -23,7 +24,7 @@ export function bestForSpans(input: BalanceInput): readonly [number, number] | n
       place: r.rough ? undefined : r.place,
       ev100: shifted(r) ? r.ev100 + steps * STEP : r.ev100,
     }));
-    const result = balance({ ...input, field: lightField(input.field, readings) }, undefined, 0);
+    const result = balance(pose({ ...input, field: lightField(input.field, readings) }), 0);
     return result.ok ? JSON.stringify(result.balance.ranking[0]?.set.map((s) => s.id)) : null;
   };
   const best = bestAt(0);

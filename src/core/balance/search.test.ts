@@ -5,7 +5,7 @@ import { anyStand, prepared, testStand } from '@/testing/fixtures';
 import { allowedOffsets } from './allowed';
 import { BIN_MM, OFFSET_LIMIT } from './bins';
 import { judgeSeat } from './fit';
-import { fineDimming } from './plan';
+import { judgeChoice } from './plan';
 import {
   bestSeat,
   fitAt,
@@ -77,14 +77,15 @@ describe('the search over bins', () => {
   }, 180_000);
 
   it('reads figures from a fine table within 0.005 of the integral', () => {
-    const { input } = prepared(testStand());
+    const posed = prepared(testStand());
+    const { input } = posed;
     const target = laid(input)!;
     const sheet = input.sheets[1]!;
     const seat = { offsetMm: 3.5, turnDeg: 4 };
     const exact = judgeSeat(input, target, seat, (y) =>
       dimmingAt(stackOf([sheet.sheet]), y, beamDiameterMm(input.lens)),
     );
-    const table = judgeSeat(input, target, seat, fineDimming(input, [sheet], seat));
+    const table = judgeChoice(posed, { set: [sheet], seat })!;
     for (const key of ['fitStops', 'unevenStops', 'levelStops', 'spillStops', 'leakStops'] as const)
       expect(Math.abs(table[key] - exact[key])).toBeLessThan(0.005);
   });

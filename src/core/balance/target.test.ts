@@ -150,7 +150,7 @@ describe('the target', () => {
 
 describe('a balance', () => {
   const best = (stand: Stand) => {
-    const result = balance(prepared(stand).input);
+    const result = balance(prepared(stand));
     if (!result.ok) throw new Error(result.reason);
     return result.balance;
   };
@@ -174,9 +174,7 @@ describe('a balance', () => {
     const bag = {
       filters: [{ id: 'n', kind: 'graduated' as const, stops: 2, transitionMm: 8, sheetWidthMm: 50 }],
     };
-    const result = balance(
-      prepared(testStand({ lens: { focalLengthMm: 16, pupilToFilterMm: 40 } }), bag).input,
-    );
+    const result = balance(prepared(testStand({ lens: { focalLengthMm: 16, pupilToFilterMm: 40 } }), bag));
     expect(result).toMatchObject({ ok: false, reason: 'all-sheets-show-edges' });
     expect(!result.ok && result.neededWidthMm).toBeGreaterThan(90);
   });
@@ -189,7 +187,7 @@ describe('a balance', () => {
         { id: 'second', ...sheet },
       ],
     };
-    const result = balance(prepared(testStand(), bag).input);
+    const result = balance(prepared(testStand(), bag));
     expect(result.ok && result.balance.ranking.map((r) => r.set[0]?.id)).toEqual([
       'first',
       'second',

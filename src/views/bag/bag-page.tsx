@@ -147,5 +147,6 @@ function detail(filter: Filter): string {
   const size =
     w !== undefined && l !== undefined ? `${wholeOrTenth(w)} × ${wholeOrTenth(l)} mm` : 'size not given';
   const transition = isSheet(filter) ? `transition ${wholeOrTenth(filter.transitionMm)} mm` : null;
-  return [filterKindText(filter), transition, size].filter(Boolean).join('; ');
+  const kind = filterKindText(filter);
+  return [kind === filterName(filter) ? null : kind, transition, size].filter(Boolean).join('; ');
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   type Balance,
   type Candidate,
@@ -188,8 +188,11 @@ interface RowProps {
 function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
   const { stand, bag, derived, edit } = useStand();
   const { prepared } = derived;
-  if (!prepared) return null;
-  const glass = glassOf(stand, bag, prepared, candidate);
+  const glass = useMemo(
+    () => prepared && glassOf(stand, bag, prepared, candidate),
+    [stand, bag, prepared, candidate],
+  );
+  if (!glass) return null;
   const sheet = glass.filters.find(isSheet);
   const { seat } = candidate;
   const level = levelText(candidate, balance.brighter);

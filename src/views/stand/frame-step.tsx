@@ -4,6 +4,7 @@ import {
   addSkylinePoint,
   type Camera,
   MAX_POINTS,
+  MAX_TEXT,
   midpointAfter,
   moveSkylinePoint,
   type Orientation,
@@ -12,7 +13,7 @@ import {
 import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField } from '@/ui/field';
 import { Segmented } from '@/ui/segmented';
-import { parseAperture, parseIso, parseOptional, parseQuantity } from '../parse';
+import { parseAperture, parseIso, parseOptional, parsePercent, parseQuantity, percentFigure } from '../parse';
 import { useStand } from './stand-context';
 
 /** Sensor sizes by their common names, mm. */
@@ -122,16 +123,29 @@ export function FrameStep() {
         />
       </div>
       <SkylineList />
+      <Notes />
     </div>
   );
 }
 
-const parsePercent = (text: string) => {
-  const read = parseQuantity('placed')(String(Number(text.replace(',', '.').replace('%', '')) / 100));
-  return read.ok ? read : { ok: false as const, error: 'Between 0 and 100 %.' };
-};
-
-const percent = (part: number): string => String(Math.round(part * 1000) / 10);
+/** What to watch, what to leave out, whom to ask. */
+function Notes() {
+  const { stand, edit, document } = useStand();
+  return (
+    <label className="block">
+      <span className="mb-1 block text-sm text-quiet">Notes</span>
+      <textarea
+        rows={3}
+        maxLength={MAX_TEXT}
+        value={stand.notes ?? ''}
+        onFocus={() => document.beginGesture()}
+        onBlur={() => document.endGesture()}
+        onChange={(e) => edit((s) => ({ ...s, notes: e.target.value }))}
+        className="w-full rounded-md border border-edge bg-panel px-2.5 py-2"
+      />
+    </label>
+  );
+}
 
 /** The skyline's points as figures, for those who type. */
 function SkylineList() {
@@ -158,7 +172,7 @@ function SkylineList() {
               unit="% across"
               inputMode="decimal"
               className="flex-1"
-              text={percent(point.u)}
+              text={percentFigure(point.u)}
               parse={parsePercent}
               onValue={(u) => edit((s) => moveSkylinePoint(s, i, { u, v: point.v }))}
             />
@@ -168,7 +182,7 @@ function SkylineList() {
               unit="% down"
               inputMode="decimal"
               className="flex-1"
-              text={percent(point.v)}
+              text={percentFigure(point.v)}
               parse={parsePercent}
               onValue={(v) => edit((s) => moveSkylinePoint(s, i, { u: point.u, v }))}
             />

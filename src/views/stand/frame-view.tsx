@@ -9,7 +9,7 @@ import { ReadingMarks } from './reading-marks';
 import { SkylineHandles } from './skyline-handles';
 import { useStand } from './stand-context';
 import { useFrameDrag } from './use-frame-drag';
-import { usePicture } from './use-picture';
+import { type Picture, usePicture } from './use-picture';
 
 /** Width of the scale beside the frame, px. */
 const SCALE_WIDTH = 76;
@@ -21,6 +21,7 @@ export function FrameView() {
   const available = useSize(box);
   const { widthMm, heightMm } = frameOf(stand.camera);
   const glass = bare ? null : derived.inUse;
+  const picture = usePicture(glass);
   const scaleWidth = available.width > 600 ? SCALE_WIDTH : 0;
   const width = Math.max(
     0,
@@ -35,8 +36,16 @@ export function FrameView() {
     >
       {width > 0 && (
         <div className="absolute inset-x-0 top-0 flex justify-center pt-[22px] max-md:pt-0 md:justify-start">
-          <Picture width={width} height={height} glass={glass} overrun={scaleWidth ? 12 : 0} />
-          {scaleWidth > 0 && glass?.seat && <Scale glass={glass} height={height} />}
+          <PictureBox
+            width={width}
+            height={height}
+            glass={glass}
+            picture={picture}
+            overrun={scaleWidth ? 12 : 0}
+          />
+          {scaleWidth > 0 && glass?.seat && picture && (
+            <Scale glass={glass} picture={picture} height={height} />
+          )}
         </div>
       )}
     </div>
@@ -47,15 +56,16 @@ interface PictureProps {
   width: number;
   height: number;
   glass: Glass | null;
+  picture: Picture | null;
   overrun: number;
 }
 
-function Picture({ width, height, glass, overrun }: PictureProps) {
+function PictureBox({ width, height, glass, picture, overrun }: PictureProps) {
   const { step, bare } = useStand();
   const drag = useFrameDrag(width, height);
   return (
     <div className="relative shrink-0" style={{ width, height }}>
-      <PaintedFrame width={width} height={height} glass={glass} />
+      <PaintedFrame width={width} height={height} picture={picture} />
       <svg
         width={width}
         height={height}
@@ -82,11 +92,18 @@ function Picture({ width, height, glass, overrun }: PictureProps) {
   );
 }
 
-function PaintedFrame({ width, height, glass }: { width: number; height: number; glass: Glass | null }) {
+function PaintedFrame({
+  width,
+  height,
+  picture,
+}: {
+  width: number;
+  height: number;
+  picture: Picture | null;
+}) {
   const { stand, derived } = useStand();
   const theme = useTheme((t) => t.theme);
   const canvas = useRef<HTMLCanvasElement>(null);
-  const picture = usePicture(glass);
   const ratio = Math.min(2, window.devicePixelRatio || 1);
   useEffect(() => {
     if (canvas.current && picture) paintFrame(canvas.current, { ...picture, theme });
@@ -134,11 +151,13 @@ function Notes({ width, height, glass }: { width: number; height: number; glass:
     right: place.u * width + (place.u > 0.88 ? 14 : 60),
     y: place.v * height,
   }));
-  const at = clearPlace({ x, y }, note.length * 7.4, { width, height }, taken);
+  const textWidth = note.length * 7.4;
+  const at = clearPlace({ x, y }, textWidth, { width, height }, taken);
+  const leader = `M${x} ${y}L${Math.min(at.x + textWidth, Math.max(at.x - 3, x))} ${y < at.y ? at.y - 13 : at.y + 4}`;
   return (
     <g pointerEvents="none">
-      <path d={`M${x} ${y}L${at.x - 3} ${at.y - 5}`} stroke="var(--note-casing)" strokeWidth={3} />
-      <path d={`M${x} ${y}L${at.x - 3} ${at.y - 5}`} stroke="var(--note)" strokeWidth={1.2} />
+      <path d={leader} stroke="var(--note-casing)" strokeWidth={3} />
+      <path d={leader} stroke="var(--note)" strokeWidth={1.2} />
       <circle cx={x} cy={y} r={4} fill="var(--note)" stroke="var(--note-casing)" strokeWidth={1.5} />
       <MarginNote x={at.x} y={at.y}>
         {note}
@@ -171,12 +190,11 @@ function clearPlace(
   );
 }
 
-function Scale({ glass, height }: { glass: Glass; height: number }) {
+function Scale({ glass, picture, height }: { glass: Glass; picture: Picture; height: number }) {
   const { derived } = useStand();
-  const picture = usePicture(glass);
   const { prepared } = derived;
   const { seat, outcome, sticksOutMm } = glass;
-  if (!prepared || !seat || !outcome.seam || !picture?.glass) return null;
+  if (!prepared || !seat || !outcome.seam || !picture.glass) return null;
   const { at } = outcome.seam;
   const label =
     sticksOutMm === null ? 'mm from axis' : `mm ${isUpsideDown(seat.turnDeg) ? 'below' : 'above'} rail`;

@@ -12,13 +12,22 @@ import {
   type Reading,
   readingMinutes,
   removeReading,
+  withoutPlace,
 } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
 import { ageText, stopsFigure, stopsText, toneText } from '@/words';
-import { parseAperture, parseIso, parseQuantity, parseShutter, type TypedShutter } from '../parse';
+import {
+  parseAperture,
+  parseIso,
+  parsePercent,
+  parseQuantity,
+  parseShutter,
+  percentFigure,
+  type TypedShutter,
+} from '../parse';
 import { useStand } from './stand-context';
 import { useNow } from './use-now';
 
@@ -42,8 +51,24 @@ export function ReadStep() {
         </span>
       </p>
       <NewReading />
+      <SunCaution />
       <ReadingList />
     </div>
+  );
+}
+
+/** Skies this bright have the sun in or near them, EV at ISO 100. */
+const NEAR_SUN_EV = 15;
+
+/** Where a reading lies near the sun, what it can do to eyes. */
+function SunCaution() {
+  const { stand } = useStand();
+  if (!stand.readings.some((r) => r.role === 'sky' && meteredEv(r) >= NEAR_SUN_EV)) return null;
+  return (
+    <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
+      This sky is bright enough to hold the sun. Keep it out of an optical finder and a magnified lens: grads
+      and ND are no protection for eyes.
+    </p>
   );
 }
 
@@ -289,6 +314,29 @@ function EditReading({ reading }: { reading: Reading }) {
             onValue={(value) => change({ iso: value })}
           />
         </div>
+      )}
+      {reading.u !== undefined && reading.v !== undefined ? (
+        <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
+          <ParsedField
+            label="Place across"
+            unit="%"
+            inputMode="decimal"
+            text={percentFigure(reading.u)}
+            parse={parsePercent}
+            onValue={(u) => change({ u })}
+          />
+          <ParsedField
+            label="Place down"
+            unit="%"
+            inputMode="decimal"
+            text={percentFigure(reading.v)}
+            parse={parsePercent}
+            onValue={(v) => change({ v })}
+          />
+          <Button onClick={() => edit((s) => withoutPlace(s, id))}>No place</Button>
+        </div>
+      ) : (
+        <Button onClick={() => change({ u: 0.5, v: 0.5 })}>Give it a place</Button>
       )}
       <label className="flex min-h-11 items-center gap-2.5">
         <input

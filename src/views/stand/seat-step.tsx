@@ -171,7 +171,7 @@ function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
       : { ok: false, error: 'Between −90 and 90 degrees.' };
   };
   return (
-    <div className="grid grid-cols-2 gap-4">
+    <div className="grid gap-4 md:grid-cols-2">
       <Stepper
         label={out === null ? 'Seam from the axis' : upsideDown ? 'Below the rail' : 'Above the rail'}
         less={upsideDown ? 'Higher by half a millimetre' : 'Lower by half a millimetre'}

@@ -1,23 +1,25 @@
 import { useMemo } from 'react';
-import { fineDimming } from '@/core/balance';
-import { type Glass } from '@/model';
+import { tableDimmingAt } from '@/core/optics';
+import { bagSheet, type Glass, isSheet } from '@/model';
 import { type FramePicture, frameLayers } from '@/render';
-import { bagSheet, isSheet } from '@/model';
 import { useStand } from './stand-context';
 
+/** A frame's picture, but for the theme it is shown in. */
+export type Picture = Omit<FramePicture, 'theme'>;
+
 /** What the painter needs to show the stand through some glass, or bare; null where it cannot be computed. */
-export function usePicture(glass: Glass | null): Omit<FramePicture, 'theme'> | null {
+export function usePicture(glass: Glass | null): Picture | null {
   const { stand, derived } = useStand();
   const { prepared } = derived;
   const field = prepared?.input.field;
   const layers = useMemo(() => field && frameLayers(field), [field]);
-  const input = prepared?.input;
   const filters = glass?.filters;
   const seat = glass?.seat ?? null;
   const dimmed = useMemo(() => {
-    if (!input || !filters?.length || !seat) return null;
-    return { seat, dimmingAt: fineDimming(input, filters.filter(isSheet).map(bagSheet), seat) };
-  }, [input, filters, seat]);
+    if (!prepared || !filters?.length || !seat) return null;
+    const { fine } = prepared.tables(filters.filter(isSheet).map(bagSheet));
+    return { seat, dimmingAt: (y: number) => tableDimmingAt(fine, y) };
+  }, [prepared, filters, seat]);
   return useMemo(() => {
     if (!prepared || !layers) return null;
     const { frame, lens, window } = prepared.input;
