@@ -1,6 +1,7 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { parseAperture, parseOptional, parseQuantity, parseShutter } from './parse';
+import { parseAperture, parsePercent, parseQuantity, parseShutter } from './parse';
+import { QuantityField } from './quantity-field';
 import { ParsedField } from '@/ui/field';
 
 const type = async (props: Partial<Parameters<typeof ParsedField<number>>[0]>, text: string) => {
@@ -58,7 +59,43 @@ describe('a field that understands as it is typed in', () => {
   });
 });
 
+describe('a field for a quantity', () => {
+  const renderField = (value: number | undefined) => {
+    const onValue = jest.fn();
+    render(
+      <QuantityField
+        label="Sheet length"
+        quantity="lengthMm"
+        unit="mm"
+        optional
+        value={value}
+        refuse={(mm) => (mm < 60 ? 'At least 60 mm.' : null)}
+        onValue={onValue}
+      />,
+    );
+    return { field: screen.getByLabelText('Sheet length'), onValue };
+  };
+
+  it('takes nothing at all for not known, where it is optional', async () => {
+    const { field, onValue } = renderField(150);
+    await userEvent.clear(field);
+    expect(onValue).toHaveBeenLastCalledWith(undefined);
+  });
+
+  it('refuses what its neighbours do not allow', async () => {
+    const { field, onValue } = renderField(undefined);
+    await userEvent.type(field, '59');
+    expect(screen.getByRole('alert')).toHaveTextContent('At least 60 mm.');
+    expect(onValue).not.toHaveBeenCalled();
+  });
+});
+
 describe('what is typed', () => {
+  it('as a percentage is a part of the frame', () => {
+    expect(parsePercent('42.5 %')).toEqual({ ok: true, value: 0.425 });
+    expect(parsePercent('101')).toEqual({ ok: false, error: 'Between 0 and 100 %.' });
+  });
+
   it.each([
     ['f/11', 11],
     ['F 8', 8],
@@ -79,8 +116,7 @@ describe('what is typed', () => {
     expect(parseShutter('soon')).toEqual({ ok: false, error: 'Type a time as 1/250, 250, 0.4s or 30s.' });
   });
 
-  it('as nothing stands for not known only where that is allowed', () => {
-    expect(parseOptional('lengthMm')(' ')).toEqual({ ok: true, value: undefined });
+  it('as a number may have a true minus, and nothing else', () => {
     expect(parseQuantity('lengthMm')(' ').ok).toBe(false);
     expect(parseQuantity('ev100')('−2')).toEqual({ ok: true, value: -2 });
     expect(parseQuantity('ev100')('1e3').ok).toBe(false);

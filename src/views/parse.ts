@@ -25,12 +25,6 @@ export function parseQuantity(quantity: Quantity): (text: string) => Parsed<numb
   };
 }
 
-/** As `parseQuantity`, where nothing at all may stand for "not known". */
-export function parseOptional(quantity: Quantity): (text: string) => Parsed<number | undefined> {
-  const parse = parseQuantity(quantity);
-  return (text) => (text.trim() === '' ? { ok: true, value: undefined } : parse(text));
-}
-
 /** A part of the frame as a percentage, with or without its sign. */
 export function parsePercent(text: string): Parsed<number> {
   const value = typedNumber(text.replace('%', ''));

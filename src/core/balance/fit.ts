@@ -6,7 +6,7 @@ import { type BalanceInput, type Fit, type Spot } from './types';
 /** Level that meters and labels leave uncertain anyway, stops. */
 const LEVEL_ALLOWANCE = 0.3;
 /** Half the slide over which the slope of the dimming is taken, mm. */
-export const SLOPE_HALF_MM = 0.25;
+const SLOPE_HALF_MM = 0.25;
 /** How much a line in the open counts beside the misfit itself. */
 export const LINE_WEIGHT = 2;
 /** The part of the cells a worst figure leaves out as noise. */

@@ -7,7 +7,7 @@ import {
 import { asKind, putFilter, type SheetFilter, type SheetKind } from '@/model';
 import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
 import { filterKindText, wholeOrTenth } from '@/words';
-import { parseOptional, parseQuantity } from '../parse';
+import { QuantityField } from '../quantity-field';
 import { useWorkspace } from '../shell/workspace-context';
 
 const KINDS: readonly (readonly [SheetKind, string])[] = [
@@ -46,17 +46,16 @@ export function FilterEditor({ filter }: { filter: SheetFilter }) {
         options={KINDS}
         onValue={(kind) => put(asKind(filter, kind))}
       />
-      <ParsedField
+      <QuantityField
         label="Strength"
+        quantity="stops"
         unit="stops"
-        inputMode="decimal"
-        text={String(filter.stops)}
-        parse={(text) => {
-          const read = parseQuantity('stops')(text);
-          return read.ok && filter.kind === 'reverse' && read.value < filter.floorStops
-            ? { ok: false, error: `At least its far end's ${wholeOrTenth(filter.floorStops)} stops.` }
-            : read;
-        }}
+        value={filter.stops}
+        refuse={(stops) =>
+          filter.kind === 'reverse' && stops < filter.floorStops
+            ? `At least its far end's ${wholeOrTenth(filter.floorStops)} stops.`
+            : null
+        }
         onValue={(stops) => change({ stops })}
       />
       <ChoiceField
@@ -65,87 +64,79 @@ export function FilterEditor({ filter }: { filter: SheetFilter }) {
         options={TRANSITIONS.map((name) => [name, name] as const)}
         onValue={(name) => change({ transitionMm: assumedTransitionMm(name, filter.sheetWidthMm) })}
       />
-      <ParsedField
+      <QuantityField
         label="Transition length"
+        quantity="lengthMm"
         unit="mm"
-        inputMode="decimal"
-        text={String(filter.transitionMm)}
-        parse={parseQuantity('lengthMm')}
+        value={filter.transitionMm}
         onValue={(transitionMm) => change({ transitionMm })}
         hint={isAssumed ? 'assumed from the name' : undefined}
       />
       <span className="max-md:hidden" />
-      <ParsedField
+      <QuantityField
         label="Sheet width"
+        quantity="lengthMm"
         unit="mm"
-        inputMode="decimal"
-        text={filter.sheetWidthMm === undefined ? '' : String(filter.sheetWidthMm)}
+        optional
+        value={filter.sheetWidthMm}
         placeholder="not known"
-        parse={parseOptional('lengthMm')}
         onValue={(sheetWidthMm) => change({ sheetWidthMm })}
       />
-      <ParsedField
+      <QuantityField
         label="Sheet length"
+        quantity="lengthMm"
         unit="mm"
-        inputMode="decimal"
-        text={filter.sheetLengthMm === undefined ? '' : String(filter.sheetLengthMm)}
+        optional
+        value={filter.sheetLengthMm}
         placeholder="not known"
-        parse={(text) => {
-          const read = parseOptional('lengthMm')(text);
-          const seam = filter.seamFromDarkEndMm;
-          return read.ok && seam !== undefined && (read.value ?? Infinity) < seam
-            ? { ok: false, error: `At least ${wholeOrTenth(seam)} mm, where the seam lies.` }
-            : read;
-        }}
+        refuse={(length) =>
+          length < (filter.seamFromDarkEndMm ?? 0)
+            ? `At least ${wholeOrTenth(filter.seamFromDarkEndMm ?? 0)} mm, where the seam lies.`
+            : null
+        }
         onValue={(sheetLengthMm) => change({ sheetLengthMm })}
       />
-      <ParsedField
+      <QuantityField
         label="Seam from dark end"
+        quantity="lengthMm"
         unit="mm"
-        inputMode="decimal"
-        text={filter.seamFromDarkEndMm === undefined ? '' : String(filter.seamFromDarkEndMm)}
+        optional
+        value={filter.seamFromDarkEndMm}
         placeholder="mid-sheet"
-        parse={(text) => {
-          const read = parseOptional('lengthMm')(text);
-          const length = filter.sheetLengthMm;
-          return read.ok && length !== undefined && (read.value ?? 0) > length
-            ? { ok: false, error: `On the sheet: at most ${wholeOrTenth(length)} mm.` }
-            : read;
-        }}
+        refuse={(seam) =>
+          seam > (filter.sheetLengthMm ?? Infinity)
+            ? `On the sheet: at most ${wholeOrTenth(filter.sheetLengthMm ?? 0)} mm.`
+            : null
+        }
         onValue={(seamFromDarkEndMm) => change({ seamFromDarkEndMm })}
       />
       {filter.kind === 'reverse' && (
         <>
-          <ParsedField
+          <QuantityField
             label="Fades over"
+            quantity="lengthMm"
             unit="mm"
-            inputMode="decimal"
-            text={String(filter.fadeMm)}
-            parse={parseQuantity('lengthMm')}
+            value={filter.fadeMm}
             onValue={(fadeMm) => put({ ...filter, fadeMm })}
           />
-          <ParsedField
+          <QuantityField
             label="Far end"
+            quantity="stops"
             unit="stops"
-            inputMode="decimal"
-            text={String(filter.floorStops)}
-            parse={(text) => {
-              const read = parseQuantity('stops')(text);
-              return read.ok && read.value > filter.stops
-                ? { ok: false, error: `At most its strength, ${wholeOrTenth(filter.stops)} stops.` }
-                : read;
-            }}
+            value={filter.floorStops}
+            refuse={(floor) =>
+              floor > filter.stops ? `At most its strength, ${wholeOrTenth(filter.stops)} stops.` : null
+            }
             onValue={(floorStops) => put({ ...filter, floorStops })}
           />
         </>
       )}
       {filter.kind === 'band' && (
-        <ParsedField
+        <QuantityField
           label="Band width"
+          quantity="lengthMm"
           unit="mm"
-          inputMode="decimal"
-          text={String(filter.bandWidthMm)}
-          parse={parseQuantity('lengthMm')}
+          value={filter.bandWidthMm}
           onValue={(bandWidthMm) => put({ ...filter, bandWidthMm })}
         />
       )}

@@ -13,7 +13,8 @@ import {
 import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField } from '@/ui/field';
 import { Segmented } from '@/ui/segmented';
-import { parseAperture, parseIso, parseOptional, parsePercent, parseQuantity, percentFigure } from '../parse';
+import { parseAperture, parseIso, parsePercent, percentFigure } from '../parse';
+import { QuantityField } from '../quantity-field';
 import { useStand } from './stand-context';
 
 /** Sensor sizes by their common names, mm. */
@@ -34,7 +35,6 @@ export function FrameStep() {
   const { camera, lens, exposure } = stand;
   const setCamera = (change: Partial<Camera>) => edit((s) => ({ ...s, camera: { ...s.camera, ...change } }));
   const sensor = sensorKey(camera);
-  const pupil = lens.pupilToFilterMm;
   return (
     <div className="space-y-5">
       <div className="grid grid-cols-2 gap-3">
@@ -56,20 +56,18 @@ export function FrameStep() {
               });
           }}
         />
-        <ParsedField
+        <QuantityField
           label="Sensor width"
+          quantity="lengthMm"
           unit="mm"
-          inputMode="decimal"
-          text={String(camera.sensorWidthMm)}
-          parse={parseQuantity('lengthMm')}
+          value={camera.sensorWidthMm}
           onValue={(sensorWidthMm) => setCamera({ sensorWidthMm })}
         />
-        <ParsedField
+        <QuantityField
           label="Sensor height"
+          quantity="lengthMm"
           unit="mm"
-          inputMode="decimal"
-          text={String(camera.sensorHeightMm)}
-          parse={parseQuantity('lengthMm')}
+          value={camera.sensorHeightMm}
           onValue={(sensorHeightMm) => setCamera({ sensorHeightMm })}
         />
         <div className="col-span-2">
@@ -83,28 +81,27 @@ export function FrameStep() {
             onValue={(orientation) => setCamera({ orientation })}
           />
         </div>
-        <ParsedField
+        <QuantityField
           label="Focal length"
+          quantity="focalLengthMm"
           unit="mm"
-          inputMode="decimal"
-          text={String(lens.focalLengthMm)}
-          parse={parseQuantity('focalLengthMm')}
+          value={lens.focalLengthMm}
           onValue={(focalLengthMm) => edit((s) => ({ ...s, lens: { ...s.lens, focalLengthMm } }))}
         />
-        <ParsedField
+        <QuantityField
           label="Pupil to filter"
+          quantity="lengthMm"
           unit="mm"
-          inputMode="decimal"
-          text={pupil === undefined ? '' : String(pupil)}
+          optional
+          value={lens.pupilToFilterMm}
           placeholder={`about ${estimatedPupilToFilterMm(lens.focalLengthMm)}`}
-          parse={parseOptional('lengthMm')}
           onValue={(pupilToFilterMm) =>
             edit((s) => {
               const { pupilToFilterMm: _, ...rest } = s.lens;
               return { ...s, lens: pupilToFilterMm === undefined ? rest : { ...rest, pupilToFilterMm } };
             })
           }
-          hint={pupil === undefined ? 'estimated, good to a fifth' : undefined}
+          hint={lens.pupilToFilterMm === undefined ? 'estimated, good to a fifth' : undefined}
         />
         <ParsedField
           label="Aperture"

@@ -1,10 +1,10 @@
-import { useDrag } from '@use-gesture/react';
 import { type FramePoint, type PlacedReading } from '@/core/field';
 import { changeReading, removeReading } from '@/model';
 import { RoleMark } from '@/ui/role-mark';
 import { stopsFigure } from '@/words';
-import { type ReadingDraft, useStand } from './stand-context';
 import { arrowMove, heldToFrame } from './frame-keys';
+import { type ReadingDraft, useStand } from './stand-context';
+import { usePointDrag } from './use-point-drag';
 
 interface Box {
   width: number;
@@ -28,24 +28,18 @@ export function ReadingMarks({ width, height }: Box) {
 }
 
 function Mark({ reading, width, height }: Box & { reading: PlacedReading }) {
-  const { edit, document, step, selection, select } = useStand();
+  const { edit, step, selection, select } = useStand();
   const { id, place, role } = reading;
   const selected = selection?.kind === 'reading' && selection.id === id;
   const movable = step === 'read' && !reading.rough;
   const moveTo = (to: FramePoint) => edit((s) => changeReading(s, id, heldToFrame(to)));
-  const drag = useDrag(
-    ({ first, last, delta: [dx, dy], memo = place }) => {
-      if (first) {
-        document.beginGesture();
-        select({ kind: 'reading', id });
-      }
-      const to = { u: (memo as FramePoint).u + dx / width, v: (memo as FramePoint).v + dy / height };
-      moveTo(to);
-      if (last) document.endGesture();
-      return to;
-    },
-    { enabled: movable, filterTaps: true, pointer: { keys: false } },
-  );
+  const drag = usePointDrag(place, {
+    width,
+    height,
+    enabled: movable,
+    onStart: () => select({ kind: 'reading', id }),
+    onMove: moveTo,
+  });
   const figure = stopsFigure(reading.ev100);
   const toLeft = place.u > 0.88;
   return (
@@ -57,7 +51,7 @@ function Mark({ reading, width, height }: Box & { reading: PlacedReading }) {
       aria-label={`${role} reading ${id}, EV ${figure}${reading.rough ? ', without a place' : ''}${reading.limit ? ', to be held' : ''}`}
       aria-pressed={movable ? selected : undefined}
       className={movable ? 'cursor-move' : 'pointer-events-none'}
-      {...drag()}
+      {...drag}
       onFocus={() => movable && select({ kind: 'reading', id })}
       onKeyDown={(e) => {
         if (e.key === 'Delete' || e.key === 'Backspace') {

@@ -1,8 +1,8 @@
-import { useDrag } from '@use-gesture/react';
 import { type FramePoint, skylineAt } from '@/core/field';
 import { addSkylinePoint, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
 import { arrowMove, heldToFrame } from './frame-keys';
 import { useStand } from './stand-context';
+import { usePointDrag } from './use-point-drag';
 
 interface Box {
   width: number;
@@ -44,22 +44,15 @@ export function SkylineHandles({ width, height }: Box) {
 }
 
 function Handle({ index, point, width, height }: Box & { index: number; point: FramePoint }) {
-  const { stand, edit, document, selection, select } = useStand();
+  const { stand, edit, selection, select } = useStand();
   const selected = selection?.kind === 'point' && selection.index === index;
   const moveTo = (to: FramePoint) => edit((s) => moveSkylinePoint(s, index, heldToFrame(to)));
-  const drag = useDrag(
-    ({ first, last, delta: [dx, dy], memo = point }) => {
-      if (first) {
-        document.beginGesture();
-        select({ kind: 'point', index });
-      }
-      const to = { u: (memo as FramePoint).u + dx / width, v: (memo as FramePoint).v + dy / height };
-      moveTo(to);
-      if (last) document.endGesture();
-      return to;
-    },
-    { filterTaps: true, pointer: { keys: false } },
-  );
+  const drag = usePointDrag(point, {
+    width,
+    height,
+    onStart: () => select({ kind: 'point', index }),
+    onMove: moveTo,
+  });
   return (
     <g
       transform={`translate(${point.u * width} ${point.v * height})`}
@@ -67,7 +60,7 @@ function Handle({ index, point, width, height }: Box & { index: number; point: F
       role="button"
       aria-label={`Skyline point ${index + 1} of ${stand.skyline.length}, ${percent(point.u)} across, ${percent(point.v)} down`}
       className="cursor-move"
-      {...drag()}
+      {...drag}
       onFocus={() => select({ kind: 'point', index })}
       onKeyDown={(e) => {
         if (e.key === 'Delete' || e.key === 'Backspace') {

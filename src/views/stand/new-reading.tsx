@@ -1,0 +1,145 @@
+import { Crosshair, Plus, X } from 'lucide-react';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { ev100 } from '@/core/exposure';
+import { ROLES, type Role } from '@/core/field';
+import { exactAperture, exactIso } from '@/core/units';
+import { addReading, MAX_READINGS } from '@/model';
+import { Button } from '@/ui/button';
+import { ParsedField } from '@/ui/field';
+import { RoleIcon } from '@/ui/role-mark';
+import { Segmented } from '@/ui/segmented';
+import { stopsFigure } from '@/words';
+import { parseAperture, parseIso, parseQuantity, parseShutter, type TypedShutter } from '../parse';
+import { ROLE_KEYS, ROLE_NAMES } from './roles';
+import { useStand } from './stand-context';
+
+type Entry = 'settings' | 'ev';
+
+/** The reading that is being entered: role, place, and what the meter showed. */
+export function NewReading() {
+  const { stand, edit, draft, setDraft, select } = useStand();
+  const last = [...stand.readings].reverse().find((r) => r.aperture !== undefined);
+  const [entry, setEntry] = useState<Entry>('settings');
+  const [aperture, setAperture] = useState(last?.aperture ?? 8);
+  const [iso, setIso] = useState(last?.iso ?? 100);
+  const [shutter, setShutter] = useState<TypedShutter | null>(null);
+  const [ev, setEv] = useState<number | null>(null);
+  const [round, setRound] = useState(0);
+  useHotkeys(Object.keys(ROLE_KEYS), (e) => {
+    const role = ROLE_KEYS[e.key.toLowerCase()];
+    if (role) setDraft({ ...draft, role });
+  });
+  const full = stand.readings.length >= MAX_READINGS;
+  const complete = !full && (entry === 'settings' ? shutter !== null : ev !== null);
+  const add = () => {
+    if (!complete) return;
+    const light =
+      entry === 'settings'
+        ? { aperture, iso, shutter: (shutter as TypedShutter).kept }
+        : { ev100: ev as number };
+    edit((s) =>
+      addReading(s, { role: draft.role, ...light, ...draft.place, takenAt: new Date().toISOString() }),
+    );
+    setDraft({ role: draft.role === 'land' ? 'sky' : draft.role, place: null });
+    setShutter(null);
+    setEv(null);
+    setRound(round + 1);
+    select(null);
+  };
+  const shown =
+    entry === 'settings'
+      ? shutter && ev100({ aperture: exactAperture(aperture), iso: exactIso(iso), seconds: shutter.seconds })
+      : ev;
+  return (
+    <section aria-label="New reading" className="space-y-3">
+      <Segmented<Role>
+        label="Role"
+        value={draft.role}
+        options={ROLES.map((role) => ({
+          value: role,
+          text: (
+            <>
+              <RoleIcon role={role} />
+              {ROLE_NAMES[role]}
+            </>
+          ),
+        }))}
+        onValue={(role) => setDraft({ ...draft, role })}
+      />
+      <p className="flex min-h-11 items-center gap-2 text-sm text-quiet">
+        <Crosshair size={18} aria-hidden className="shrink-0" />
+        {draft.place ? (
+          <>
+            <span className="flex-1">
+              {Math.round(draft.place.u * 100)} % across, {Math.round(draft.place.v * 100)} % down
+            </span>
+            <Button kind="quiet" onClick={() => setDraft({ ...draft, place: null })}>
+              <X size={16} aria-hidden /> No place
+            </Button>
+          </>
+        ) : (
+          <>
+            <span className="flex-1">Click the frame where the spot was, or leave it without a place.</span>
+            <Button kind="quiet" onClick={() => setDraft({ ...draft, place: { u: 0.5, v: 0.5 } })}>
+              Place
+            </Button>
+          </>
+        )}
+      </p>
+      <Segmented<Entry>
+        label="What the meter showed"
+        value={entry}
+        options={[
+          { value: 'settings', text: 'Camera settings' },
+          { value: 'ev', text: 'EV' },
+        ]}
+        onValue={setEntry}
+      />
+      {entry === 'settings' ? (
+        <div className="grid grid-cols-[1fr_1.5fr_1fr] gap-2">
+          <ParsedField
+            label="Aperture"
+            unit="f/"
+            inputMode="decimal"
+            text={String(aperture)}
+            parse={parseAperture}
+            onValue={setAperture}
+          />
+          <ParsedField
+            key={round}
+            id="reading-shutter"
+            label="Shutter"
+            placeholder="250"
+            text=""
+            keepDraft
+            parse={parseShutter}
+            onValue={setShutter}
+            onRefused={() => setShutter(null)}
+            onEnter={add}
+          />
+          <ParsedField label="ISO" inputMode="numeric" text={String(iso)} parse={parseIso} onValue={setIso} />
+        </div>
+      ) : (
+        <ParsedField
+          key={round}
+          id="reading-shutter"
+          label="EV at ISO 100"
+          inputMode="decimal"
+          placeholder="12.7"
+          text=""
+          keepDraft
+          parse={parseQuantity('ev100')}
+          onValue={setEv}
+          onRefused={() => setEv(null)}
+          onEnter={add}
+        />
+      )}
+      <Button kind="action" className="w-full" disabled={!complete} onClick={add}>
+        <Plus size={18} aria-hidden />
+        Add {draft.role} reading{shown === null ? '' : `, EV ${stopsFigure(shown)}`}
+      </Button>
+      {full && <p className="text-sm text-quiet">A stand holds {MAX_READINGS} readings at most.</p>}
+    </section>
+  );
+}

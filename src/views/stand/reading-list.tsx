@@ -1,0 +1,162 @@
+import { Trash2 } from 'lucide-react';
+import { ROLES, type Role } from '@/core/field';
+import { changeReading, meteredEv, type Reading, readingMinutes, removeReading, withoutPlace } from '@/model';
+import { Button } from '@/ui/button';
+import { ParsedField } from '@/ui/field';
+import { RoleIcon } from '@/ui/role-mark';
+import { Segmented } from '@/ui/segmented';
+import { ageText, stopsFigure, toneText } from '@/words';
+import { parseAperture, parseIso, parsePercent, parseShutter, percentFigure } from '../parse';
+import { QuantityField } from '../quantity-field';
+import { ROLE_NAMES } from './roles';
+import { useStand } from './stand-context';
+import { useNow } from './use-now';
+
+/** The readings so far; the selected one can be corrected. */
+export function ReadingList() {
+  const { stand } = useStand();
+  const now = useNow();
+  if (!stand.readings.length)
+    return <p className="text-quiet">No reading yet. One of the land and one of the sky make a plan.</p>;
+  return (
+    <ul aria-label="Readings" className="border-t border-rule">
+      {stand.readings.map((reading) => (
+        <Row key={reading.id} reading={reading} now={now} />
+      ))}
+    </ul>
+  );
+}
+
+function Row({ reading, now }: { reading: Reading; now: number }) {
+  const { edit, selection, select, derived } = useStand();
+  const selected = selection?.kind === 'reading' && selection.id === reading.id;
+  const outcome = derived.inUse?.outcome.readings.find((r) => r.id === reading.id);
+  const tone = outcome && Number.isFinite(outcome.toneThroughStops) ? outcome : null;
+  const minutes = readingMinutes(reading, now);
+  const about = [
+    reading.u === undefined ? 'without a place, rough' : null,
+    reading.limit ? 'to be held' : null,
+    minutes !== null && minutes < 12 * 60 ? `${ageText(minutes)} old` : null,
+    tone && `comes out ${toneText(tone.toneThroughStops)}`,
+    tone && !tone.held ? 'not held' : null,
+  ].filter(Boolean);
+  return (
+    <li className={`border-b border-rule py-1.5 ${selected ? 'bg-chosen' : ''}`}>
+      <div className="flex items-center gap-2">
+        <button
+          type="button"
+          aria-pressed={selected}
+          onClick={() => select(selected ? null : { kind: 'reading', id: reading.id })}
+          className="flex min-h-11 min-w-0 flex-1 items-center gap-2.5 text-left"
+        >
+          <RoleIcon role={reading.role} />
+          <span className="w-7 shrink-0 text-quiet">{reading.id}</span>
+          <span className="font-mono text-base font-semibold">EV {stopsFigure(meteredEv(reading))}</span>
+          <span className="truncate text-sm text-quiet">{settingsText(reading)}</span>
+        </button>
+        <Button
+          kind="quiet"
+          className="w-11 shrink-0 !px-0"
+          aria-label={`Delete reading ${reading.id}`}
+          onClick={() => {
+            select(null);
+            edit((s) => removeReading(s, reading.id));
+          }}
+        >
+          <Trash2 size={18} aria-hidden />
+        </Button>
+      </div>
+      {about.length > 0 && <p className="pl-[26px] text-sm text-quiet">{about.join('; ')}</p>}
+      {selected && <EditReading reading={reading} />}
+    </li>
+  );
+}
+
+const settingsText = ({ aperture, shutter, iso }: Reading): string =>
+  aperture === undefined ? 'typed as EV' : `f/${aperture}, ${shutterText(shutter)}, ISO ${iso}`;
+
+const shutterText = (shutter: Reading['shutter']): string =>
+  typeof shutter === 'number' ? `${Number(shutter.toPrecision(3))} s` : `${shutter} s`;
+
+/** Corrects a reading that is there already. */
+function EditReading({ reading }: { reading: Reading }) {
+  const { edit } = useStand();
+  const { id, aperture, shutter, iso } = reading;
+  const change = (next: Partial<Reading>) => edit((s) => changeReading(s, id, next));
+  return (
+    <div className="space-y-2 py-2 pl-[26px]">
+      <Segmented<Role>
+        label={`Role of reading ${id}`}
+        value={reading.role}
+        options={ROLES.map((role) => ({ value: role, text: ROLE_NAMES[role] }))}
+        onValue={(role) => change({ role })}
+      />
+      {aperture === undefined ? (
+        <QuantityField
+          label="EV at ISO 100"
+          quantity="ev100"
+          value={meteredEv(reading)}
+          onValue={(value) => change({ ev100: value })}
+        />
+      ) : (
+        <div className="grid grid-cols-3 gap-2">
+          <ParsedField
+            label="Aperture"
+            unit="f/"
+            inputMode="decimal"
+            text={String(aperture)}
+            parse={parseAperture}
+            onValue={(value) => change({ aperture: value })}
+          />
+          <ParsedField
+            label="Shutter"
+            text={
+              typeof shutter === 'number' ? `${shutter}s` : `${shutter}${shutter?.includes('/') ? '' : 's'}`
+            }
+            parse={parseShutter}
+            onValue={({ kept }) => change({ shutter: kept })}
+          />
+          <ParsedField
+            label="ISO"
+            inputMode="numeric"
+            text={String(iso)}
+            parse={parseIso}
+            onValue={(value) => change({ iso: value })}
+          />
+        </div>
+      )}
+      {reading.u !== undefined && reading.v !== undefined ? (
+        <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
+          <ParsedField
+            label="Place across"
+            unit="%"
+            inputMode="decimal"
+            text={percentFigure(reading.u)}
+            parse={parsePercent}
+            onValue={(u) => change({ u })}
+          />
+          <ParsedField
+            label="Place down"
+            unit="%"
+            inputMode="decimal"
+            text={percentFigure(reading.v)}
+            parse={parsePercent}
+            onValue={(v) => change({ v })}
+          />
+          <Button onClick={() => edit((s) => withoutPlace(s, id))}>No place</Button>
+        </div>
+      ) : (
+        <Button onClick={() => change({ u: 0.5, v: 0.5 })}>Give it a place</Button>
+      )}
+      <label className="flex min-h-11 items-center gap-2.5">
+        <input
+          type="checkbox"
+          className="size-5 accent-(--action)"
+          checked={!!reading.limit}
+          onChange={(e) => change({ limit: e.target.checked || undefined })}
+        />
+        To be held, not balanced (the brightest cloud, the deepest hole)
+      </label>
+    </div>
+  );
+}
