@@ -1,4 +1,5 @@
 import { type Bag, type Filter } from './bag';
+import { freeId } from './edits';
 import { type Stand } from './stand';
 
 /** A stand with what it must keep to open unchanged later (architecture: the bag). */
@@ -43,16 +44,38 @@ export function newFilters({ bag }: StandDocument, workspace: Bag): readonly Fil
   return (bag?.filters ?? []).filter((f) => !known.has(content(f)));
 }
 
-const content = ({ id: _, ...filter }: Filter): string => JSON.stringify(Object.entries(filter).sort());
-
-/** Whether a stand's own bag is the workspace's, filter by filter and in its slots: then it need not keep its own. */
-export function bringsNothingNew(document: StandDocument, workspace: Bag): boolean {
-  const { bag } = document;
-  return (
-    !bag ||
-    (JSON.stringify(bag.filters.map(keyed)) === JSON.stringify(workspace.filters.map(keyed)) &&
-      (bag.slots ?? 1) === (workspace.slots ?? 1))
-  );
+/** The workspace's bag with a stand's new filters added; one whose id is taken by another filter gets an id of its own. */
+export function withNewFilters(document: StandDocument, workspace: Bag): Bag {
+  return newFilters(document, workspace).reduce<Bag>((bag, filter) => {
+    const taken = bag.filters.some((f) => f.id === filter.id);
+    return {
+      ...bag,
+      filters: [...bag.filters, taken ? { ...filter, id: freeId('g', bag.filters) } : filter],
+    };
+  }, workspace);
 }
 
-const keyed = (filter: Filter): string => `${filter.id} ${content(filter)}`;
+/**
+ * The document solved with the workspace's bag from now on. What it refers to becomes the filter of the workspace that is
+ * alike; a choice of glass that the workspace does not have is given up, and said to be by the caller.
+ */
+export function withWorkspaceBag(document: StandDocument, workspace: Bag): StandDocument {
+  const { bag, stand } = document;
+  if (!bag) return document;
+  const alike = new Map(workspace.filters.map((f) => [content(f), f.id]));
+  const ids = new Map(bag.filters.map((f) => [f.id, alike.get(content(f))]));
+  const { choice, ...rest } = stand;
+  const filterIds = (choice?.filterIds ?? []).flatMap((id) => ids.get(id) ?? []);
+  const kept =
+    choice && filterIds.length === choice.filterIds.length ? { choice: { ...choice, filterIds } } : {};
+  return withStand({ ...document, bag: null }, { ...rest, ...kept }, workspace);
+}
+
+/** Whether a stand's own bag is the workspace's, filter by filter and in its slots: then it need not keep its own. */
+export function bringsNothingNew({ bag }: StandDocument, workspace: Bag): boolean {
+  const keyed = ({ filters, slots = 1 }: Bag) =>
+    JSON.stringify([slots, filters.map((f) => [f.id, content(f)])]);
+  return !bag || keyed(bag) === keyed(workspace);
+}
+
+const content = ({ id: _, ...filter }: Filter): string => JSON.stringify(Object.entries(filter).sort());

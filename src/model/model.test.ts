@@ -27,8 +27,10 @@ import {
   type Stand,
   sticksOutMm,
   warningsOf,
+  withNewFilters,
   withoutPlace,
   withStand,
+  withWorkspaceBag,
 } from '.';
 
 const bag = sampleBag();
@@ -209,6 +211,26 @@ describe('a stand document', () => {
     expect(newFilters(own, bag)).toEqual([extra]);
     expect(bringsNothingNew(own, bag)).toBe(false);
     expect(bringsNothingNew({ ...document, bag: sampleBag() }, bag)).toBe(true);
+  });
+
+  it('adds what it brought to the bag without touching what is there, and then refers to that', () => {
+    const other = { ...sheet('hard-2'), stops: 2.5, name: 'old hard' };
+    const own = {
+      ...document,
+      stand: choose(document.stand, { filterIds: ['hard-2'], offsetMm: 3, turnDeg: 0 }),
+      bag: { slots: 1, filters: [other, sheet('soft-2')] },
+    };
+    const grown = withNewFilters(own, bag);
+    expect(grown.filters).toHaveLength(bag.filters.length + 1);
+    expect(grown.filters.slice(0, -1)).toEqual(bag.filters);
+    const id = grown.filters.at(-1)!.id;
+    expect(id).not.toBe('hard-2');
+    expect(withWorkspaceBag(own, grown)).toMatchObject({
+      bag: null,
+      stand: { choice: { filterIds: [id], offsetMm: 3 } },
+    });
+    expect(withWorkspaceBag(own, bag).stand.choice).toBeUndefined();
+    expect(withWorkspaceBag(document, bag)).toBe(document);
   });
 
   it('knows the age of its oldest reading', () => {

@@ -39,6 +39,7 @@ export function BagPage() {
   const slots = String(bag.slots ?? 1);
   return (
     <div className="h-full overflow-y-auto">
+      <title>Bag · Pale Seam</title>
       <div className="mx-auto max-w-4xl px-4 py-6 md:px-8">
         <header className="mb-4 flex flex-wrap items-center gap-2">
           <h1 className="mr-auto text-2xl font-semibold">Bag{isDemo && ' of the demo'}</h1>

@@ -7,7 +7,18 @@ import {
   isAsGood,
   sameSet,
 } from '@/core/balance';
-import { choose, GAPS, glassOf, isSheet, newFilters, sameChoice, type Stand, warningsOf } from '@/model';
+import {
+  choose,
+  GAPS,
+  glassOf,
+  isSheet,
+  newFilters,
+  sameChoice,
+  type Stand,
+  warningsOf,
+  withNewFilters,
+  withWorkspaceBag,
+} from '@/model';
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
@@ -82,6 +93,7 @@ function Kept() {
   if (!gaps) return null;
   const gap = stand.look.gapStops ?? gaps.usual;
   const [low, high] = gaps.range;
+  const heavy = gap < 0;
   const set = (value: number) => {
     const gapStops = Math.round(Math.min(high, Math.max(low, value)) * 10) / 10;
     edit((s) => ({ ...s, look: { ...s.look, gapStops } }));
@@ -93,12 +105,12 @@ function Kept() {
       <p className="text-quiet">{LOOKS[school as GradSchool]?.does}</p>
       {low !== high && (
         <Stepper
-          label={gap < 0 ? `Make the ${brighter} darker by` : `Keep the ${brighter} brighter by`}
-          less={gap < 0 ? 'More dark' : 'Keep less'}
-          more={gap < 0 ? 'Less dark' : 'Keep more'}
-          canLess={gap > low + 1e-9}
-          canMore={gap < high - 1e-9}
-          onStep={(way) => set(gap + way * GAP_STEP)}
+          label={heavy ? `Make the ${brighter} darker by` : `Keep the ${brighter} brighter by`}
+          less={heavy ? 'Less dark' : 'Keep less'}
+          more={heavy ? 'More dark' : 'Keep more'}
+          canLess={heavy ? gap < high : gap > low}
+          canMore={heavy ? gap > low : gap < high}
+          onStep={(way) => set(gap + (heavy ? -way : way) * GAP_STEP)}
         >
           {stopsFigure(Math.abs(gap))} <span className="text-sm font-normal text-quiet">stops</span>
         </Stepper>
@@ -120,25 +132,20 @@ function OwnBag() {
   const bag = useBag();
   if (!ownBag) return null;
   const value = document.state.getState().value;
-  const fresh = newFilters(value, bag);
-  const useMine = () => document.edit((d) => ({ ...d, bag: null }));
+  const fresh = newFilters(value, bag).length;
   return (
     <div className="space-y-2 rounded-md border border-edge p-3">
-      <p>This stand came with a bag of its own, and is worked out with it.</p>
+      <p>
+        This stand came with a bag of its own, and is worked out with it. With yours, a choice of glass that
+        you do not own is given up; undo brings it back.
+      </p>
       <div className="flex flex-wrap gap-2">
-        {fresh.length > 0 && (
-          <Button
-            onClick={() => {
-              workspace.bag.edit((b) => ({
-                ...b,
-                filters: [...b.filters.filter((f) => !fresh.some((n) => n.id === f.id)), ...fresh],
-              }));
-            }}
-          >
-            Add its {fresh.length} {fresh.length === 1 ? 'sheet' : 'sheets'} to my bag
+        {fresh > 0 && (
+          <Button onClick={() => workspace.bag.edit((b) => withNewFilters(value, b))}>
+            Add its {fresh} {fresh === 1 ? 'sheet' : 'sheets'} to my bag
           </Button>
         )}
-        <Button onClick={useMine}>Use my bag</Button>
+        <Button onClick={() => document.edit((d) => withWorkspaceBag(d, bag))}>Use my bag</Button>
       </div>
     </div>
   );

@@ -54,6 +54,7 @@ function Header() {
       <Link to={`${base}/stands`} aria-label="All stands" className={`${tool} md:-ml-3`}>
         <ChevronLeft size={22} aria-hidden />
       </Link>
+      <title>{`${stand.name} · Pale Seam`}</title>
       <h1 className="sr-only">{stand.name}</h1>
       <input
         aria-label="Name of the stand"

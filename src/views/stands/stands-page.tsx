@@ -36,6 +36,7 @@ export function StandsPage() {
   const drop = useDropzone({ onDrop: (files) => void take(files), noClick: true, noKeyboard: true });
   return (
     <div {...drop.getRootProps()} className="h-full overflow-y-auto">
+      <title>Stands · Pale Seam</title>
       <input {...drop.getInputProps()} aria-label="Stand files to open" />
       {drop.isDragActive && (
         <p className="absolute inset-4 z-10 flex items-center justify-center rounded-md border-2 border-dashed border-action bg-ground text-xl">
