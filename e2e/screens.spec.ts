@@ -76,7 +76,8 @@ test('a stand is worked by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Delete');
   await expect(slip(page)).toContainText('Now meter the land');
   // the skyline too
-  await page.locator('body').press('1');
+  await page.getByRole('radio', { name: 'Land' }).focus();
+  await page.keyboard.press('1');
   const point = page.getByRole('button', { name: /Skyline point 1 of 2/ });
   await point.press('Enter');
   await expect(page.getByRole('button', { name: /Skyline point 2 of 3, 50\.0 % across/ })).toBeVisible();

@@ -67,11 +67,11 @@ export function Ladder({ width, marks, exposure, span, kept, spanText, keptText,
           )}
         </g>
       ))}
-      {span && <Dimension y={ROWS.span} from={x(span.land)} to={x(span.sky)} text={spanText} />}
-      {kept && <Dimension y={ROWS.kept} from={x(kept.land)} to={x(kept.sky)} text={keptText} arrow />}
       {marks.map((mark) => (
         <MarkLine key={`${mark.role}${mark.limit ? '-limit' : ''}`} mark={mark} x={x} />
       ))}
+      {span && <Dimension y={ROWS.span} from={x(span.land)} to={x(span.sky)} text={spanText} />}
+      {kept && <Dimension y={ROWS.kept} from={x(kept.land)} to={x(kept.sky)} text={keptText} arrow />}
       {exposure && tagX !== null && (
         <g transform={`translate(${tagX} ${ROWS.shutter})`}>
           <rect x={-36} y={-2} width={72} height={23} fill="var(--ink)" rx={2} />

@@ -46,7 +46,7 @@ describe('the seam', () => {
         <SeamLine at={{ left: -0.3, right: -0.2 }} width={400} height={200} />
       </svg>,
     );
-    expect(screen.getByText('the seam lies 0.20 of the height above the frame')).toBeInTheDocument();
+    expect(screen.getByText('seam 0.20 of the height above the frame')).toBeInTheDocument();
     expect(outside({ left: 1.4, right: 1.1 })).toEqual({ side: 'below', parts: expect.closeTo(0.1, 9) });
     expect(outside({ left: -0.1, right: 0.4 })).toBeNull();
     expect(outside({ top: 3, bottom: 3 })).toBeNull();

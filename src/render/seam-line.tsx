@@ -60,8 +60,8 @@ function SeamAway({
         stroke="var(--seam)"
         strokeWidth={2.5}
       />
-      <MarginNote x={width / 2 + 16} y={side === 'above' ? 18 : height - 10}>
-        {`the seam lies ${parts.toFixed(2)} of the height ${side} the frame`}
+      <MarginNote x={width / 2} y={side === 'above' ? 32 : height - 20} anchor="middle">
+        {`seam ${parts.toFixed(2)} of the height ${side} the frame`}
       </MarginNote>
     </g>
   );

@@ -173,21 +173,15 @@ function clearPlace(
   frame: { width: number; height: number },
   taken: readonly { left: number; right: number; y: number }[],
 ): { x: number; y: number } {
-  const places = [24, -24, 52, -52, 84, -84].flatMap((dy) =>
-    [16, -textWidth - 10, -textWidth / 2].map((dx) => ({ x: spot.x + dx, y: spot.y + dy })),
+  const inside = (x: number) => Math.max(6, Math.min(x, frame.width - textWidth - 6));
+  const places = [24, -24, 52, -52, 84, -84, 120, -120].flatMap((dy) =>
+    [16, -textWidth - 10, -textWidth / 2].map((dx) => ({ x: inside(spot.x + dx), y: spot.y + dy })),
   );
   const isClear = (p: { x: number; y: number }) =>
-    p.x > 6 &&
-    p.x + textWidth < frame.width - 6 &&
     p.y > 18 &&
     p.y < frame.height - 8 &&
     taken.every((t) => t.right < p.x - 4 || t.left > p.x + textWidth + 4 || Math.abs(t.y - (p.y - 5)) > 20);
-  return (
-    places.find(isClear) ?? {
-      x: Math.max(6, Math.min(spot.x + 16, frame.width - textWidth - 6)),
-      y: spot.y + 24,
-    }
-  );
+  return places.find(isClear) ?? { x: inside(spot.x + 16), y: spot.y + 24 };
 }
 
 function Scale({ glass, picture, height }: { glass: Glass; picture: Picture; height: number }) {

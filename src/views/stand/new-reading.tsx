@@ -12,7 +12,7 @@ import { Segmented } from '@/ui/segmented';
 import { stopsFigure } from '@/words';
 import { parseAperture, parseIso, parseQuantity, parseShutter, type TypedShutter } from '../parse';
 import { ROLE_KEYS, ROLE_NAMES } from './roles';
-import { useStand } from './stand-context';
+import { KEYS, useStand } from './stand-context';
 
 type Entry = 'settings' | 'ev';
 
@@ -26,10 +26,14 @@ export function NewReading() {
   const [shutter, setShutter] = useState<TypedShutter | null>(null);
   const [ev, setEv] = useState<number | null>(null);
   const [round, setRound] = useState(0);
-  useHotkeys(Object.keys(ROLE_KEYS), (e) => {
-    const role = ROLE_KEYS[e.key.toLowerCase()];
-    if (role) setDraft({ ...draft, role });
-  });
+  useHotkeys(
+    Object.keys(ROLE_KEYS),
+    (e) => {
+      const role = ROLE_KEYS[e.key.toLowerCase()];
+      if (role) setDraft({ ...draft, role });
+    },
+    KEYS,
+  );
   const full = stand.readings.length >= MAX_READINGS;
   const complete = !full && (entry === 'settings' ? shutter !== null : ev !== null);
   const add = () => {

@@ -7,6 +7,9 @@ import { type DocumentStore, type SolverState } from '@/store';
 export const STEPS = ['frame', 'read', 'balance', 'seat'] as const;
 export type Step = (typeof STEPS)[number];
 
+/** Keys work from a row of alternatives too, which the shortcuts' library would take for a field to type in. */
+export const KEYS: { enableOnFormTags: 'radio'[] } = { enableOnFormTags: ['radio'] };
+
 /** A reading that is being entered. */
 export interface ReadingDraft {
   readonly role: Role;

@@ -6,7 +6,7 @@ import { useWorkspace, useWorkspaceState } from '../shell/workspace-context';
 import { FrameView } from './frame-view';
 import { LadderView } from './ladder-view';
 import { SlipView } from './slip-view';
-import { STEPS, useStand } from './stand-context';
+import { KEYS, STEPS, useStand } from './stand-context';
 import { saveFile } from './save-file';
 import { Worksheet } from './worksheet';
 
@@ -19,11 +19,12 @@ export function StandScreen() {
       const step = STEPS[Number(keys?.join('')) - 1];
       if (step) setStep(step);
     },
+    KEYS,
   );
-  useHotkeys('mod+z', () => document.undo(), { preventDefault: true });
-  useHotkeys(['mod+shift+z', 'mod+y'], () => document.redo(), { preventDefault: true });
-  useHotkeys('b', () => setBare(true), { keydown: true });
-  useHotkeys('b', () => setBare(false), { keyup: true, keydown: false });
+  useHotkeys('mod+z', () => document.undo(), { ...KEYS, preventDefault: true });
+  useHotkeys(['mod+shift+z', 'mod+y'], () => document.redo(), { ...KEYS, preventDefault: true });
+  useHotkeys('b', () => setBare(true), { ...KEYS, keydown: true });
+  useHotkeys('b', () => setBare(false), { ...KEYS, keyup: true, keydown: false });
   return (
     <div className="flex h-full flex-col md:grid md:grid-cols-[minmax(0,1fr)_minmax(340px,414px)]">
       <div className="flex min-h-0 min-w-0 flex-col md:px-6">
