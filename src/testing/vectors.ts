@@ -1,6 +1,6 @@
-import choices from './vectors/choices.json' with { type: 'json' };
-import physics from './vectors/physics.json' with { type: 'json' };
-import stands from './vectors/stands.json' with { type: 'json' };
+import choices from '../../tests/vectors/choices.json' with { type: 'json' };
+import physics from '../../tests/vectors/physics.json' with { type: 'json' };
+import stands from '../../tests/vectors/stands.json' with { type: 'json' };
 
 /** Reference numbers computed independently of the product; a case's `file` is a whole stand file. */
 export interface StandCase {
