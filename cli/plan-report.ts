@@ -127,7 +127,7 @@ function planOnly({ prepared, balance }: Derived, plan: Glass) {
   };
 }
 
-function glassReport({ balance, spanStops }: Derived, glass: Glass): GlassReport {
+function glassReport({ balance }: Derived, glass: Glass): GlassReport {
   const { figures: f, outcome, seat } = glass;
   return {
     filterIds: glass.filterIds,
@@ -150,15 +150,7 @@ function glassReport({ balance, spanStops }: Derived, glass: Glass): GlassReport
     seamAt:
       outcome.seam &&
       Object.fromEntries(Object.entries(outcome.seam.at).map(([edge, at]) => [edge, rounded(at)])),
-    reasons:
-      f && balance
-        ? reasonsText(f, {
-            brighter: balance.brighter,
-            spanStops: spanStops ?? 0,
-            neededStops: balance.neededStops,
-            seamAt: outcome.seam?.at ?? null,
-          })
-        : [],
+    reasons: f && balance ? reasonsText(f, balance, outcome.seam?.at ?? null) : [],
   };
 }
 

@@ -19,9 +19,9 @@ export function planText({ stand, bag, derived }: SolvedStand): string {
   const lines = [stand.name, ''];
   if (spanStops !== null) {
     const gap = stand.look.gapStops ?? GAPS[stand.look.school]?.usual ?? 0;
-    const need = balance ? `; ${stopsText(round(balance.neededStops))} to take away` : '';
+    const need = balance ? `; ${stopsText(balance.neededStops)} to take away` : '';
     lines.push(
-      `Span ${stopsText(round(spanStops))}, reach ${stopsText(round(derived.reachStops ?? 0))}. Look ${stand.look.school}, keeping ${stopsFigure(gap)}${need}.`,
+      `Span ${stopsText(spanStops)}, reach ${stopsText(derived.reachStops ?? 0)}. Look ${stand.look.school}, keeping ${stopsFigure(gap)}${need}.`,
     );
   }
   const context: SlipContext = { stand, derived, search: 'idle', oldestMinutes: null };
@@ -30,13 +30,10 @@ export function planText({ stand, bag, derived }: SolvedStand): string {
     lines.push(`${label.toUpperCase().padEnd(7)} ${main}${aside ? ` (${aside})` : ''}`);
   if (fault) lines.push('', `No plan: ${faultText(fault)}`);
   if (balance && plan?.figures) {
-    const about = {
-      brighter: balance.brighter,
-      spanStops: balance.spanStops,
-      neededStops: balance.neededStops,
-      seamAt: plan.outcome.seam?.at ?? null,
-    };
-    lines.push('', ...reasonsText(plan.figures, about).map((reason) => `- ${reason}`));
+    lines.push(
+      '',
+      ...reasonsText(plan.figures, balance, plan.outcome.seam?.at ?? null).map((reason) => `- ${reason}`),
+    );
     lines.push('', 'Others:');
     for (const other of balance.best.filter((c) => c !== plan.figures)) {
       const filters = other.set.flatMap(({ id }) => bag.filters.find((f) => f.id === id) ?? []);
@@ -62,5 +59,3 @@ export function planText({ stand, bag, derived }: SolvedStand): string {
   if (warnings.length) lines.push('', ...warnings.map((w) => `! ${warningText(w)}`));
   return `${lines.join('\n')}\n`;
 }
-
-const round = (stops: number): number => Math.round(stops * 10) / 10;

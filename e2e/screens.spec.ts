@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import { axe, clickFrame, settled, slip, watch } from './helpers';
 
@@ -140,8 +141,58 @@ test('the frame without the grad is shown for as long as it is asked for', async
   const bare = await sky();
   await page.keyboard.up('b');
   await expect(page.getByText('without the grad')).toHaveCount(0);
+  // pressed on the frame itself, and on the button
+  await page.getByRole('group', { name: 'Frame' }).hover({ position: { x: 200, y: 60 } });
+  await page.mouse.down();
+  await expect(page.getByText('without the grad')).toBeVisible();
+  await page.mouse.up();
+  await expect(page.getByText('without the grad')).toHaveCount(0);
+  await page.getByRole('button', { name: /Hold to see it without/ }).hover();
+  await page.mouse.down();
+  await expect(page.getByText('without the grad')).toBeVisible();
+  await page.mouse.up();
+  await expect(page.getByText('without the grad')).toHaveCount(0);
   expect(bare).toBeGreaterThan(through + 20);
   expect(await sky()).toBe(through);
+});
+
+test('the holder is turned and the sheet slid by the pointer, and both go back to what was computed', async ({
+  page,
+}) => {
+  await open(page, /Marl Pan/);
+  await page.keyboard.press('4');
+  const computed = await slip(page).innerText();
+  const drag = async (x: number, y: number, dy: number) => {
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x, y + dy, { steps: 8 });
+    await page.mouse.up();
+  };
+  const knob = (await page.getByTitle('Drag to turn the holder').boundingBox())!;
+  await drag(knob.x + knob.width / 2, knob.y + knob.height / 2, 30);
+  await expect(slip(page)).toContainText(/turned 1[5-9](\.\d+)?° clockwise/);
+  const sheet = (await page.getByRole('group', { name: /Sheet in the holder/ }).boundingBox())!;
+  await drag(sheet.x + sheet.width / 2, sheet.y + sheet.height / 2, -40);
+  await expect(slip(page)).toContainText(/5\d(\.5)? mm of sheet/);
+  await page.getByRole('button', { name: /Back to the computed seat/ }).click();
+  await expect.poll(() => slip(page).innerText()).toBe(computed);
+});
+
+test('a stand file is opened by dropping it', async ({ page }) => {
+  await page.goto('/stands');
+  await expect(page.getByText('No stand yet.')).toBeVisible();
+  const text = readFileSync('src/demo/vann-snowfield.paleseam.json', 'utf8');
+  const dataTransfer = await page.evaluateHandle((content) => {
+    const transfer = new DataTransfer();
+    transfer.items.add(new File([content], 'vann.paleseam.json', { type: 'application/json' }));
+    return transfer;
+  }, text);
+  const target = page.locator('main > div').first();
+  await target.dispatchEvent('dragenter', { dataTransfer });
+  await expect(page.getByText('Drop a stand file here to open it')).toBeVisible();
+  await target.dispatchEvent('drop', { dataTransfer });
+  await settled(page);
+  await expect(slip(page)).toContainText('upside down');
 });
 
 test('a skyline point and a reading are dragged with the pointer', async ({ page }) => {

@@ -126,7 +126,7 @@ describe('a prepared stand', () => {
     expect(derived.plan?.filterIds).toEqual([]);
     expect(warningsOf(derived.prepared!, derived.plan!).map((w) => w.code)).toContain('no-free-slot');
     expect(prepareStand(stand, { ...withNd, slots: 2 })).toMatchObject({
-      prepared: { slotFree: true, fittedStops: 6 },
+      prepared: { freeSlots: 1, fittedStops: 6 },
     });
   });
 });

@@ -28,10 +28,8 @@ import { type Camera, type Reading, type Stand } from './stand';
 export interface Prepared extends Posed {
   /** Dimming by the ND and polariser on the lens, stops. */
   readonly fittedStops: number;
-  /** Whether the ND and polariser leave a slot for a grad. */
-  readonly slotFree: boolean;
-  /** Free slots beyond the first: pairs of grads would fit. */
-  readonly roomForPairs: boolean;
+  /** Slots that the ND and polariser leave for grads; 0 where they leave none. */
+  readonly freeSlots: number;
 }
 
 /** What keeps a stand from being computed at all, by name. */
@@ -58,19 +56,6 @@ export function lensOf(stand: Stand): Lens {
     pupilToFilterMm: pupilToFilterMm ?? estimatedPupilToFilterMm(focalLengthMm),
     pupilEstimated: pupilToFilterMm === undefined,
   };
-}
-
-function windowOf(stand: Stand) {
-  const { highlightRoomStops, shadowRoomStops, printRoomStops, baseIso } = stand.camera;
-  return sensorWindow(
-    {
-      ...(highlightRoomStops === undefined ? {} : { highlightRoomStops }),
-      ...(shadowRoomStops === undefined ? {} : { shadowRoomStops }),
-      ...(printRoomStops === undefined ? {} : { printRoomStops }),
-      ...(baseIso === undefined ? {} : { baseIso }),
-    },
-    exactIso(stand.exposure.iso),
-  );
 }
 
 /** EV at ISO 100 that the meter showed, through whatever was on the lens. */
@@ -126,28 +111,27 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
   const shapes = stand.shapes ?? [];
   const fitted = (stand.fitted ?? []).flatMap(({ filterId }) => filters.get(filterId) ?? []);
   const occupied = fitted.filter((f) => !isSheet(f));
-  const slots = (bag.slots ?? 1) - occupied.length;
+  const freeSlots = Math.max(0, (bag.slots ?? 1) - occupied.length);
   const input: BalanceInput = {
     frame,
     lens: lensOf(stand),
     field: lightField(mapRegions(gridFor(frame), stand.skyline, shapes), readings),
     shapes,
-    window: windowOf(stand),
+    window: sensorWindow(stand.camera, exactIso(stand.exposure.iso)),
     look: {
       school,
       gapStops: stand.look.gapStops ?? GAPS[school]?.usual ?? 0,
       follow: stand.look.follow ?? 0.5,
       placementStops: stand.look.landPlacementStops ?? 0,
     },
-    sheets: slots > 0 ? bag.filters.filter(isSheet).map(bagSheet) : [],
+    sheets: freeSlots > 0 ? bag.filters.filter(isSheet).map(bagSheet) : [],
   };
   return {
     ok: true,
     prepared: {
       ...pose(input),
       fittedStops: occupied.reduce((sum, f) => sum + (f.kind === 'polariser' ? f.baseLossStops : f.stops), 0),
-      slotFree: slots > 0,
-      roomForPairs: slots > 1,
+      freeSlots,
     },
   };
 }

@@ -25,8 +25,8 @@ export function warningsOf(prepared: Prepared, glass: Glass): Warning[] {
   if (outcome.exposure?.capped) warnings.push({ code: 'exposure-capped' });
   const rough = readings.filter((r) => r.rough).map((r) => r.id);
   if (rough.length) warnings.push({ code: 'reading-without-place', readingIds: rough });
-  if (!prepared.slotFree) warnings.push({ code: 'no-free-slot' });
-  if (prepared.roomForPairs && prepared.input.sheets.length > 1)
+  if (prepared.freeSlots === 0) warnings.push({ code: 'no-free-slot' });
+  if (prepared.freeSlots > 1 && prepared.input.sheets.length > 1)
     warnings.push({ code: 'pairs-not-searched' });
   const isFeature = new Set(readings.filter((r) => r.role === 'feature').map((r) => r.id));
   const black = outcome.readings

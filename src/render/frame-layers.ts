@@ -12,6 +12,8 @@ export interface FrameLayers {
   readonly rows: number;
   /** EV of each cell, worked out when a region is first drawn and kept. */
   readonly ev: (role: Role) => Float32Array;
+  /** EV to show at mid-grey where no reading places the exposure. */
+  readonly usualEv: number;
   /** Regions whose light is assumed, for want of a reading. */
   readonly assumed: ReadonlySet<Role>;
 }
@@ -39,6 +41,7 @@ export function frameLayers(field: LightField): FrameLayers {
       known.set(role, layer);
       return layer;
     },
+    usualEv: fallback.land,
     assumed: new Set(ROLES.filter((role) => !lights(role).length)),
   };
 }

@@ -13,7 +13,7 @@ export interface FramePicture {
   readonly shapes: readonly StandShape[];
   readonly window: SensorWindow;
   /** EV that the exposure places at mid-grey. */
-  readonly evCamera: number;
+  readonly evMidGrey: number;
   /** The glass as it is seated; null to show the frame bare. */
   readonly glass: { readonly seat: Seat; readonly dimmingAt: (y: number) => number } | null;
   readonly theme: 'noon' | 'dusk';
@@ -62,7 +62,7 @@ function toneTable(role: Role, picture: FramePicture): Uint8ClampedArray {
 
 /** One region's light through the glass as pixels. */
 function paintLayer(role: Role, picture: FramePicture): HTMLCanvasElement {
-  const { layers, frame, lens, glass, evCamera } = picture;
+  const { layers, frame, lens, glass, evMidGrey } = picture;
   const { columns, rows } = layers;
   const canvas = document.createElement('canvas');
   canvas.width = columns;
@@ -79,7 +79,7 @@ function paintLayer(role: Role, picture: FramePicture): HTMLCanvasElement {
     for (let column = 0; column < columns; column++, i++) {
       const across = ((column + 0.5) / columns - 0.5) * frame.widthMm * sin * scale;
       const dimming = glass ? glass.dimmingAt(up + across - glass.seat.offsetMm) : 0;
-      const tone = (ev[i] as number) - dimming - evCamera;
+      const tone = (ev[i] as number) - dimming - evMidGrey;
       const at = 3 * Math.min(last, Math.max(0, Math.round((tone - LUT_FROM) * LUT_STEPS)));
       image.data[i * 4] = table[at] as number;
       image.data[i * 4 + 1] = table[at + 1] as number;

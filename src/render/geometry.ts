@@ -33,3 +33,9 @@ export function outside(at: SeamAt): { readonly side: 'above' | 'below'; readonl
   const lowest = Math.min(at.left, at.right);
   return lowest > 1 ? { side: 'below', parts: lowest - 1 } : null;
 }
+
+/** A figure on a scale, with a true minus. */
+export const tickText = (value: number): string => (value < 0 ? `−${-value}` : String(value));
+
+/** Millimetres to the half that a thumb can set. */
+export const halfMm = (mm: number): number => Math.round(mm * 2) / 2;

@@ -1,8 +1,8 @@
 import { useId } from 'react';
-import { beamDiameterMm, type FrameSize, type Lens, type Seat, sheetScale } from '@/core/optics';
+import { type FrameSize, isUpsideDown, type Lens, type Seat, usedGlassMm } from '@/core/optics';
 import { railAboveAxisMm, type SheetFilter, sticksOutMm } from '@/model';
 import { DensityGradient } from './density-gradient';
-import { drawnLength, holderSize, NEAR_MM } from './geometry';
+import { drawnLength, halfMm, holderSize, NEAR_MM } from './geometry';
 
 /** Radius of the opening that is drawn, as a part of the sheet's width. */
 const OPENING = 0.43;
@@ -20,7 +20,7 @@ export interface HolderProps {
 /** The holder as seen from behind the camera, at true scale, with the sheet where it is seated. */
 export function Holder({ filter, seat, lens, frame, slots, scale }: HolderProps) {
   const id = useId();
-  const upsideDown = Math.abs(seat.turnDeg) > 90;
+  const upsideDown = isUpsideDown(seat.turnDeg);
   const { width, height, axisX, axisY } = holderSize(scale, upsideDown);
   const { lengthMm, seamMm } = drawnLength(filter);
   const sheetWidth = filter.sheetWidthMm ?? 100;
@@ -28,9 +28,7 @@ export function Holder({ filter, seat, lens, frame, slots, scale }: HolderProps)
   const rail = railAboveAxisMm(filter);
   const top = -(seamMm + seat.offsetMm);
   const cut = Math.min(top + lengthMm, NEAR_MM - 5);
-  const reach = sheetScale(lens);
-  const beam = beamDiameterMm(lens);
-  const used = { w: frame.widthMm * reach + beam, h: frame.heightMm * reach + beam };
+  const used = usedGlassMm(lens, frame);
   const out = sticksOutMm(filter, seat.offsetMm);
   return (
     <svg
@@ -38,7 +36,7 @@ export function Holder({ filter, seat, lens, frame, slots, scale }: HolderProps)
       height={height}
       viewBox={`${-axisX / scale} ${-axisY / scale} ${width / scale} ${height / scale}`}
       role="img"
-      aria-label={`Holder from behind the camera, ${slots} ${slots === 1 ? 'slot' : 'slots'}; your picture uses ${Math.round(used.w)} by ${Math.round(used.h)} mm of the sheet`}
+      aria-label={`Holder from behind the camera, ${slots} ${slots === 1 ? 'slot' : 'slots'}; your picture uses ${Math.round(used.widthMm)} by ${Math.round(used.heightMm)} mm of the sheet`}
       fill="none"
     >
       <defs>
@@ -84,16 +82,16 @@ export function Holder({ filter, seat, lens, frame, slots, scale }: HolderProps)
               fontWeight={700}
               fill="var(--ink)"
             >
-              {wholeHalf(out)}
+              {halfMm(out)}
             </text>
           </g>
         )}
       </g>
       <rect
-        x={-used.w / 2}
-        y={-used.h / 2}
-        width={used.w}
-        height={used.h}
+        x={-used.widthMm / 2}
+        y={-used.heightMm / 2}
+        width={used.widthMm}
+        height={used.heightMm}
         stroke="var(--ink)"
         strokeWidth={0.8}
         strokeDasharray="2.4 1.8"
@@ -101,8 +99,6 @@ export function Holder({ filter, seat, lens, frame, slots, scale }: HolderProps)
     </svg>
   );
 }
-
-const wholeHalf = (mm: number): string => String(Math.round(mm * 2) / 2);
 
 /** Outline of a sheet that is broken off at the bottom of the drawing with a jagged line. */
 function breakOutline(half: number, top: number, bottom: number, broken: boolean): string {

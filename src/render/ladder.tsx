@@ -1,7 +1,9 @@
 import { scaleLinear } from 'd3-scale';
 import { type Role } from '@/core/field';
+import { mean } from '@/core/numerics';
 import { type SensorWindow } from '@/core/sensor';
 import { RoleMark } from '@/ui/role-mark';
+import { tickText } from './geometry';
 
 /** One role's readings on the scale of light, EV. */
 export interface LadderMark {
@@ -16,7 +18,7 @@ export interface LadderProps {
   width: number;
   marks: readonly LadderMark[];
   /** EV at mid-grey, and what the sensor holds around it; null without an exposure. */
-  exposure: { readonly evCamera: number; readonly window: SensorWindow; readonly shutter: string } | null;
+  exposure: { readonly evMidGrey: number; readonly window: SensorWindow; readonly shutter: string } | null;
   /** Mean EVs that the span is measured between, bare and through the glass. */
   span: { readonly sky: number; readonly land: number } | null;
   kept: { readonly sky: number; readonly land: number } | null;
@@ -29,21 +31,19 @@ const ROWS = { span: 14, bare: 36, kept: 66, through: 92, axis: 112, shutter: 12
 export const LADDER_HEIGHT = 146;
 const MARGIN = 14;
 
-const mean = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0) / values.length;
-
 /**
  * The ladder of light: a scale from dark to light, each role's mean bare and through the glass (the line leans towards
  * the dark where the grad takes light away), and the sensor's window as a bracket round the exposure.
  */
 export function Ladder({ width, marks, exposure, span, kept, spanText, keptText, className }: LadderProps) {
   const evs = marks.flatMap((m) => [...m.bare, ...m.through]);
-  const low = exposure ? exposure.evCamera - exposure.window.shadowRoom : 5;
-  const high = exposure ? exposure.evCamera + exposure.window.highlightRoom : 15;
+  const low = exposure ? exposure.evMidGrey - exposure.window.shadowRoom : 5;
+  const high = exposure ? exposure.evMidGrey + exposure.window.highlightRoom : 15;
   const x = scaleLinear()
     .domain([Math.floor(Math.min(low, ...evs) - 0.3), Math.ceil(Math.max(high, ...evs) + 0.3)])
     .range([MARGIN, Math.max(MARGIN + 1, width - MARGIN)]);
   const ticks = x.ticks(Math.min(14, Math.round(width / 50))).filter(Number.isInteger);
-  const tagX = exposure && Math.min(width - 36, Math.max(36, x(exposure.evCamera)));
+  const tagX = exposure && Math.min(width - 36, Math.max(36, x(exposure.evMidGrey)));
   return (
     <svg
       width={width}
@@ -62,7 +62,7 @@ export function Ladder({ width, marks, exposure, span, kept, spanText, keptText,
           <path d="M0 -4V0" stroke="var(--quiet)" />
           {(tagX === null || Math.abs(x(t) - tagX) > 46) && (
             <text y={13} textAnchor="middle" fontSize={12.5} fill="var(--quiet)" className="font-mono">
-              {i === 0 ? `EV ${t}` : t < 0 ? `−${-t}` : t}
+              {i === 0 ? `EV ${t}` : tickText(t)}
             </text>
           )}
         </g>
@@ -93,9 +93,9 @@ export function Ladder({ width, marks, exposure, span, kept, spanText, keptText,
 
 type Scale = (ev: number) => number;
 
-function Window({ evCamera, window, x }: { evCamera: number; window: SensorWindow; x: Scale }) {
-  const left = x(evCamera - window.shadowRoom);
-  const right = x(evCamera + window.highlightRoom);
+function Window({ evMidGrey, window, x }: { evMidGrey: number; window: SensorWindow; x: Scale }) {
+  const left = x(evMidGrey - window.shadowRoom);
+  const right = x(evMidGrey + window.highlightRoom);
   const top = ROWS.through - 15;
   const bottom = ROWS.axis - 4;
   return (
@@ -107,7 +107,7 @@ function Window({ evCamera, window, x }: { evCamera: number; window: SensorWindo
         stroke="var(--ink)"
         strokeWidth={2.5}
       />
-      <path d={`M${x(evCamera)} ${top + 4}V${ROWS.shutter}`} stroke="var(--ink)" strokeWidth={1.5} />
+      <path d={`M${x(evMidGrey)} ${top + 4}V${ROWS.shutter}`} stroke="var(--ink)" strokeWidth={1.5} />
       <text x={left + 10} y={top - 4} fontSize={12.5} fill="var(--quiet)">
         through the glass, on the sensor
       </text>

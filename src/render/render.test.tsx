@@ -16,7 +16,7 @@ describe('the ladder', () => {
           { role: 'land', bare: [10], through: [10], limit: false },
         ]}
         exposure={{
-          evCamera: 10,
+          evMidGrey: 10,
           window: { highlightRoom: 3, shadowRoom: 6, printRoom: 4 },
           shutter: '1/8 s',
         }}

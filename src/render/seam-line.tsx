@@ -72,11 +72,14 @@ export function MarginNote({
   x,
   y,
   anchor = 'start',
+  figure = false,
   children,
 }: {
   x: number;
   y: number;
   anchor?: 'start' | 'end' | 'middle';
+  /** A figure rather than words: larger, in the face for figures. */
+  figure?: boolean;
   children: string;
 }) {
   return (
@@ -84,8 +87,9 @@ export function MarginNote({
       x={x}
       y={y}
       textAnchor={anchor}
-      fontSize={13}
-      fontWeight={600}
+      fontSize={figure ? 14 : 13}
+      fontWeight={figure ? 700 : 600}
+      className={figure ? 'font-mono' : undefined}
       fill="var(--note)"
       stroke="var(--note-casing)"
       strokeWidth={3}

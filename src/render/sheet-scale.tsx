@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { acrossSeam, type FrameSize, type Lens, type Seat, sheetScale } from '@/core/optics';
+import { halfMm, tickText } from './geometry';
 
 export interface SheetScaleProps {
   /** Height of the picture in px, and width of the scale. */
@@ -56,7 +57,7 @@ export function SheetScale(props: SheetScaleProps) {
   const ticks = mm.ticks(Math.max(4, Math.round(height / 12)));
   const labelled = new Set(mm.ticks(Math.max(2, Math.round(height / 70))));
   const seamY = props.seamV * height;
-  const seated = Math.round((sticksOutMm ?? seat.offsetMm) * 2) / 2;
+  const seated = halfMm(sticksOutMm ?? seat.offsetMm);
   const shown = seamY >= 0 && seamY <= height;
   return (
     <svg
@@ -87,7 +88,7 @@ export function SheetScale(props: SheetScaleProps) {
             fill="var(--ink)"
             className="font-mono"
           >
-            {t < 0 ? `−${-t}` : t}
+            {tickText(t)}
           </text>
         ))}
       {shown && (
@@ -112,7 +113,7 @@ export function SheetScale(props: SheetScaleProps) {
             fill="var(--seam-ink)"
             className="font-mono"
           >
-            {seated < 0 ? `−${-seated}` : seated}
+            {tickText(seated)}
           </text>
         </g>
       )}

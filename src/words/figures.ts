@@ -15,9 +15,11 @@ export const stopsFigure = (stops: number): string => signed(stops, 1);
 /** A misfit to a hundredth: smaller than a meter reads, but it ranks. */
 export const fitFigure = (stops: number): string => signed(stops, 2);
 
-/** "1 stop", "0.7 stops": one only where it is exactly that. */
-export const stopsText = (stops: number): string =>
-  `${wholeOrTenth(stops)} ${stops === 1 ? 'stop' : 'stops'}`;
+/** "1 stop", "0.7 stops", to a tenth. */
+export function stopsText(stops: number): string {
+  const figure = wholeOrTenth(stops);
+  return `${figure} ${figure === '1' ? 'stop' : 'stops'}`;
+}
 
 /** Without a needless ".0". */
 export function wholeOrTenth(value: number): string {

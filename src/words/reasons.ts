@@ -1,4 +1,4 @@
-import { type Candidate, type Side, type Spot } from '@/core/balance';
+import { type Balance, type Candidate, type Side, type Spot } from '@/core/balance';
 import { type SeamAt } from '@/core/optics';
 import { fitFigure, stopsFigure } from './figures';
 
@@ -8,14 +8,6 @@ const SPILL_WORTH = 0.1;
 const WORST_WORTH = 0.5;
 const LINE_WORTH = 0.3;
 const CLEAN_UNDER = 0.35;
-
-/** What the reasons are made from. */
-export interface ReasonContext {
-  readonly brighter: Side;
-  readonly spanStops: number;
-  readonly neededStops: number;
-  readonly seamAt: SeamAt | null;
-}
 
 /** "sky 0.9 too bright", or null where it is about right. */
 export function levelText({ levelStops }: Pick<Candidate, 'levelStops'>, brighter: Side): string | null {
@@ -41,8 +33,11 @@ function reachAboveSeam(spot: Spot, at: SeamAt | null): number | null {
 }
 
 /** Why a set ranks where it does, the most telling first; each is a sentence with its figures. */
-export function reasonsText(candidate: Candidate, context: ReasonContext): string[] {
-  const { brighter, spanStops, neededStops } = context;
+export function reasonsText(
+  candidate: Candidate,
+  { brighter, spanStops, neededStops }: Balance,
+  seamAt: SeamAt | null,
+): string[] {
   if (!candidate.set.length)
     return neededStops === 0
       ? [`The ${brighter} is only ${stopsFigure(Math.abs(spanStops))} stops brighter, and that may stay.`]
@@ -50,7 +45,7 @@ export function reasonsText(candidate: Candidate, context: ReasonContext): strin
   const reasons: string[] = [];
   const { spillWorst, line } = candidate;
   if (spillWorst && spillWorst.stops >= WORST_WORTH) {
-    const reach = reachAboveSeam(spillWorst, context.seamAt);
+    const reach = reachAboveSeam(spillWorst, seamAt);
     const place = placeText(spillWorst);
     const above = reach === null ? '' : `, which reaches ${fitFigure(reach)} of the frame above the seam`;
     reasons.push(`Takes ${stopsFigure(spillWorst.stops)} stops off ${place}${above}.`);

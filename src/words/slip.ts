@@ -1,5 +1,5 @@
-import { sameSet } from '@/core/balance';
-import { type Seat } from '@/core/optics';
+import { sameSet, sideReadings } from '@/core/balance';
+import { isUpsideDown, type Seat, turnFromUpright } from '@/core/optics';
 import { type Derived, type Glass, type Stand, warningsOf } from '@/model';
 import { mean } from '@/core/numerics';
 import { LONGEST_MARK_SECONDS } from '@/core/units';
@@ -84,18 +84,14 @@ function ready(context: SlipContext, glass: Glass): Slip {
   };
 }
 
-/** Whether a seat has the dark end down. */
-export const isUpsideDown = (turnDeg: number): boolean => Math.abs(turnDeg) > 90;
-
 /** How a holder is turned, in words: "level", "turned 8° anticlockwise", "upside down, level". */
 export function turnText(turnDeg: number): string {
-  const upsideDown = isUpsideDown(turnDeg);
-  const turn = upsideDown ? turnDeg - Math.sign(turnDeg) * 180 : turnDeg;
+  const turn = turnFromUpright(turnDeg);
   const way =
     Math.abs(turn) < 0.125
       ? 'level'
       : `turned ${degreesFigure(Math.abs(turn))}° ${turn > 0 ? 'clockwise' : 'anticlockwise'}`;
-  return upsideDown ? `upside down, ${way}` : way;
+  return isUpsideDown(turnDeg) ? `upside down, ${way}` : way;
 }
 
 function glassRow({ derived, search }: SlipContext, glass: Glass): SlipRow {
@@ -189,13 +185,7 @@ function landingText({ prepared, spanStops }: Derived, glass: Glass): string {
   if (!prepared) return '';
   if (spanStops === null) return 'for the land alone';
   const side = spanStops >= 0 ? 'sky' : 'land';
-  const own = new Set(
-    prepared.input.field.readings
-      .filter(
-        (r) => !r.limit && (side === 'sky' ? r.role === 'sky' : r.role === 'land' || r.role === 'water'),
-      )
-      .map((r) => r.id),
-  );
+  const own = new Set(sideReadings(side, prepared.input.field.readings).map((r) => r.id));
   const tone = mean(glass.outcome.readings.filter((r) => own.has(r.id)).map((r) => r.toneThroughStops));
   return `the ${side} comes out ${toneText(tone)}`;
 }

@@ -207,7 +207,7 @@ describe('reasons', () => {
     const candidate = balance.best.find((c) => (c.set[0]?.id ?? 'none') === id)!;
     return {
       candidate,
-      text: reasonsText(candidate, { ...balance, seamAt: { left: 0.45, right: 0.45 } }).join(' '),
+      text: reasonsText(candidate, balance, { left: 0.45, right: 0.45 }).join(' '),
     };
   };
 

@@ -36,6 +36,8 @@ export interface ReadingOutcome {
 export interface Exposure {
   readonly seconds: number;
   readonly evCamera: number;
+  /** EV of the scene, through the grad, that lands at mid-grey: what covers the frame alike is added back. */
+  readonly evMidGrey: number;
   /** The land was placed lower than asked so that no reading passes the highlight room less half a stop. */
   readonly capped: boolean;
 }
@@ -56,6 +58,8 @@ export interface Outcome {
   readonly readings: readonly ReadingOutcome[];
   /** Null without a reading of the darker side. */
   readonly exposure: Exposure | null;
+  /** EV at mid-grey of the exposure that would be made without any glass; null likewise. */
+  readonly bareMidGreyEv: number | null;
   /** Span left after the glass, stops; null without readings of both sides. */
   readonly residualGapStops: number | null;
   readonly clips: readonly string[];
@@ -103,16 +107,21 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
     );
     const lowest = brightest - (highlightRoom - CAP_MARGIN);
     const evCamera = Math.max(asked, lowest);
-    return { evCamera, capped: lowest > asked + 1e-6, seconds: secondsForEv(evCamera, settings) };
+    return {
+      evCamera,
+      evMidGrey: evCamera + fittedStops,
+      capped: lowest > asked + 1e-6,
+      seconds: secondsForEv(evCamera, settings),
+    };
   }
 
-  const evBare = dark.length ? mean(dark.map(wantedEv)) - placementStops : NaN;
+  const bareMidGreyEv = dark.length ? mean(dark.map(wantedEv)) - placementStops : null;
   const outcomes = readings.map((r): ReadingOutcome => {
     const tone = exposure ? r.ev100 - through(r) - exposure.evCamera : NaN;
     return {
       id: r.id,
       ev100: r.ev100,
-      toneBareStops: r.ev100 - evBare,
+      toneBareStops: bareMidGreyEv === null ? NaN : r.ev100 - bareMidGreyEv,
       toneThroughStops: tone,
       held: isHeld(tone, input.window),
       dimmingStops: dimming.get(r.id) ?? 0,
@@ -121,6 +130,7 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
   return {
     readings: outcomes,
     exposure,
+    bareMidGreyEv,
     residualGapStops: residualGap(input, dimming),
     clips: exposure ? outcomes.filter((r) => !r.held).map((r) => r.id) : [],
     seam: request.seat && request.set.length ? seamOf(request, request.seat) : null,

@@ -17,6 +17,20 @@ export interface Seat {
   readonly turnDeg: number;
 }
 
+/** Whether a seat has the dark end down. */
+export const isUpsideDown = (turnDeg: number): boolean => Math.abs(turnDeg) > 90;
+
+/** How far a holder is turned from the nearer of upright and upside down, degrees clockwise. */
+export const turnFromUpright = (turnDeg: number): number =>
+  isUpsideDown(turnDeg) ? turnDeg - Math.sign(turnDeg) * 180 : turnDeg;
+
+/** Size of the patch of a sheet that the picture looks through, beam included, mm. */
+export function usedGlassMm(lens: Lens, frame: FrameSize): { widthMm: number; heightMm: number } {
+  const scale = sheetScale(lens);
+  const beam = beamDiameterMm(lens);
+  return { widthMm: frame.widthMm * scale + beam, heightMm: frame.heightMm * scale + beam };
+}
+
 export interface FrameSize {
   /** Sensor size in the orientation used, mm. */
   readonly widthMm: number;

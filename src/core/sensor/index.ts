@@ -16,10 +16,10 @@ const SNR_PRINT = 20;
 
 /** What of the camera matters to its window; rooms given here are the photographer's own and rule. */
 export interface SensorLimits {
-  readonly highlightRoomStops?: number;
-  readonly shadowRoomStops?: number;
-  readonly printRoomStops?: number;
-  readonly baseIso?: number;
+  readonly highlightRoomStops?: number | undefined;
+  readonly shadowRoomStops?: number | undefined;
+  readonly printRoomStops?: number | undefined;
+  readonly baseIso?: number | undefined;
 }
 
 export interface SensorWindow {

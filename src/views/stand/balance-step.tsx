@@ -7,6 +7,7 @@ import {
   isAsGood,
   sameSet,
 } from '@/core/balance';
+import { isUpsideDown } from '@/core/optics';
 import {
   choose,
   GAPS,
@@ -27,7 +28,6 @@ import {
   faultText,
   fitFigure,
   glassName,
-  isUpsideDown,
   levelText,
   reasonsText,
   stopsFigure,
@@ -36,6 +36,7 @@ import {
 } from '@/words';
 import { useBag, useWorkspace } from '../shell/workspace-context';
 import { useStand } from './stand-context';
+import { useBarePress } from './use-bare-press';
 
 const LOOKS: Record<GradSchool, { readonly name: string; readonly does: string }> = {
   even: { name: 'Even', does: 'Sky and land meet at the same tone.' },
@@ -117,7 +118,7 @@ function Kept() {
       )}
       {need !== undefined && (
         <p>
-          <strong className="text-base">{stopsText(Math.round(need * 10) / 10)}</strong> to take away
+          <strong className="text-base">{stopsText(need)}</strong> to take away
           {derived.spanStops !== null && ` of a span of ${stopsFigure(Math.abs(derived.spanStops))}`}.
         </p>
       )}
@@ -203,12 +204,7 @@ function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
   const sheet = glass.filters.find(isSheet);
   const { seat } = candidate;
   const level = levelText(candidate, balance.brighter);
-  const reasons = reasonsText(candidate, {
-    brighter: balance.brighter,
-    spanStops: balance.spanStops,
-    neededStops: balance.neededStops,
-    seamAt: glass.outcome.seam?.at ?? null,
-  });
+  const reasons = reasonsText(candidate, balance, glass.outcome.seam?.at ?? null);
   const take = () => {
     const choice = { filterIds: glass.filterIds, offsetMm: seat?.offsetMm ?? 0, turnDeg: seat?.turnDeg ?? 0 };
     edit((s) => (sameChoice(s.choice, choice) ? s : choose(s, choice)));
@@ -243,14 +239,13 @@ function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
 
 function HoldBare() {
   const { bare, setBare, derived, edit, stand } = useStand();
+  const press = useBarePress();
   return (
     <div className="flex flex-wrap gap-2">
       <Button
         className="flex-1 touch-none"
         aria-pressed={bare}
-        onPointerDown={() => setBare(true)}
-        onPointerUp={() => setBare(false)}
-        onPointerLeave={() => setBare(false)}
+        {...press}
         onKeyDown={(e) => {
           if (e.key === ' ' || e.key === 'Enter') setBare(true);
         }}

@@ -13,7 +13,8 @@ import {
 import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField } from '@/ui/field';
 import { Segmented } from '@/ui/segmented';
-import { parseAperture, parseIso, parsePercent, percentFigure } from '../parse';
+import { ApertureField, IsoField } from '../exposure-fields';
+import { parsePercent, percentFigure } from '../parse';
 import { QuantityField } from '../quantity-field';
 import { useStand } from './stand-context';
 
@@ -103,19 +104,12 @@ export function FrameStep() {
           }
           hint={lens.pupilToFilterMm === undefined ? 'estimated, good to a fifth' : undefined}
         />
-        <ParsedField
-          label="Aperture"
-          unit="f/"
-          inputMode="decimal"
-          text={String(exposure.aperture)}
-          parse={parseAperture}
+        <ApertureField
+          value={exposure.aperture}
           onValue={(aperture) => edit((s) => ({ ...s, exposure: { ...s.exposure, aperture } }))}
         />
-        <ParsedField
-          label="ISO"
-          inputMode="numeric"
-          text={String(exposure.iso)}
-          parse={parseIso}
+        <IsoField
+          value={exposure.iso}
           onValue={(iso) => edit((s) => ({ ...s, exposure: { ...s.exposure, iso } }))}
         />
       </div>

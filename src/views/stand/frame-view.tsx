@@ -1,13 +1,15 @@
 import { type CSSProperties, useEffect, useRef } from 'react';
 import { skylineAt } from '@/core/field';
+import { isUpsideDown } from '@/core/optics';
 import { frameOf, type Glass } from '@/model';
 import { MarginNote, paintFrame, SeamLine, SheetScale } from '@/render';
 import { useTheme } from '@/ui/theme';
 import { useSize } from '@/ui/use-size';
-import { isUpsideDown, placeText, stopsFigure } from '@/words';
+import { placeText, stopsFigure } from '@/words';
 import { ReadingMarks } from './reading-marks';
 import { SkylineHandles } from './skyline-handles';
 import { useStand } from './stand-context';
+import { useBarePress } from './use-bare-press';
 import { useFrameDrag } from './use-frame-drag';
 import { type Picture, usePicture } from './use-picture';
 
@@ -63,6 +65,7 @@ interface PictureProps {
 function PictureBox({ width, height, glass, picture, overrun }: PictureProps) {
   const { step, bare } = useStand();
   const drag = useFrameDrag(width, height);
+  const press = useBarePress();
   return (
     <div className="relative shrink-0" style={{ width, height }}>
       <PaintedFrame width={width} height={height} picture={picture} />
@@ -74,7 +77,7 @@ function PictureBox({ width, height, glass, picture, overrun }: PictureProps) {
         role="group"
         aria-label="Frame"
       >
-        <rect width={width} height={height} fill="transparent" {...drag()} />
+        <rect width={width} height={height} fill="transparent" {...(step === 'balance' ? press : drag())} />
         <SkylineHandles width={width} height={height} />
         {glass?.outcome.seam && (
           <SeamLine at={glass.outcome.seam.at} width={width} height={height} overrun={overrun} />

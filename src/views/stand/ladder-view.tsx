@@ -1,7 +1,8 @@
 import { useRef } from 'react';
-import { ROLES } from '@/core/field';
+import { sideReadings } from '@/core/balance';
+import { type PlacedReading, ROLES } from '@/core/field';
 import { mean } from '@/core/numerics';
-import { type Derived } from '@/model';
+import { type Derived, type Glass } from '@/model';
 import { Ladder, LADDER_HEIGHT, type LadderMark } from '@/render';
 import { useSize } from '@/ui/use-size';
 import { stopsFigure, stopsText, timeText } from '@/words';
@@ -16,16 +17,7 @@ export function LadderView() {
   const { inUse, prepared, spanStops } = derived;
   const exposure = inUse?.outcome.exposure;
   const gap = inUse?.outcome.residualGapStops ?? null;
-  const side = (role: 'sky' | 'land', row: 'bare' | 'through') => {
-    const own = marks.filter((m) => !m.limit && m.role === role);
-    const stand = own.length || role === 'sky' ? own : marks.filter((m) => !m.limit && m.role === 'water');
-    return stand[0] && mean(stand[0][row]);
-  };
-  const between = (row: 'bare' | 'through') => {
-    const sky = side('sky', row);
-    const land = side('land', row);
-    return sky !== undefined && land !== undefined ? { sky, land } : null;
-  };
+  const means = prepared && inUse && sideMeans(prepared.input.field.readings, inUse);
   return (
     <div ref={ref} className="shrink-0 max-md:hidden" style={{ minHeight: LADDER_HEIGHT }}>
       {width > 0 &&
@@ -36,16 +28,15 @@ export function LadderView() {
             exposure={
               exposure && prepared
                 ? {
-                    // what covers the whole frame alike shifts the window, not the marks
-                    evCamera: exposure.evCamera + prepared.fittedStops,
+                    evMidGrey: exposure.evMidGrey,
                     window: prepared.input.window,
                     shutter: timeText(exposure.seconds),
                   }
                 : null
             }
-            span={between('bare')}
-            kept={gap === null ? null : between('through')}
-            spanText={spanStops === null ? '' : `span ${stopsText(Math.round(spanStops * 10) / 10)}`}
+            span={means?.bare ?? null}
+            kept={means?.through ?? null}
+            spanText={spanStops === null ? '' : `span ${stopsText(spanStops)}`}
             keptText={gap === null ? '' : `keeps ${stopsFigure(gap * ((spanStops ?? 0) < 0 ? -1 : 1))}`}
           />
         ) : (
@@ -56,6 +47,19 @@ export function LadderView() {
         ))}
     </div>
   );
+}
+
+/** Mean EV of the readings that count on either side, bare and through the grad; null without both sides. */
+function sideMeans(readings: readonly PlacedReading[], glass: Glass) {
+  const sides = { sky: sideReadings('sky', readings), land: sideReadings('land', readings) };
+  if (!sides.sky.length || !sides.land.length) return null;
+  const dimming = new Map(glass.outcome.readings.map((r) => [r.id, r.dimmingStops]));
+  const through = (r: PlacedReading) => r.ev100 - (dimming.get(r.id) ?? 0);
+  const meansOf = (ev: (r: PlacedReading) => number) => ({
+    sky: mean(sides.sky.map(ev)),
+    land: mean(sides.land.map(ev)),
+  });
+  return { bare: meansOf((r) => r.ev100), through: meansOf(through) };
 }
 
 function marksOf({ inUse, prepared }: Derived): LadderMark[] {

@@ -10,7 +10,8 @@ import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
 import { stopsFigure } from '@/words';
-import { parseAperture, parseIso, parseQuantity, parseShutter, type TypedShutter } from '../parse';
+import { ApertureField, IsoField } from '../exposure-fields';
+import { parseQuantity, parseShutter, type TypedShutter } from '../parse';
 import { ROLE_KEYS, ROLE_NAMES } from './roles';
 import { KEYS, useStand } from './stand-context';
 
@@ -102,14 +103,7 @@ export function NewReading() {
       />
       {entry === 'settings' ? (
         <div className="grid grid-cols-[1fr_1.5fr_1fr] gap-2">
-          <ParsedField
-            label="Aperture"
-            unit="f/"
-            inputMode="decimal"
-            text={String(aperture)}
-            parse={parseAperture}
-            onValue={setAperture}
-          />
+          <ApertureField value={aperture} onValue={setAperture} />
           <ParsedField
             key={round}
             id="reading-shutter"
@@ -122,7 +116,7 @@ export function NewReading() {
             onRefused={() => setShutter(null)}
             onEnter={add}
           />
-          <ParsedField label="ISO" inputMode="numeric" text={String(iso)} parse={parseIso} onValue={setIso} />
+          <IsoField value={iso} onValue={setIso} />
         </div>
       ) : (
         <ParsedField

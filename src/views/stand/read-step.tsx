@@ -11,9 +11,7 @@ export function ReadStep() {
   return (
     <div className="space-y-5">
       <p className="flex items-baseline gap-3">
-        <span className="text-3xl font-semibold">
-          {spanStops === null ? '—' : stopsText(Math.round(spanStops * 10) / 10)}
-        </span>
+        <span className="text-3xl font-semibold">{spanStops === null ? '—' : stopsText(spanStops)}</span>
         <span className="text-quiet">
           {spanStops === null
             ? 'span, once sky and land are read'

@@ -6,7 +6,8 @@ import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
 import { ageText, stopsFigure, toneText } from '@/words';
-import { parseAperture, parseIso, parsePercent, parseShutter, percentFigure } from '../parse';
+import { ApertureField, IsoField } from '../exposure-fields';
+import { parsePercent, parseShutter, percentFigure } from '../parse';
 import { QuantityField } from '../quantity-field';
 import { ROLE_NAMES } from './roles';
 import { useStand } from './stand-context';
@@ -100,14 +101,7 @@ function EditReading({ reading }: { reading: Reading }) {
         />
       ) : (
         <div className="grid grid-cols-3 gap-2">
-          <ParsedField
-            label="Aperture"
-            unit="f/"
-            inputMode="decimal"
-            text={String(aperture)}
-            parse={parseAperture}
-            onValue={(value) => change({ aperture: value })}
-          />
+          <ApertureField value={aperture} onValue={(value) => change({ aperture: value })} />
           <ParsedField
             label="Shutter"
             text={
@@ -116,13 +110,7 @@ function EditReading({ reading }: { reading: Reading }) {
             parse={parseShutter}
             onValue={({ kept }) => change({ shutter: kept })}
           />
-          <ParsedField
-            label="ISO"
-            inputMode="numeric"
-            text={String(iso)}
-            parse={parseIso}
-            onValue={(value) => change({ iso: value })}
-          />
+          <IsoField value={iso} onValue={(value) => change({ iso: value })} />
         </div>
       )}
       {reading.u !== undefined && reading.v !== undefined ? (

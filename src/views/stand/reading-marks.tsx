@@ -1,5 +1,6 @@
 import { type FramePoint, type PlacedReading } from '@/core/field';
 import { changeReading, removeReading } from '@/model';
+import { MarginNote } from '@/render';
 import { RoleMark } from '@/ui/role-mark';
 import { stopsFigure } from '@/words';
 import { arrowMove, heldToFrame } from './frame-keys';
@@ -67,20 +68,9 @@ function Mark({ reading, width, height }: Box & { reading: PlacedReading }) {
       {selected && step === 'read' && <circle r={14} fill="none" stroke="var(--panel)" strokeWidth={2} />}
       <RoleMark role={role} size={8} cased />
       {reading.limit && <path d="M-9 -13H9" stroke={`var(--${role})`} strokeWidth={3.5} />}
-      <text
-        x={toLeft ? -15 : 15}
-        y={5}
-        textAnchor={toLeft ? 'end' : 'start'}
-        fontSize={14}
-        fontWeight={700}
-        fill="var(--note)"
-        stroke="var(--note-casing)"
-        strokeWidth={3}
-        paintOrder="stroke"
-        className="font-mono"
-      >
+      <MarginNote x={toLeft ? -15 : 15} y={5} anchor={toLeft ? 'end' : 'start'} figure>
         {figure}
-      </text>
+      </MarginNote>
     </g>
   );
 }

@@ -1,6 +1,6 @@
 import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
-import { acrossSeam, beamDiameterMm, sheetScale } from '@/core/optics';
+import { acrossSeam, isUpsideDown, turnFromUpright, usedGlassMm } from '@/core/optics';
 import { choose, type Glass, isSheet, offsetForSticksOutMm, sameChoice, type SheetFilter } from '@/model';
 import { Holder, holderSize, outside, SlotSection } from '@/render';
 import { Button } from '@/ui/button';
@@ -10,7 +10,6 @@ import {
   computedSeat,
   degreesFigure,
   fitFigure,
-  isUpsideDown,
   levelText,
   mmFigure,
   NOT_A_NUMBER,
@@ -50,7 +49,7 @@ export function SeatStep() {
 }
 
 function HolderDrawing({ sheet }: { sheet: SheetFilter }) {
-  const { derived, bag, stand } = useStand();
+  const { derived, bag } = useStand();
   const { seat, set, slide, turn, begin, end } = useSeat();
   const box = useRef<HTMLDivElement>(null);
   const from = useRef({ offsetMm: 0, turnDeg: 0, angle: 0 });
@@ -98,9 +97,8 @@ function HolderDrawing({ sheet }: { sheet: SheetFilter }) {
     left: size.axisX + Math.cos(rad) * reach - 22,
     top: size.axisY + Math.sin(rad) * reach - 22,
   };
-  const used = sheetScale(lens);
-  const beam = beamDiameterMm(lens);
-  const fitted = (stand.fitted ?? []).length;
+  const used = usedGlassMm(lens, frame);
+  const slots = bag.slots ?? 1;
   return (
     <div className="flex items-start gap-3">
       <div
@@ -122,7 +120,7 @@ function HolderDrawing({ sheet }: { sheet: SheetFilter }) {
           e.preventDefault();
         }}
       >
-        <Holder filter={sheet} seat={seat} lens={lens} frame={frame} slots={bag.slots ?? 1} scale={SCALE} />
+        <Holder filter={sheet} seat={seat} lens={lens} frame={frame} slots={slots} scale={SCALE} />
         <div
           aria-hidden
           title="Drag to turn the holder"
@@ -139,10 +137,9 @@ function HolderDrawing({ sheet }: { sheet: SheetFilter }) {
       <div className="min-w-0 space-y-3 text-sm text-quiet">
         <p>From behind the camera.</p>
         <p>
-          Your picture uses {Math.round(frame.widthMm * used + beam)} by{' '}
-          {Math.round(frame.heightMm * used + beam)} mm of this sheet.
+          Your picture uses {Math.round(used.widthMm)} by {Math.round(used.heightMm)} mm of this sheet.
         </p>
-        <SlotSection slots={bag.slots ?? 1} occupied={Math.min(bag.slots ?? 1, fitted + 1)} />
+        <SlotSection slots={slots} occupied={Math.min(slots, slots - derived.prepared.freeSlots + 1)} />
       </div>
     </div>
   );
@@ -161,7 +158,7 @@ function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
       ? { ok: true, value: offset }
       : { ok: false, error: 'Beyond what a holder reaches.' };
   };
-  const upright = upsideDown ? seat.turnDeg - Math.sign(seat.turnDeg) * 180 : seat.turnDeg;
+  const upright = turnFromUpright(seat.turnDeg);
   const base = seat.turnDeg - upright;
   const parseTurn = (text: string): Parsed<number> => {
     const value = typedNumber(text);

@@ -7,7 +7,7 @@ import { useSeat } from './use-seat';
 
 /** What a finger or the mouse on the bare frame means: it depends on the step that is open. */
 export function useFrameDrag(width: number, height: number) {
-  const { stand, step, edit, draft, setDraft, select, setBare } = useStand();
+  const { stand, step, edit, draft, setDraft, select } = useStand();
   const seat = useSeat();
   const from = useRef(0);
   return useDrag(
@@ -31,9 +31,6 @@ export function useFrameDrag(width: number, height: number) {
           event.preventDefault();
           break;
         }
-        case 'balance':
-          setBare(!last);
-          break;
         case 'seat': {
           if (!seat.seat) break;
           if (first) {

@@ -31,20 +31,8 @@ export function usePicture(glass: Glass | null): Picture | null {
       skyline: stand.skyline,
       shapes: stand.shapes ?? [],
       // bare, the land stays where it is placed and the sky goes where it goes
-      evCamera: exposureEv(glass, prepared.fittedStops) ?? bareEv(derived.inUse) ?? 9,
+      evMidGrey: glass?.outcome.exposure?.evMidGrey ?? derived.inUse?.outcome.bareMidGreyEv ?? layers.usualEv,
       glass: dimmed,
     };
   }, [prepared, layers, stand.skyline, stand.shapes, glass, dimmed, derived.inUse]);
-}
-
-/** EV at mid-grey through the glass, the ND and polariser that cover the frame alike added back. */
-function exposureEv(glass: Glass | null, fittedStops: number): number | null {
-  const exposure = glass?.outcome.exposure;
-  return exposure ? exposure.evCamera + fittedStops : null;
-}
-
-/** EV at mid-grey of the exposure without any glass. */
-function bareEv(glass: Glass | null): number | null {
-  const reading = glass?.outcome.readings.find((r) => Number.isFinite(r.toneBareStops));
-  return reading ? reading.ev100 - reading.toneBareStops : null;
 }

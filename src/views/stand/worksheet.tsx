@@ -96,7 +96,7 @@ function resultOf(step: Step, { stand, derived, search }: StandAccess, now: numb
       const age = minutes !== null && minutes < 12 * 60 ? `, ${ageText(minutes)} old` : '';
       const span = derived.spanStops;
       const readings = `${length} ${length === 1 ? 'reading' : 'readings'}${age}`;
-      return span === null ? readings : `span ${stopsText(Math.round(span * 10) / 10)}, ${readings}`;
+      return span === null ? readings : `span ${stopsText(span)}, ${readings}`;
     }
     case 'balance':
       if (derived.inUse && (derived.chosen || derived.plan)) return glassName(derived.inUse.filters);
