@@ -92,7 +92,7 @@ function EditReading({ reading }: { reading: Reading }) {
         options={ROLES.map((role) => ({ value: role, text: ROLE_NAMES[role] }))}
         onValue={(role) => change({ role })}
       />
-      {aperture === undefined ? (
+      {aperture === undefined || iso === undefined ? (
         <QuantityField
           label="EV at ISO 100"
           quantity="ev100"
