@@ -1,4 +1,4 @@
-import { bestForSpans, isAsGood, sameSet } from '@/core/balance';
+import { isAsGood, sameSet } from '@/core/balance';
 import { nearestShutterMark } from '@/core/units';
 import {
   type Bag,
@@ -8,10 +8,12 @@ import {
   glassOf,
   solveStand,
   type Stand,
+  type Study,
+  studyStand,
   type Warning,
   warningsOf,
 } from '@/model';
-import { faultText, reasonsText, warningText } from '@/words';
+import { faultText, filterKindText, reasonsText, warningText } from '@/words';
 
 /** What `plan --json` prints for one stand (formats: the command line). */
 export interface PlanReport {
@@ -22,13 +24,11 @@ export interface PlanReport {
   readonly plan: GlassReport | null;
   readonly chosen: GlassReport | null;
   readonly alternatives: readonly GlassReport[];
-  readonly exposure: {
-    readonly aperture: number;
-    readonly iso: number;
-    readonly shutterSeconds: number;
-    /** The nearest mark, or seconds, as a file would write it. */
-    readonly shutter: string;
-  } | null;
+  /** Of a bracket, darkest picture first. */
+  readonly frames?: readonly FrameReport[];
+  /** Under Least glass: how far the darker side must be lifted afterwards, through the glass in use. */
+  readonly liftStops?: number;
+  readonly exposure: ({ readonly aperture: number; readonly iso: number } & ShutterReport) | null;
   readonly readings: readonly {
     readonly id: string;
     readonly ev100: number;
@@ -36,10 +36,27 @@ export interface PlanReport {
     readonly toneThroughStops: number | null;
     readonly held: boolean;
   }[];
+  /** What each other look would have fitted. */
+  readonly otherLooks: readonly {
+    readonly school: string;
+    readonly filterIds: readonly string[] | null;
+    readonly frames?: number;
+    readonly reason?: string;
+  }[];
+  /** Sheets that one does not own and that would have fitted better; never part of the plan. */
+  readonly notInBag: readonly { readonly sheet: string; readonly betterByStops: number }[];
   readonly warnings: readonly { readonly code: string; readonly message: string }[];
   readonly reason?: string;
   readonly message?: string;
 }
+
+interface ShutterReport {
+  readonly shutterSeconds: number;
+  /** The nearest mark, or seconds, as a file would write it. */
+  readonly shutter: string;
+}
+
+type FrameReport = ShutterReport & { readonly offsetStops: number | null };
 
 export interface GlassReport {
   readonly filterIds: readonly string[];
@@ -56,12 +73,18 @@ export interface GlassReport {
   readonly leakStops: number | null;
   readonly scoreStops: number | null;
   readonly residualGapStops: number | null;
+  /** Under Least glass: how far the darker side must be lifted afterwards. */
+  readonly liftStops?: number;
   readonly clips: readonly string[];
   readonly playMm: readonly [number, number] | null;
   readonly seamSpread: number | null;
   readonly seamAt: object | null;
+  /** By the sun: it rests on a rule, not on readings. */
+  readonly guess?: true;
   readonly bestForSpans?: readonly [number, number] | null;
   readonly asGoodAs?: readonly (readonly string[])[];
+  /** Readings, taken or missing, that decide which glass is best. */
+  readonly deciding?: readonly object[];
   readonly reasons: readonly string[];
 }
 
@@ -70,19 +93,22 @@ export interface SolvedStand {
   readonly stand: Stand;
   readonly bag: Bag;
   readonly derived: Derived;
+  readonly study: Study;
   readonly report: PlanReport;
 }
 
 /** Solves a stand with the core that the interface uses. */
 export function planStand(stand: Stand, bag: Bag): SolvedStand {
   const derived = deriveStand(stand, bag, solveStand(stand, bag));
-  return { stand, bag, derived, report: reportOf(stand, bag, derived) };
+  const study = studyStand(stand, bag);
+  return { stand, bag, derived, study, report: reportOf(stand, bag, derived, study) };
 }
 
-function reportOf(stand: Stand, bag: Bag, derived: Derived): PlanReport {
-  const { prepared, balance, inUse, fault, plan } = derived;
+function reportOf(stand: Stand, bag: Bag, derived: Derived, study: Study): PlanReport {
+  const { prepared, balance, inUse, fault, plan, bracket } = derived;
   const exposure = inUse?.outcome.exposure ?? null;
-  const warnings: Warning[] = prepared && inUse ? warningsOf(prepared, inUse) : [];
+  const { aperture, iso } = stand.exposure;
+  const warnings: Warning[] = inUse ? warningsOf(stand, bag, derived, inUse) : [];
   const others =
     prepared && balance && plan
       ? balance.best.filter((c) => !sameSet(c.set, plan.filterIds)).slice(0, 4)
@@ -92,16 +118,19 @@ function reportOf(stand: Stand, bag: Bag, derived: Derived): PlanReport {
     reachStops: rounded(derived.reachStops),
     neededStops: rounded(balance?.neededStops ?? null),
     school: stand.look.school,
-    plan: plan && { ...glassReport(derived, plan), ...planOnly(derived, plan) },
+    plan: plan && { ...glassReport(derived, plan), ...planOnly(derived, plan, study) },
     chosen: derived.chosen && glassReport(derived, derived.chosen),
     alternatives: others.map((c) => glassReport(derived, glassOf(stand, bag, prepared!, c))),
-    exposure: exposure && {
-      aperture: stand.exposure.aperture,
-      iso: stand.exposure.iso,
-      shutterSeconds: rounded(exposure.seconds, 6),
-      shutter:
-        nearestShutterMark(exposure.seconds)?.mark.name ?? String(Number(exposure.seconds.toPrecision(4))),
-    },
+    ...(bracket?.ok
+      ? {
+          frames: bracket.frames.map((f) => ({
+            ...shutterReport(f.seconds),
+            offsetStops: rounded(f.offsetStops),
+          })),
+        }
+      : {}),
+    ...(inUse?.lift ? { liftStops: rounded(inUse.lift.stops) } : {}),
+    exposure: exposure && { aperture, iso, ...shutterReport(exposure.seconds) },
     readings: (inUse?.outcome.readings ?? []).map((r) => ({
       id: r.id,
       ev100: rounded(r.ev100),
@@ -109,26 +138,52 @@ function reportOf(stand: Stand, bag: Bag, derived: Derived): PlanReport {
       toneThroughStops: rounded(finite(r.toneThroughStops)),
       held: r.held,
     })),
+    ...besideReport(study),
     warnings: warnings.map((w) => ({ code: w.code, message: warningText(w) })),
     ...(fault ? { reason: fault.reason, message: faultText(fault) } : {}),
   };
 }
 
-/** What only the computed plan tells: how safe it is. */
-function planOnly({ prepared, balance }: Derived, plan: Glass) {
-  const ranking = balance?.ranking ?? [];
+function shutterReport(seconds: number): ShutterReport {
   return {
-    bestForSpans:
-      prepared &&
-      ((bestForSpans(prepared.input)?.map((s) => rounded(s)) as [number, number] | undefined) ?? null),
-    asGoodAs: ranking
-      .filter((r) => isAsGood(r, ranking) && !sameSet(r.set, plan.filterIds))
+    shutterSeconds: rounded(seconds, 6),
+    shutter: nearestShutterMark(seconds)?.mark.name ?? String(Number(seconds.toPrecision(4))),
+  };
+}
+
+/** What is told beside the plan. */
+function besideReport({ looks, stock }: Study): Pick<PlanReport, 'otherLooks' | 'notInBag'> {
+  return {
+    otherLooks: looks.map(({ school, filterIds, frames, fault }) => ({
+      school,
+      filterIds: fault || frames !== null ? null : filterIds,
+      ...(frames === null ? {} : { frames }),
+      ...(fault ? { reason: fault.reason } : {}),
+    })),
+    notInBag: stock
+      ? [{ sheet: filterKindText(stock.sheet), betterByStops: rounded(stock.betterByStops) }]
+      : [],
+  };
+}
+
+/** What only the computed plan tells: how safe it is. */
+function planOnly({ balance }: Derived, plan: Glass, { safety }: Study) {
+  const { bestForSpans, deciding } = safety;
+  return {
+    ...(balance?.spanStops === null ? { guess: true as const } : {}),
+    bestForSpans: bestForSpans && ([rounded(bestForSpans[0]), rounded(bestForSpans[1])] as const),
+    asGoodAs: (balance?.ranking ?? [])
+      .filter((r) => isAsGood(r, balance!) && !sameSet(r.set, plan.filterIds))
       .map((r) => r.set.map((s) => s.id)),
+    deciding: deciding.map((d) => ({
+      ...(d.kind === 'taken' ? { readingId: d.readingId } : { featureId: d.shape.id }),
+      otherwise: d.otherwise.map((s) => s.id),
+    })),
   };
 }
 
 function glassReport({ balance }: Derived, glass: Glass): GlassReport {
-  const { figures: f, outcome, seat } = glass;
+  const { figures: f, outcome, seat, lift } = glass;
   return {
     filterIds: glass.filterIds,
     offsetMm: seat?.offsetMm ?? null,
@@ -144,6 +199,7 @@ function glassReport({ balance }: Derived, glass: Glass): GlassReport {
     leakStops: rounded(f?.leakStops ?? null),
     scoreStops: rounded(f?.scoreStops ?? null),
     residualGapStops: rounded(outcome.residualGapStops),
+    ...(lift ? { liftStops: rounded(lift.stops) } : {}),
     clips: outcome.clips,
     playMm: f?.playMm ?? null,
     seamSpread: rounded(outcome.seam?.spread ?? null),

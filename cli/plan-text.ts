@@ -9,26 +9,34 @@ import {
   stopsFigure,
   stopsText,
   warningText,
+  LOOK_NAMES,
+  otherLookText,
+  safetyText,
+  stockText,
+  sunRuleText,
+  workings,
 } from '@/words';
-import { GAPS, warningsOf } from '@/model';
+import { GAPS, SCHOOLS, warningsOf } from '@/model';
 import { type SolvedStand } from './plan-report';
 
 /** A solved stand in words, for a terminal. */
-export function planText({ stand, bag, derived }: SolvedStand): string {
-  const { balance, fault, plan, prepared, inUse, spanStops } = derived;
+export function planText(solved: SolvedStand): string {
+  const { stand, bag, derived } = solved;
+  const { balance, fault, plan, inUse, spanStops } = derived;
   const lines = [stand.name, ''];
   if (spanStops !== null) {
-    const gap = stand.look.gapStops ?? GAPS[stand.look.school]?.usual ?? 0;
+    const gaps = GAPS[stand.look.school];
+    const kept = gaps ? `, keeping ${stopsFigure(stand.look.gapStops ?? gaps.usual)}` : '';
     const need = balance ? `; ${stopsText(balance.neededStops)} to take away` : '';
     lines.push(
-      `Span ${stopsText(spanStops)}, reach ${stopsText(derived.reachStops ?? 0)}. Look ${stand.look.school}, keeping ${stopsFigure(gap)}${need}.`,
+      `Span ${stopsText(spanStops)}, reach ${stopsText(derived.reachStops ?? 0)}. Look: ${LOOK_NAMES[stand.look.school]}${kept}${need}.`,
     );
   }
   const context: SlipContext = { stand, derived, search: 'idle', oldestMinutes: null };
   const slip = slipOf(context);
   for (const { label, main, aside } of slip.rows)
     lines.push(`${label.toUpperCase().padEnd(7)} ${main}${aside ? ` (${aside})` : ''}`);
-  if (fault) lines.push('', `No plan: ${faultText(fault)}`);
+  if (fault && !derived.bracket) lines.push('', `No plan: ${faultText(fault)}`);
   if (balance && plan?.figures) {
     lines.push(
       '',
@@ -55,7 +63,33 @@ export function planText({ stand, bag, derived }: SolvedStand): string {
       );
     }
   }
-  const warnings = prepared && inUse ? warningsOf(prepared, inUse) : [];
+  lines.push(...besideText(solved));
+  const warnings = inUse ? warningsOf(stand, bag, derived, inUse) : [];
   if (warnings.length) lines.push('', ...warnings.map((w) => `! ${warningText(w)}`));
   return `${lines.join('\n')}\n`;
+}
+
+/** What is told beside the plan: what decides it, the other looks, and glass that is not in the bag. */
+function besideText({ stand, bag, derived, study }: SolvedStand): string[] {
+  if (!derived.prepared) return [];
+  const named = (ids: readonly string[]) =>
+    glassName(ids.flatMap((id) => bag.filters.find((f) => f.id === id) ?? []));
+  return [
+    ...(derived.plan ? ['', ...safetyText(study.safety, bag).map((line) => `- ${line}`)] : []),
+    '',
+    'Other looks:',
+    ...SCHOOLS.flatMap((school) => study.looks.find((l) => l.school === school) ?? []).map(
+      (look) => `  ${LOOK_NAMES[look.school].padEnd(24)} ${otherLookText(look, named)}`,
+    ),
+    ...(study.stock ? ['', stockText(study.stock)] : []),
+    ...(stand.look.school === 'sun' ? [] : ['', sunRuleText(stand)]),
+  ].filter((line, i, all) => line !== '' || all[i - 1] !== '');
+}
+
+/** The working of every figure, for a terminal. */
+export function explainText({ stand, bag, derived, study }: SolvedStand): string {
+  const parts = workings({ stand, bag, derived, study }).map(({ title, figure, lines }) =>
+    [`${title}: ${figure}`, ...lines.map((line) => `  ${line}`)].join('\n'),
+  );
+  return `\n${parts.join('\n\n')}\n`;
 }

@@ -1,10 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { type FileError, type FileResult, type OpenedStand, readStandFile } from '@/files';
-import { planStand } from './plan-report';
-import { planText } from './plan-text';
+import { workings } from '@/words';
+import { planStand, type SolvedStand } from './plan-report';
+import { explainText, planText } from './plan-text';
 
-const USAGE = `usage: npm run --silent plan -- FILE... [--json]
-Solves stand files (.paleseam.json); "-" reads one from standard input.`;
+const USAGE = `usage: npm run --silent plan -- FILE... [--json] [--explain]
+Solves stand files (.paleseam.json); "-" reads one from standard input. --explain prints the working of every figure.`;
+
+const OPTIONS = ['--json', '--explain'];
 
 /** A file that could not even be read is refused like one whose contents are at fault. */
 type Refusal = Omit<FileError, 'code'> & { readonly code: FileError['code'] | 'unreadable' };
@@ -17,16 +20,31 @@ function open(file: string): FileResult<OpenedStand> | { ok: false; error: Refus
   }
 }
 
+interface Solved {
+  readonly file: string;
+  readonly solved: SolvedStand;
+}
+
 /** Runs the command; the exit status is 0, or 2 when any file or the call itself was refused. */
 function main(args: readonly string[]): number {
   const json = args.includes('--json');
+  const explain = args.includes('--explain');
   const files = args.filter((a) => a === '-' || !a.startsWith('-'));
-  const unknown = args.find((a) => a !== '-' && a.startsWith('-') && a !== '--json');
+  const unknown = args.find((a) => a !== '-' && a.startsWith('-') && !OPTIONS.includes(a));
   if (unknown || !files.length) {
     process.stderr.write(unknown ? `plan: ${unknown} is not an option\n${USAGE}\n` : `${USAGE}\n`);
     return 2;
   }
   const several = files.length > 1;
+  const jsonText = ({ file, solved }: Solved) => {
+    const { report } = solved;
+    const whole = explain ? { ...report, workings: workings(solved) } : report;
+    return several ? `${JSON.stringify({ file, ...whole })}\n` : `${JSON.stringify(whole, null, 2)}\n`;
+  };
+  const wordsText = ({ file, solved }: Solved) =>
+    [several && `${file}: `, planText(solved), explain && explainText(solved), several && '\n']
+      .filter(Boolean)
+      .join('');
   let status = 0;
   for (const file of files) {
     const opened = open(file);
@@ -37,14 +55,8 @@ function main(args: readonly string[]): number {
       if (json && several) process.stdout.write(`${JSON.stringify({ file, error: opened.error })}\n`);
       continue;
     }
-    const solved = planStand(opened.value.stand, opened.value.bag);
-    if (json)
-      process.stdout.write(
-        several
-          ? `${JSON.stringify({ file, ...solved.report })}\n`
-          : `${JSON.stringify(solved.report, null, 2)}\n`,
-      );
-    else process.stdout.write(`${several ? `${file}: ` : ''}${planText(solved)}${several ? '\n' : ''}`);
+    const solved = { file, solved: planStand(opened.value.stand, opened.value.bag) };
+    process.stdout.write(json ? jsonText(solved) : wordsText(solved));
   }
   return status;
 }

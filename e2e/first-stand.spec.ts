@@ -68,7 +68,7 @@ test('from the demo to a stand of one’s own, kept, exported and found again el
   await expect(slip(page)).toContainText('turned 0.25° clockwise');
   await expect(slip(page)).toContainText(/computed: \d+(\.5)? mm, level/);
   const byKey = await slip(page).innerText();
-  const frame = (await page.getByRole('group', { name: 'Frame' }).boundingBox())!;
+  const frame = (await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox())!;
   await page.mouse.move(frame.x + 300, frame.y + 200);
   await page.mouse.down();
   await page.mouse.move(frame.x + 300, frame.y + 120, { steps: 10 });

@@ -22,7 +22,7 @@ export function watch(page: Page): { readonly faults: string[] } {
 
 /** Clicks the frame at a place given in parts of it. */
 export async function clickFrame(page: Page, u: number, v: number): Promise<void> {
-  const frame = page.getByRole('group', { name: 'Frame' });
+  const frame = page.getByRole('group', { name: 'Frame', exact: true });
   const box = (await frame.boundingBox())!;
   await frame.click({ position: { x: u * box.width, y: v * box.height } });
 }

@@ -120,7 +120,7 @@ test('a reading’s place and its caution are typed and told', async ({ page }) 
   await page.getByRole('textbox', { name: 'Place across' }).fill('20');
   await page.getByRole('textbox', { name: 'Place down' }).fill('120');
   await expect(page.getByText('Between 0 and 100 %.')).toBeVisible();
-  const frame = (await page.getByRole('group', { name: 'Frame' }).boundingBox())!;
+  const frame = (await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox())!;
   const mark = (await page.getByRole('button', { name: /land reading r4/ }).boundingBox())!;
   expect((mark.x + 22 - frame.x) / frame.width).toBeCloseTo(0.2, 1);
   await page.getByRole('button', { name: 'No place' }).last().click();
@@ -142,7 +142,7 @@ test('the frame without the grad is shown for as long as it is asked for', async
   await page.keyboard.up('b');
   await expect(page.getByText('without the grad')).toHaveCount(0);
   // pressed on the frame itself, and on the button
-  await page.getByRole('group', { name: 'Frame' }).hover({ position: { x: 200, y: 60 } });
+  await page.getByRole('group', { name: 'Frame', exact: true }).hover({ position: { x: 200, y: 60 } });
   await page.mouse.down();
   await expect(page.getByText('without the grad')).toBeVisible();
   await page.mouse.up();

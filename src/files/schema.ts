@@ -7,10 +7,13 @@ import {
   MAX_FILTERS,
   MAX_POINTS,
   MAX_READINGS,
+  MAX_RINGS,
+  MAX_SAMPLES,
   MAX_SHAPES,
   MAX_TEXT,
   type Quantity,
   SCHOOLS,
+  SUN_SIDES,
 } from '@/model';
 import { type FileErrorCode } from './errors';
 
@@ -63,6 +66,9 @@ export function schemasFor(keys: 'strict' | 'kept') {
     lowestIso: number('iso').optional(),
     baseIso: number('iso').optional(),
     pixelPitchUm: number('lengthMm').optional(),
+    fullWellElectrons: number('electrons').positive().optional(),
+    readNoiseElectrons: number('electrons').optional(),
+    veilingGlarePart: number('glarePart').optional(),
   });
 
   const reading = object({
@@ -115,7 +121,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
     sunAzimuthDeg: number('azimuthDeg').optional(),
     viewAzimuthDeg: number('azimuthDeg').optional(),
     sunAltitudeDeg: number('altitudeDeg').optional(),
-    sun: z.enum(['behind', 'side', 'ahead', 'hidden']).optional(),
+    sun: z.enum(SUN_SIDES).optional(),
   }).superRefine((l, ctx) => {
     if (l.gapStops === undefined) return;
     const gap = GAPS[l.school];
@@ -139,6 +145,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
       name: text.optional(),
       focalLengthMm: number('focalLengthMm'),
       pupilToFilterMm: number('lengthMm').optional(),
+      widestAperture: number('aperture').optional(),
     }),
     exposure: object({ aperture: number('aperture'), iso: number('iso') }),
     skyline: line.min(2),
@@ -158,7 +165,13 @@ export function schemasFor(keys: 'strict' | 'kept') {
     readings: z.array(reading).max(MAX_READINGS).superRefine(uniqueIds),
     look,
     fitted: z
-      .array(object({ filterId: id, slot: number('slots').int().optional() }))
+      .array(
+        object({
+          filterId: id,
+          slot: number('slots').int().optional(),
+          axisDeg: number('turnDeg').optional(),
+        }),
+      )
       .max(MAX_FILTERS)
       .optional(),
     choice: object({
@@ -174,7 +187,8 @@ export function schemasFor(keys: 'strict' | 'kept') {
     sheetWidthMm: number('lengthMm').optional(),
     seamFromDarkEndMm: number('lengthMm').optional(),
   };
-  const seated = { ...named, ...dimensions, stops: number('stops'), transitionMm: number('lengthMm') };
+  const body = z.enum(['dyed', 'coated']).optional();
+  const seated = { ...named, ...dimensions, body, stops: number('stops'), transitionMm: number('lengthMm') };
   const filter = z
     .discriminatedUnion('kind', [
       object({ ...seated, kind: z.literal('graduated') }),
@@ -185,12 +199,27 @@ export function schemasFor(keys: 'strict' | 'kept') {
         floorStops: number('stops'),
       }),
       object({ ...seated, kind: z.literal('band'), bandWidthMm: number('lengthMm') }),
-      object({ ...named, ...dimensions, kind: z.literal('neutral'), stops: number('stops') }),
+      object({
+        ...named,
+        ...dimensions,
+        body,
+        kind: z.literal('measured'),
+        samples: z
+          .array(object({ mm: number('sampleMm'), stops: number('stops') }))
+          .min(2)
+          .max(MAX_SAMPLES),
+      }),
+      object({ ...named, ...dimensions, body, kind: z.literal('neutral'), stops: number('stops') }),
       object({ ...named, ...dimensions, kind: z.literal('polariser'), baseLossStops: number('stops') }),
     ])
     .superRefine((f, ctx) => {
       if (f.kind === 'reverse' && f.floorStops > f.stops)
         fault(ctx, 'out-of-range', ['floorStops'], `floorStops lies between 0 and stops (${f.stops})`);
+      if (f.kind === 'measured')
+        f.samples.forEach(({ mm }, i) => {
+          if (i && mm <= (f.samples[i - 1]?.mm ?? -Infinity))
+            fault(ctx, 'out-of-range', ['samples', i, 'mm'], 'samples stand in ascending order of mm');
+        });
       if (f.seamFromDarkEndMm !== undefined && f.seamFromDarkEndMm > (f.sheetLengthMm ?? Infinity))
         fault(
           ctx,
@@ -201,6 +230,14 @@ export function schemasFor(keys: 'strict' | 'kept') {
     });
   const bag = object({
     slots: number('slots').int().optional(),
+    holder: object({
+      railAboveAxisMm: number('lengthMm').optional(),
+      slotOpeningMm: number('lengthMm').optional(),
+      rings: z
+        .array(object({ name: text, diameterMm: number('lengthMm'), behindSlotMm: number('offsetMm') }))
+        .max(MAX_RINGS)
+        .optional(),
+    }).optional(),
     filters: z.array(filter).max(MAX_FILTERS).superRefine(uniqueIds),
   });
 

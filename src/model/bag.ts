@@ -1,6 +1,10 @@
 import {
   assumedTransitionMm,
+  type DensitySample,
   DEFAULT_SHEET_WIDTH_MM,
+  densityAt,
+  profileJoints,
+  profileStops,
   type Sheet,
   sheetReach,
   type TransitionName,
@@ -9,7 +13,25 @@ import {
 /** The filters of the photographer, and how many slots the holder has. */
 export interface Bag {
   readonly slots?: number | undefined;
+  readonly holder?: Holder | undefined;
   readonly filters: readonly Filter[];
+}
+
+/** What of the holder bears on the seat and on the corners of the picture. */
+export interface Holder {
+  /** Length of the rail above the lens axis, mm; absent: half the sheet's width. */
+  readonly railAboveAxisMm?: number | undefined;
+  /** Clear width between the two edges of a slot, mm. */
+  readonly slotOpeningMm?: number | undefined;
+  readonly rings?: readonly Ring[] | undefined;
+}
+
+/** A round opening between the lens and the slots: an adapter, a screwed filter, a polariser's ring. */
+export interface Ring {
+  readonly name: string;
+  readonly diameterMm: number;
+  /** How far it lies from the slot of a single grad, mm; positive towards the lens. */
+  readonly behindSlotMm: number;
 }
 
 interface FilterBase {
@@ -24,19 +46,29 @@ interface SheetDimensions {
   readonly seamFromDarkEndMm?: number | undefined;
 }
 
-interface SeatedBase extends FilterBase, SheetDimensions {
+/** How the density got into the glass: dyed in its mass, or coated on it; absent: taken as coated. */
+export type GlassBody = 'dyed' | 'coated';
+
+interface Bodied {
+  readonly body?: GlassBody | undefined;
+}
+
+interface SeatedBase extends FilterBase, SheetDimensions, Bodied {
   readonly stops: number;
   readonly transitionMm: number;
 }
 
 export type SheetFilter =
+  | (FilterBase &
+      SheetDimensions &
+      Bodied & { readonly kind: 'measured'; readonly samples: readonly DensitySample[] })
   | (SeatedBase & { readonly kind: 'graduated' })
   | (SeatedBase & { readonly kind: 'reverse'; readonly fadeMm: number; readonly floorStops: number })
   | (SeatedBase & { readonly kind: 'band'; readonly bandWidthMm: number });
 
 export type Filter =
   | SheetFilter
-  | (FilterBase & { readonly kind: 'neutral'; readonly stops: number } & SheetDimensions)
+  | (FilterBase & { readonly kind: 'neutral'; readonly stops: number } & SheetDimensions & Bodied)
   | (FilterBase & { readonly kind: 'polariser'; readonly baseLossStops: number } & SheetDimensions);
 
 export type SheetKind = SheetFilter['kind'];
@@ -49,24 +81,25 @@ export function sheetOf(filter: SheetFilter): Sheet {
   const { sheetLengthMm, seamFromDarkEndMm } = filter;
   return {
     profile: filter,
+    dyed: filter.body === 'dyed',
     ...(sheetLengthMm === undefined ? {} : { reachMm: sheetReach(sheetLengthMm, seamFromDarkEndMm) }),
   };
 }
 
-/** Length of the holder's rail above the lens axis, mm: half the width of its sheets (50 for a 100 mm system). */
-export function railAboveAxisMm(filter: SheetFilter): number {
-  return (filter.sheetWidthMm ?? DEFAULT_SHEET_WIDTH_MM) / 2;
+/** Length of the holder's rail above the lens axis, mm: as the bag says, or half the width of its sheets. */
+export function railAboveAxisMm(filter: SheetFilter, holder?: Holder): number {
+  return holder?.railAboveAxisMm ?? (filter.sheetWidthMm ?? DEFAULT_SHEET_WIDTH_MM) / 2;
 }
 
 /** How far a sheet stands out of the holder at an offset, mm; null where its length is not known (solver). */
-export function sticksOutMm(filter: SheetFilter, offsetMm: number): number | null {
+export function sticksOutMm(filter: SheetFilter, offsetMm: number, holder?: Holder): number | null {
   if (filter.sheetLengthMm === undefined) return null;
-  return (filter.seamFromDarkEndMm ?? filter.sheetLengthMm / 2) + offsetMm - railAboveAxisMm(filter);
+  return (filter.seamFromDarkEndMm ?? filter.sheetLengthMm / 2) + offsetMm - railAboveAxisMm(filter, holder);
 }
 
 /** The offset at which a sheet stands out so far: the other direction of `sticksOutMm`. */
-export function offsetForSticksOutMm(filter: SheetFilter, outMm: number): number | null {
-  const atAxis = sticksOutMm(filter, 0);
+export function offsetForSticksOutMm(filter: SheetFilter, outMm: number, holder?: Holder): number | null {
+  const atAxis = sticksOutMm(filter, 0, holder);
   return atAxis === null ? null : outMm - atAxis;
 }
 
@@ -109,8 +142,12 @@ export function sampleBag(): Bag {
 
 /** The same sheet as another kind, with usual values for what the new kind adds. */
 export function asKind(filter: SheetFilter, kind: SheetKind): SheetFilter {
-  const { id, name, stops, transitionMm, sheetLengthMm, sheetWidthMm, seamFromDarkEndMm } = filter;
-  const base = { id, name, stops, transitionMm, sheetLengthMm, sheetWidthMm, seamFromDarkEndMm };
+  const { id, name, body, sheetLengthMm, sheetWidthMm, seamFromDarkEndMm } = filter;
+  const stops = profileStops(filter);
+  const transitionMm =
+    filter.kind === 'measured' ? assumedTransitionMm('medium', sheetWidthMm) : filter.transitionMm;
+  const sheet = { id, name, body, sheetLengthMm, sheetWidthMm, seamFromDarkEndMm };
+  const base = { ...sheet, stops, transitionMm };
   switch (kind) {
     case 'graduated':
       return { ...base, kind };
@@ -118,7 +155,17 @@ export function asKind(filter: SheetFilter, kind: SheetKind): SheetFilter {
       return { ...base, kind, fadeMm: 45, floorStops: Math.max(0, stops - 2) };
     case 'band':
       return { ...base, kind, bandWidthMm: 24 };
+    case 'measured':
+      return { ...sheet, kind, samples: sampled(filter) };
   }
+}
+
+/** A profile as samples to correct, where its formula changes and half way between. */
+function sampled(filter: SheetFilter): DensitySample[] {
+  if (filter.kind === 'measured') return [...filter.samples];
+  const joints = profileJoints(filter);
+  const places = joints.flatMap((mm, i) => (i ? [((joints[i - 1] as number) + mm) / 2, mm] : [mm]));
+  return places.map((mm) => ({ mm, stops: Math.round(densityAt(filter, mm) * 100) / 100 }));
 }
 
 /** A sheet to begin with when one is added to the bag. */

@@ -13,8 +13,10 @@ import {
   spanOf,
 } from '@/core/balance';
 import { type Seat } from '@/core/optics';
+import { type LiftCost, liftCost } from '@/core/sensor';
 import { exactAperture, exactIso } from '@/core/units';
 import { type Bag, type Filter, isSheet, sticksOutMm } from './bag';
+import { bracketOf, type StandBracket } from './bracket';
 import { bagSheet, type CannotPrepare, type Prepared, prepareStand } from './prepare';
 import { type Solution, solutionKey } from './solve';
 import { type Choice, type Stand } from './stand';
@@ -23,14 +25,27 @@ import { type Choice, type Stand } from './stand';
 export interface Glass {
   readonly filterIds: readonly string[];
   readonly filters: readonly Filter[];
+  /** The same sheets as the core takes them. */
+  readonly set: SheetSet;
   readonly seat: Seat | null;
-  /** How far the first sheet stands above the rail, mm; null without a sheet or its length. */
+  /** How far each sheet stands above the rail, mm; null where its length is not known. */
+  readonly standOutMm: readonly (number | null)[];
+  /** That of the first sheet; null without one. */
   readonly sticksOutMm: number | null;
   /** Null where there is no target to judge it by. */
   readonly figures: Candidate | null;
   readonly outcome: Outcome;
   readonly warnings: readonly SeatWarning[];
+  /** Under Least glass: how far the darker side must be lifted afterwards, and what that costs; else null. */
+  readonly lift: Lift | null;
 }
+
+export interface Lift extends LiftCost {
+  readonly stops: number;
+}
+
+/** Why there is no plan. */
+export type StandFault = NoPlan | CannotPrepare | { readonly reason: 'window-too-small' | 'no-reading' };
 
 /** All that the interface and the command line show of a stand. */
 export interface Derived {
@@ -40,7 +55,7 @@ export interface Derived {
   /** The search's answer, if there is one for the stand as it stands now or as it was a moment ago. */
   readonly balance: Balance | null;
   /** Why there is no plan. */
-  readonly fault: NoPlan | CannotPrepare | null;
+  readonly fault: StandFault | null;
   /** The answer shown belongs to earlier readings, or is not there yet: a search is due. */
   readonly stale: boolean;
   /** The computed advice. */
@@ -49,6 +64,8 @@ export interface Derived {
   readonly chosen: Glass | null;
   /** What the exposure and the picture are shown through: the choice, else the plan, else nothing. */
   readonly inUse: Glass | null;
+  /** The exposures that take a grad's place, where the look is a bracket. */
+  readonly bracket: StandBracket | null;
 }
 
 /** Glass of the plan or of one of its alternatives. */
@@ -78,22 +95,36 @@ function describe(
   { set, seat, figures }: { set: SheetSet; seat: Seat | null; figures: Candidate | null },
 ): Glass {
   const filters = set.flatMap(({ id }) => bag.filters.find((f) => f.id === id) ?? []);
-  const first = filters[0];
+  const standOutMm = seat
+    ? filters.filter(isSheet).map((sheet) => sticksOutMm(sheet, seat.offsetMm, bag.holder))
+    : [];
+  const outcome = outcomeOf({
+    posed: prepared,
+    settings: { aperture: exactAperture(stand.exposure.aperture), iso: exactIso(stand.exposure.iso) },
+    fitted: prepared.fitted,
+    glarePart: stand.camera.veilingGlarePart ?? 0,
+    set,
+    seat,
+  });
   return {
     filterIds: set.map((s) => s.id),
     filters,
+    set,
     seat,
-    sticksOutMm: seat && first && isSheet(first) ? sticksOutMm(first, seat.offsetMm) : null,
+    standOutMm,
+    sticksOutMm: standOutMm[0] ?? null,
     figures,
-    outcome: outcomeOf({
-      posed: prepared,
-      settings: { aperture: exactAperture(stand.exposure.aperture), iso: exactIso(stand.exposure.iso) },
-      fittedStops: prepared.fittedStops,
-      set,
-      seat,
-    }),
+    outcome,
     warnings: figures?.warnings ?? [],
+    lift: liftOf(stand, prepared, outcome),
   };
+}
+
+/** What Least glass leaves to be lifted; by other looks the land is exposed where it is wanted. */
+function liftOf({ camera, exposure }: Stand, { input }: Prepared, { darkToneStops }: Outcome): Lift | null {
+  if (input.look.school !== 'least' || darkToneStops === null) return null;
+  const stops = Math.max(0, input.look.placementStops - darkToneStops);
+  return { stops, ...liftCost(camera, exactIso(exposure.iso), darkToneStops, stops) };
 }
 
 /**
@@ -103,9 +134,7 @@ function describe(
 function advised(balance: Balance, choice: Choice | undefined): Candidate {
   const kept =
     choice &&
-    balance.best.find(
-      (c, i) => sameSet(c.set, choice.filterIds) && isAsGood(balance.ranking[i]!, balance.ranking),
-    );
+    balance.best.find((c, i) => sameSet(c.set, choice.filterIds) && isAsGood(balance.ranking[i]!, balance));
   return kept ?? (balance.best[0] as Candidate);
 }
 
@@ -129,17 +158,21 @@ export function deriveStand(
   const { readings } = prepared.input.field;
   const balance = result?.ok ? result.balance : null;
   const plan = balance && glassOf(stand, bag, prepared, advised(balance, stand.choice));
-  const chosen = stand.choice ? chosenGlass(stand, bag, prepared, stand.choice) : null;
+  const isBracket = stand.look.school === 'bracket';
+  const chosen = stand.choice && !isBracket ? chosenGlass(stand, bag, prepared, stand.choice) : null;
+  const inUse = chosen ?? plan ?? chosenGlass(stand, bag, prepared, NO_GLASS);
+  const bracket = isBracket ? bracketOf(stand, prepared, inUse.outcome.bareMidGreyEv) : null;
   return {
     prepared,
-    spanStops: spanOf(readings),
+    spanStops: stand.look.school === 'sun' ? null : spanOf(readings),
     reachStops: reachOf(readings),
     balance,
-    fault: result && !result.ok ? result : null,
+    fault: result && !result.ok ? result : bracket && !bracket.ok ? bracket : null,
     stale,
     plan,
     chosen,
-    inUse: chosen ?? plan ?? chosenGlass(stand, bag, prepared, NO_GLASS),
+    inUse,
+    bracket,
   };
 }
 
@@ -155,4 +188,5 @@ const NOTHING: Derived = {
   plan: null,
   chosen: null,
   inUse: null,
+  bracket: null,
 };

@@ -1,7 +1,7 @@
 import { type FramePoint } from '@/core/field';
 import { type Bag, type Filter } from './bag';
-import { MAX_POINTS } from './limits';
-import { type Choice, type Reading, type Stand } from './stand';
+import { MAX_POINTS, MAX_SHAPES } from './limits';
+import { type Choice, type Reading, type Stand, type StandShape } from './stand';
 
 /** Pure edits: each returns the changed value, or the same one when nothing changes. */
 
@@ -132,4 +132,42 @@ export function midpointAfter(skyline: readonly FramePoint[], index: number): Fr
   const here = skyline[index] as FramePoint;
   const next = skyline[index + 1] ?? { u: 1, v: here.v };
   return { u: (here.u + next.u) / 2, v: (here.v + next.v) / 2 };
+}
+
+/** Puts a filter on the lens beside the grads, or takes it off. */
+export function putFitted(stand: Stand, filterId: string, on: boolean): Stand {
+  const others = (stand.fitted ?? []).filter((f) => f.filterId !== filterId);
+  return { ...stand, fitted: on ? [...others, { filterId }] : others };
+}
+
+/** Adds a shape, treated as its own light asks for; a stand that is full of them stays as it is. */
+export function addShape(stand: Stand, points: readonly FramePoint[]): Stand {
+  const shapes = stand.shapes ?? [];
+  if (shapes.length >= MAX_SHAPES || points.length < 3) return stand;
+  return { ...stand, shapes: [...shapes, { id: freeId('s', shapes), region: 'feature', points }] };
+}
+
+export const changeShape = (stand: Stand, id: string, change: Partial<StandShape>): Stand => ({
+  ...stand,
+  shapes: (stand.shapes ?? []).map((s) => (s.id === id ? { ...s, ...change } : s)),
+});
+
+export const removeShape = (stand: Stand, id: string): Stand => ({
+  ...stand,
+  shapes: (stand.shapes ?? []).filter((s) => s.id !== id),
+});
+
+/** Removes a corner, but for the last three, without which there is no shape. */
+export function removeCorner(stand: Stand, { id, points }: StandShape, index: number): Stand {
+  return points.length > 3 ? changeShape(stand, id, { points: points.filter((_, i) => i !== index) }) : stand;
+}
+
+/** A further corner halfway to the next. */
+export function addCornerAfter(stand: Stand, { id, points }: StandShape, index: number): Stand {
+  const [a, b] = [points[index] as FramePoint, points[(index + 1) % points.length] as FramePoint];
+  if (points.length >= MAX_POINTS) return stand;
+  const half = { u: (a.u + b.u) / 2, v: (a.v + b.v) / 2 };
+  return changeShape(stand, id, {
+    points: [...points.slice(0, index + 1), half, ...points.slice(index + 1)],
+  });
 }

@@ -21,6 +21,10 @@ export const LIMITS = {
   slots: [1, 10],
   azimuthDeg: [-360, 360],
   altitudeDeg: [-90, 90],
+  electrons: [0, 10_000_000],
+  glarePart: [0, 0.1],
+  /** Where a density was measured, from the seam. */
+  sampleMm: [-1000, 1000],
 } as const satisfies Record<string, readonly [number, number]>;
 
 export type Quantity = keyof typeof LIMITS;
@@ -29,6 +33,8 @@ export const MAX_READINGS = 500;
 export const MAX_POINTS = 500;
 export const MAX_SHAPES = 100;
 export const MAX_FILTERS = 200;
+export const MAX_SAMPLES = 500;
+export const MAX_RINGS = 20;
 export const MAX_TEXT = 10_000;
 export const MAX_DOCUMENT_BYTES = 5_000_000;
 

@@ -1,41 +1,41 @@
 import {
   type BagSheet,
   type BalanceInput,
-  GRAD_SCHOOLS,
-  type GradSchool,
+  type FittedGlass,
+  type Look,
   pose,
   type Posed,
 } from '@/core/balance';
 import { ev100 } from '@/core/exposure';
 import { gridFor, lightField, type LightReading, mapRegions } from '@/core/field';
 import {
-  beamDiameterMm,
-  dimmingAt,
+  atSlot,
+  dimmingOfPoint,
   estimatedPupilToFilterMm,
   type FrameSize,
   type Lens,
   sensorPoint,
-  sheetHeightMm,
-  stackOf,
 } from '@/core/optics';
 import { sensorWindow } from '@/core/sensor';
 import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from '@/core/units';
-import { type Bag, type Filter, isSheet, sheetOf } from './bag';
+import { type Bag, type Filter, isSheet, type SheetFilter, sheetOf } from './bag';
 import { GAPS } from './limits';
 import { type Camera, type Reading, type Stand } from './stand';
+import { sunGuessStops } from './sun-guess';
 
 /** Everything about a stand that does not depend on where the glass is seated, resolved for the core. */
 export interface Prepared extends Posed {
-  /** Dimming by the ND and polariser on the lens, stops. */
-  readonly fittedStops: number;
+  /** The ND and polariser on the lens. */
+  readonly fitted: FittedGlass;
   /** Slots that the ND and polariser leave for grads; 0 where they leave none. */
   readonly freeSlots: number;
 }
 
 /** What keeps a stand from being computed at all, by name. */
-export type CannotPrepare =
-  | { readonly reason: 'look-not-available' }
-  | { readonly reason: 'reading-through-unseated-grad'; readonly readingId: string };
+export type CannotPrepare = {
+  readonly reason: 'reading-through-unseated-grad';
+  readonly readingId: string;
+};
 
 export type PrepareResult =
   { readonly ok: true; readonly prepared: Prepared } | ({ readonly ok: false } & CannotPrepare);
@@ -48,14 +48,28 @@ export function frameOf(camera: Camera): FrameSize {
     : { widthMm: long, heightMm: short };
 }
 
-export function lensOf(stand: Stand): Lens {
+/**
+ * The lens with its distance to the slot that a single grad takes. A distance that is given is to that slot already
+ * (physics 3); an estimated one is to the slot nearest the lens, and each ND that stands there moves the grad on by one.
+ */
+export function lensOf(stand: Stand, bag: Bag): Lens {
   const { focalLengthMm, pupilToFilterMm } = stand.lens;
-  return {
+  const lens = {
     focalLengthMm,
     aperture: exactAperture(stand.exposure.aperture),
     pupilToFilterMm: pupilToFilterMm ?? estimatedPupilToFilterMm(focalLengthMm),
     pupilEstimated: pupilToFilterMm === undefined,
   };
+  const nearest = fittedFilters(stand, bag).filter((f) => f.kind === 'neutral').length;
+  return lens.pupilEstimated ? atSlot(lens, nearest) : lens;
+}
+
+/** ND and polariser on the lens. */
+function fittedFilters(stand: Stand, bag: Bag): Exclude<Filter, SheetFilter>[] {
+  return (stand.fitted ?? []).flatMap(({ filterId }) => {
+    const filter = bag.filters.find((f) => f.id === filterId);
+    return filter && !isSheet(filter) ? [filter] : [];
+  });
 }
 
 /** EV at ISO 100 that the meter showed, through whatever was on the lens. */
@@ -75,7 +89,8 @@ function readingSeconds(shutter: string | number): ExactSeconds {
 }
 
 /** Light that the filters on the lens took from a reading, stops; null for a grad whose seat was not recorded. */
-function takenByGlass(reading: Reading, filters: ReadonlyMap<string, Filter>, stand: Stand): number | null {
+function takenByGlass(reading: Reading, stand: Stand, bag: Bag): number | null {
+  const filters = new Map(bag.filters.map((f) => [f.id, f]));
   let stops = 0;
   for (const id of reading.throughFilterIds ?? []) {
     const filter = filters.get(id);
@@ -86,53 +101,64 @@ function takenByGlass(reading: Reading, filters: ReadonlyMap<string, Filter>, st
     }
     const { seat, u, v } = reading;
     if (seat?.filterId !== id || u === undefined || v === undefined) return null;
-    const lens = lensOf(stand);
-    const y = sheetHeightMm(lens, seat.turnDeg, sensorPoint(frameOf(stand.camera), u, v)) - seat.offsetMm;
-    stops += dimmingAt(stackOf([sheetOf(filter)]), y, beamDiameterMm(lens));
+    stops += dimmingOfPoint(
+      { lens: lensOf(stand, bag), sheets: [sheetOf(filter)], seat },
+      sensorPoint(frameOf(stand.camera), u, v),
+    );
   }
   return stops;
 }
 
-const isGradSchool = (school: string): school is GradSchool =>
-  (GRAD_SCHOOLS as readonly string[]).includes(school);
-
 /** Reads a stand and its bag into what the core balances, with every default resolved. */
 export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
-  const { school } = stand.look;
-  if (!isGradSchool(school)) return { ok: false, reason: 'look-not-available' };
-  const filters = new Map(bag.filters.map((f) => [f.id, f]));
   const readings: LightReading[] = [];
   for (const reading of stand.readings) {
-    const taken = takenByGlass(reading, filters, stand);
+    const taken = takenByGlass(reading, stand, bag);
     if (taken === null) return { ok: false, reason: 'reading-through-unseated-grad', readingId: reading.id };
     readings.push(lightReading(reading, taken));
   }
   const frame = frameOf(stand.camera);
   const shapes = stand.shapes ?? [];
-  const fitted = (stand.fitted ?? []).flatMap(({ filterId }) => filters.get(filterId) ?? []);
-  const occupied = fitted.filter((f) => !isSheet(f));
+  const occupied = fittedFilters(stand, bag);
   const freeSlots = Math.max(0, (bag.slots ?? 1) - occupied.length);
   const input: BalanceInput = {
     frame,
-    lens: lensOf(stand),
+    lens: lensOf(stand, bag),
     field: lightField(mapRegions(gridFor(frame), stand.skyline, shapes), readings),
     shapes,
     window: sensorWindow(stand.camera, exactIso(stand.exposure.iso)),
-    look: {
-      school,
-      gapStops: stand.look.gapStops ?? GAPS[school]?.usual ?? 0,
-      follow: stand.look.follow ?? 0.5,
-      placementStops: stand.look.landPlacementStops ?? 0,
-    },
+    look: lookOf(stand),
     sheets: freeSlots > 0 ? bag.filters.filter(isSheet).map(bagSheet) : [],
+    slots: freeSlots,
   };
+  return { ok: true, prepared: { ...pose(input), fitted: fittedGlass(occupied), freeSlots } };
+}
+
+/** The look with its defaults; a bracket, which needs no glass, is judged as Natural would where glass is looked at. */
+function lookOf(stand: Stand): Look {
+  const { school, gapStops, follow, landPlacementStops } = stand.look;
+  const placementStops = landPlacementStops ?? 0;
+  switch (school) {
+    case 'least':
+      return { school, gapStops: 0, follow: 0, placementStops };
+    case 'sun':
+      return { school, gapStops: 0, follow: 0, placementStops, guessStops: sunGuessStops(stand) };
+    default:
+      return {
+        school: school === 'bracket' ? 'natural' : school,
+        gapStops: gapStops ?? GAPS[school]?.usual ?? 0,
+        follow: follow ?? 0.5,
+        placementStops,
+      };
+  }
+}
+
+function fittedGlass(filters: readonly Exclude<Filter, SheetFilter>[]): FittedGlass {
+  const lost = (f: Exclude<Filter, SheetFilter>) => (f.kind === 'polariser' ? f.baseLossStops : f.stops);
+  const total = (of: readonly Exclude<Filter, SheetFilter>[]) => of.reduce((sum, f) => sum + lost(f), 0);
   return {
-    ok: true,
-    prepared: {
-      ...pose(input),
-      fittedStops: occupied.reduce((sum, f) => sum + (f.kind === 'polariser' ? f.baseLossStops : f.stops), 0),
-      freeSlots,
-    },
+    stops: total(filters),
+    dyedStops: total(filters.filter((f) => f.kind === 'neutral' && f.body === 'dyed')),
   };
 }
 
@@ -148,6 +174,6 @@ function lightReading(reading: Reading, takenStops: number): LightReading {
   };
 }
 
-export function bagSheet(filter: Extract<Filter, { transitionMm: number }>): BagSheet {
+export function bagSheet(filter: SheetFilter): BagSheet {
   return { id: filter.id, sheet: sheetOf(filter), widthMm: filter.sheetWidthMm };
 }

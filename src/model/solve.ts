@@ -1,4 +1,5 @@
-import { balance, type BalanceResult } from '@/core/balance';
+import { balanceSteps, type BalanceResult } from '@/core/balance';
+import { finish, type Steps } from '@/core/numerics';
 import { type Bag } from './bag';
 import { type CannotPrepare, prepareStand } from './prepare';
 import { type Stand } from './stand';
@@ -7,7 +8,8 @@ import { type Stand } from './stand';
 export interface Solution {
   /** What it was computed from: compare with `solutionKey`. */
   readonly key: string;
-  readonly result: BalanceResult | ({ readonly ok: false } & CannotPrepare);
+  /** Null for a bracket, which asks for no search. */
+  readonly result: BalanceResult | ({ readonly ok: false } & CannotPrepare) | null;
 }
 
 /** Text of everything that a solution depends on: two stands with the same key have the same answer. */
@@ -18,9 +20,14 @@ export function solutionKey(stand: Stand, bag: Bag): string {
 }
 
 /** Searches the bag for a stand: heavy, meant for the worker and the command line. */
-export function solveStand(stand: Stand, bag: Bag, workedOut?: number): Solution {
+export const solveStand = (stand: Stand, bag: Bag, workedOut?: number): Solution =>
+  finish(solveSteps(stand, bag, workedOut));
+
+/** `solveStand` in steps; every yield tells about how much is done and is a chance to stop. */
+export function* solveSteps(stand: Stand, bag: Bag, workedOut?: number): Steps<Solution> {
   const key = solutionKey(stand, bag);
+  if (stand.look.school === 'bracket') return { key, result: null };
   const ready = prepareStand(stand, bag);
   if (!ready.ok) return { key, result: ready };
-  return { key, result: balance(ready.prepared, workedOut) };
+  return { key, result: yield* balanceSteps(ready.prepared, workedOut) };
 }

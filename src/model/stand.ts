@@ -33,6 +33,10 @@ export interface Camera {
   readonly lowestIso?: number | undefined;
   readonly baseIso?: number | undefined;
   readonly pixelPitchUm?: number | undefined;
+  readonly fullWellElectrons?: number | undefined;
+  readonly readNoiseElectrons?: number | undefined;
+  /** Part of the frame's mean light that the lens spreads over all of it, 0 to 0.1; usually 0.005 to 0.02. */
+  readonly veilingGlarePart?: number | undefined;
 }
 
 export type Orientation = 'landscape' | 'portrait';
@@ -42,6 +46,8 @@ export interface StandLens {
   readonly focalLengthMm: number;
   /** Entrance pupil to the slot of a single grad, mm; absent: estimated. */
   readonly pupilToFilterMm?: number | undefined;
+  /** What the finder looks through, f-number. */
+  readonly widestAperture?: number | undefined;
 }
 
 export interface StandShape {
@@ -74,6 +80,10 @@ export interface Reading {
 export const SCHOOLS = ['even', 'natural', 'heavy', 'least', 'bracket', 'sun'] as const;
 export type School = (typeof SCHOOLS)[number];
 
+/** Where the sun stands to the camera (glossary: by the sun). */
+export const SUN_SIDES = ['behind', 'side', 'ahead', 'hidden'] as const;
+export type SunSide = (typeof SUN_SIDES)[number];
+
 export interface StandLook {
   readonly school: School;
   readonly gapStops?: number | undefined;
@@ -82,12 +92,14 @@ export interface StandLook {
   readonly sunAzimuthDeg?: number | undefined;
   readonly viewAzimuthDeg?: number | undefined;
   readonly sunAltitudeDeg?: number | undefined;
-  readonly sun?: 'behind' | 'side' | 'ahead' | 'hidden' | undefined;
+  readonly sun?: SunSide | undefined;
 }
 
 export interface FittedFilter {
   readonly filterId: string;
   readonly slot?: number | undefined;
+  /** A polariser's transmission axis: 0 upright, positive clockwise from behind the camera. */
+  readonly axisDeg?: number | undefined;
 }
 
 export interface Choice extends Seat {

@@ -1,39 +1,128 @@
-import { type Glass } from './derive';
+import { darkerThanReflection } from '@/core/balance';
+import { REGION_CODES } from '@/core/field';
+import { cornerVignette, dimmingField } from '@/core/optics';
+import { type Bag } from './bag';
+import { type Derived, type Glass } from './derive';
+import { openingsOf } from './openings';
+import { polariserOn } from './polariser';
 import { type Prepared } from './prepare';
+import { type Stand } from './stand';
 
 /** What the photographer should know beside the plan; the sentences are in `words`. */
 export type Warning =
+  | { readonly code: 'guess' }
   | { readonly code: 'pupil-estimated'; readonly giveOrTakeMm: number }
   | { readonly code: 'seat-at-bound' }
   | { readonly code: 'beam-wider-than-sheet' }
   | { readonly code: 'edge-may-show' }
+  | { readonly code: 'corners-dark'; readonly stops: number; readonly by: string }
   | { readonly code: 'exposure-capped' }
+  | {
+      readonly code: 'least-not-enough';
+      readonly printShortStops: number;
+      readonly readingIds: readonly string[];
+    }
   | { readonly code: 'reading-without-place'; readonly readingIds: readonly string[] }
+  /** Read otherwise than the polariser is now: `on` or off the lens. */
+  | {
+      readonly code: 'polariser-readings-differ';
+      readonly on: boolean;
+      readonly readingIds: readonly string[];
+    }
+  | { readonly code: 'polariser-uneven'; readonly stops: number }
   | { readonly code: 'no-free-slot' }
-  | { readonly code: 'pairs-not-searched' }
-  | { readonly code: 'features-black'; readonly readingIds: readonly string[] }
+  | { readonly code: 'iso-below-base'; readonly lostStops: number }
+  | { readonly code: 'darker-than-reflection'; readonly stops: number; readonly ceilingStops: number }
+  | { readonly code: 'features-black'; readonly names: readonly string[] }
   | { readonly code: 'readings-clip'; readonly readingIds: readonly string[] };
 
+/** Corners darker than this are worth a word, stops. */
+const CORNER_WORTH = 0.2;
+/** A feature is black when so much of it is. */
+const BLACK_PART = 0.25;
+/** By how much an ISO must lie below base to be remarked on: the marks' own roundings are not. */
+const ISO_WORTH = 0.1;
+
 /** Everything to warn of about a stand as seen through some glass. */
-export function warningsOf(prepared: Prepared, glass: Glass): Warning[] {
-  const { outcome, seat } = glass;
-  const { readings } = prepared.input.field;
+export function warningsOf(
+  stand: Stand,
+  bag: Bag,
+  { prepared, balance, plan }: Derived,
+  glass: Glass,
+): Warning[] {
+  if (!prepared) return [];
+  const { outcome, seat, filters } = glass;
+  const { input } = prepared;
+  const { readings } = input.field;
   const warnings: Warning[] = [];
-  if (seat && prepared.input.lens.pupilEstimated)
+  if (input.look.school === 'sun') warnings.push({ code: 'guess' });
+  if (seat && input.lens.pupilEstimated)
     warnings.push({ code: 'pupil-estimated', giveOrTakeMm: outcome.seam?.giveOrTakeMm ?? 0 });
   for (const code of glass.warnings) warnings.push({ code });
-  if (outcome.exposure?.capped) warnings.push({ code: 'exposure-capped' });
+  const corner = cornerVignette(input.lens, input.frame, openingsOf(bag, input.lens), seat?.turnDeg ?? 0);
+  if (corner.by !== null && corner.stops >= CORNER_WORTH)
+    warnings.push({ code: 'corners-dark', stops: corner.stops, by: corner.by });
+  const bracket = stand.look.school === 'bracket';
+  if (outcome.exposure?.capped && !bracket) warnings.push({ code: 'exposure-capped' });
+  const least = balance?.least;
+  if (least && !least.enough && glass === plan)
+    warnings.push({
+      code: 'least-not-enough',
+      printShortStops: least.printShortStops,
+      readingIds: least.tooDark,
+    });
   const rough = readings.filter((r) => r.rough).map((r) => r.id);
   if (rough.length) warnings.push({ code: 'reading-without-place', readingIds: rough });
+  warnings.push(...polariserWarnings(stand, bag));
   if (prepared.freeSlots === 0) warnings.push({ code: 'no-free-slot' });
-  if (prepared.freeSlots > 1 && prepared.input.sheets.length > 1)
-    warnings.push({ code: 'pairs-not-searched' });
+  const lostStops = Math.log2((stand.camera.baseIso ?? 100) / stand.exposure.iso);
+  if (lostStops > ISO_WORTH) warnings.push({ code: 'iso-below-base', lostStops });
+  const mirror = darkerThanReflection(input, glass.set, seat);
+  if (mirror && filters.length) warnings.push({ code: 'darker-than-reflection', ...mirror });
+  const black = bracket ? [] : blackFeatures(prepared, glass);
+  if (black.length) warnings.push({ code: 'features-black', names: black });
   const isFeature = new Set(readings.filter((r) => r.role === 'feature').map((r) => r.id));
-  const black = outcome.readings
-    .filter((r) => isFeature.has(r.id) && r.toneThroughStops < -prepared.input.window.shadowRoom)
-    .map((r) => r.id);
-  if (black.length) warnings.push({ code: 'features-black', readingIds: black });
-  const clipped = outcome.clips.filter((id) => !black.includes(id));
+  const clipped = (bracket ? [] : outcome.clips).filter((id) => !black.length || !isFeature.has(id));
   if (clipped.length) warnings.push({ code: 'readings-clip', readingIds: clipped });
   return warnings;
+}
+
+function polariserWarnings(stand: Stand, bag: Bag): Warning[] {
+  const isPolariser = (id: string) => bag.filters.some((f) => f.id === id && f.kind === 'polariser');
+  const on = (stand.fitted ?? []).some((f) => isPolariser(f.filterId));
+  const through = (ids: readonly string[] = []) => ids.some(isPolariser);
+  const differing = stand.readings.filter((r) => through(r.throughFilterIds) !== on).map((r) => r.id);
+  const used = on || stand.readings.some((r) => through(r.throughFilterIds));
+  const effect = on ? polariserOn(stand) : null;
+  return [
+    ...(used && differing.length
+      ? [{ code: 'polariser-readings-differ', on, readingIds: differing } as const]
+      : []),
+    ...(effect?.atAxis.banded
+      ? [{ code: 'polariser-uneven', stops: effect.atAxis.brightest - effect.atAxis.darkest } as const]
+      : []),
+  ];
+}
+
+const FEATURE = REGION_CODES.indexOf('feature');
+
+/** Features, silhouettes apart, of which a good part falls below what the sensor holds. */
+function blackFeatures({ input, fitted, tables }: Prepared, { set, seat, outcome }: Glass): string[] {
+  const { exposure } = outcome;
+  if (!exposure) return [];
+  const { field, frame, lens, window, shapes } = input;
+  const { columns, rows } = field.grid;
+  const dimming = seat && dimmingField(tables(set, seat), { lens, seat, frame, columns, rows });
+  return shapes.flatMap((shape, index) => {
+    if (shape.region !== 'feature' || shape.treat === 'silhouette') return [];
+    let cells = 0;
+    let black = 0;
+    field.shapes.forEach((covering, i) => {
+      if (covering !== index || field.regions[i] !== FEATURE) return;
+      cells++;
+      const tone = (field.ev[i] as number) - (dimming?.[i] ?? 0) - fitted.stops - exposure.evCamera;
+      if (tone < -window.shadowRoom) black++;
+    });
+    return black > BLACK_PART * cells ? [shape.name?.trim() || 'a feature'] : [];
+  });
 }

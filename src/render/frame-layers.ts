@@ -1,4 +1,11 @@
-import { evAt, type LightField, type PlacedReading, readingsFor, ROLES, type Role } from '@/core/field';
+import {
+  type LightField,
+  type PlacedReading,
+  readingsFor,
+  ROLES,
+  type Role,
+  spreadReadings,
+} from '@/core/field';
 import { mean } from '@/core/numerics';
 
 /** Cells along the long side of a drawn layer: light varies slowly, and the outlines are drawn as paths. */
@@ -28,9 +35,7 @@ export function frameLayers(field: LightField): FrameLayers {
     const own = lights(role);
     if (!own.length)
       return new Float32Array(columns * rows).fill(role === 'sky' ? fallback.sky : fallback.land);
-    return Float32Array.from({ length: columns * rows }, (_, i) =>
-      evAt(own, aspect, ((i % columns) + 0.5) / columns, (Math.floor(i / columns) + 0.5) / rows),
-    );
+    return Float32Array.from(spreadReadings(own, { columns, rows, aspect }));
   };
   const known = new Map<Role, Float32Array>();
   return {

@@ -1,5 +1,5 @@
 import { type FramePoint, type Role, skylineAt } from '@/core/field';
-import { acrossSeam, type FrameSize, type Lens, type Seat, sheetScale } from '@/core/optics';
+import { dimmingField, type FrameSize, type Lens, type Seat, type SlantTables } from '@/core/optics';
 import { type SensorWindow } from '@/core/sensor';
 import { type StandShape } from '@/model';
 import { type FrameLayers } from './frame-layers';
@@ -15,7 +15,7 @@ export interface FramePicture {
   /** EV that the exposure places at mid-grey. */
   readonly evMidGrey: number;
   /** The glass as it is seated; null to show the frame bare. */
-  readonly glass: { readonly seat: Seat; readonly dimmingAt: (y: number) => number } | null;
+  readonly glass: { readonly seat: Seat; readonly tables: SlantTables } | null;
   readonly theme: 'noon' | 'dusk';
 }
 
@@ -60,9 +60,15 @@ function toneTable(role: Role, picture: FramePicture): Uint8ClampedArray {
   return table;
 }
 
+/** What the glass takes from each cell of the layers, stops; null without glass. */
+function layerDimming({ layers, frame, lens, glass }: FramePicture): Float32Array | null {
+  const { columns, rows } = layers;
+  return glass && dimmingField(glass.tables, { lens, seat: glass.seat, frame, columns, rows });
+}
+
 /** One region's light through the glass as pixels. */
-function paintLayer(role: Role, picture: FramePicture): HTMLCanvasElement {
-  const { layers, frame, lens, glass, evMidGrey } = picture;
+function paintLayer(role: Role, picture: FramePicture, dimming: Float32Array | null): HTMLCanvasElement {
+  const { layers, evMidGrey } = picture;
   const { columns, rows } = layers;
   const canvas = document.createElement('canvas');
   canvas.width = columns;
@@ -71,21 +77,14 @@ function paintLayer(role: Role, picture: FramePicture): HTMLCanvasElement {
   const image = context.createImageData(columns, rows);
   const table = toneTable(role, picture);
   const ev = layers.ev(role);
-  const scale = sheetScale(lens);
-  const { sin, cos } = glass ? acrossSeam(glass.seat.turnDeg) : { sin: 0, cos: 0 };
   const last = table.length / 3 - 1;
-  for (let row = 0, i = 0; row < rows; row++) {
-    const up = (0.5 - (row + 0.5) / rows) * frame.heightMm * cos * scale;
-    for (let column = 0; column < columns; column++, i++) {
-      const across = ((column + 0.5) / columns - 0.5) * frame.widthMm * sin * scale;
-      const dimming = glass ? glass.dimmingAt(up + across - glass.seat.offsetMm) : 0;
-      const tone = (ev[i] as number) - dimming - evMidGrey;
-      const at = 3 * Math.min(last, Math.max(0, Math.round((tone - LUT_FROM) * LUT_STEPS)));
-      image.data[i * 4] = table[at] as number;
-      image.data[i * 4 + 1] = table[at + 1] as number;
-      image.data[i * 4 + 2] = table[at + 2] as number;
-      image.data[i * 4 + 3] = 255;
-    }
+  for (let i = 0; i < columns * rows; i++) {
+    const tone = (ev[i] as number) - (dimming?.[i] ?? 0) - evMidGrey;
+    const at = 3 * Math.min(last, Math.max(0, Math.round((tone - LUT_FROM) * LUT_STEPS)));
+    image.data[i * 4] = table[at] as number;
+    image.data[i * 4 + 1] = table[at + 1] as number;
+    image.data[i * 4 + 2] = table[at + 2] as number;
+    image.data[i * 4 + 3] = 255;
   }
   context.putImageData(image, 0, 0);
   return canvas;
@@ -95,9 +94,10 @@ function paintLayer(role: Role, picture: FramePicture): HTMLCanvasElement {
 export function paintFrame(canvas: HTMLCanvasElement, picture: FramePicture): void {
   const context = canvas.getContext('2d') as CanvasRenderingContext2D;
   const { width, height } = canvas;
+  const dimming = layerDimming(picture);
   const painted = new Map<Role, HTMLCanvasElement>();
   const fill = (role: Role, outline?: readonly FramePoint[]) => {
-    const layer = painted.get(role) ?? paintLayer(role, picture);
+    const layer = painted.get(role) ?? paintLayer(role, picture, dimming);
     painted.set(role, layer);
     context.save();
     if (outline) {

@@ -1,14 +1,20 @@
 import { useId } from 'react';
 import { type FrameSize, isUpsideDown, type Lens, type Seat, usedGlassMm } from '@/core/optics';
-import { railAboveAxisMm, type SheetFilter, sticksOutMm } from '@/model';
+import { type SheetFilter } from '@/model';
 import { DensityGradient } from './density-gradient';
 import { drawnLength, halfMm, holderSize, NEAR_MM } from './geometry';
 
 /** Radius of the opening that is drawn, as a part of the sheet's width. */
 const OPENING = 0.43;
 
+/** How far a sheet behind another is drawn to its side, mm. */
+const ASIDE_MM = 4;
+
 export interface HolderProps {
-  filter: SheetFilter;
+  /** Sheets at one seat, the one nearest the lens first. */
+  filters: readonly SheetFilter[];
+  /** Length of the rail above the lens axis, mm. */
+  railMm: number;
   seat: Seat;
   lens: Lens;
   frame: FrameSize;
@@ -17,49 +23,41 @@ export interface HolderProps {
   scale: number;
 }
 
-/** The holder as seen from behind the camera, at true scale, with the sheet where it is seated. */
-export function Holder({ filter, seat, lens, frame, slots, scale }: HolderProps) {
-  const id = useId();
+/** The holder as seen from behind the camera, at true scale, with the sheets where they are seated. */
+export function Holder({ filters, railMm, seat, lens, frame, slots, scale }: HolderProps) {
   const upsideDown = isUpsideDown(seat.turnDeg);
   const { width, height, axisX, axisY } = holderSize(scale, upsideDown);
-  const { lengthMm, seamMm } = drawnLength(filter);
-  const sheetWidth = filter.sheetWidthMm ?? 100;
+  const sheetWidth = Math.max(...filters.map((f) => f.sheetWidthMm ?? 100));
   const half = sheetWidth / 2;
-  const rail = railAboveAxisMm(filter);
-  const top = -(seamMm + seat.offsetMm);
-  const cut = Math.min(top + lengthMm, NEAR_MM - 5);
   const used = usedGlassMm(lens, frame);
-  const out = sticksOutMm(filter, seat.offsetMm);
+  const tops = filters.map((f) => topMm(f, seat));
   return (
     <svg
       width={width}
       height={height}
       viewBox={`${-axisX / scale} ${-axisY / scale} ${width / scale} ${height / scale}`}
       role="img"
-      aria-label={`Holder from behind the camera, ${slots} ${slots === 1 ? 'slot' : 'slots'}; your picture uses ${Math.round(used.widthMm)} by ${Math.round(used.heightMm)} mm of the sheet`}
+      aria-label={`Holder from behind the camera, ${slots} ${slots === 1 ? 'slot' : 'slots'}, ${filters.length} ${filters.length === 1 ? 'sheet' : 'sheets'}; your picture uses ${Math.round(used.widthMm)} by ${Math.round(used.heightMm)} mm of the glass`}
       fill="none"
     >
-      <defs>
-        <DensityGradient id={`${id}-density`} filter={filter} />
-        <clipPath id={`${id}-cut`}>
-          <path d={breakOutline(half, top, cut, cut < top + lengthMm)} />
-        </clipPath>
-      </defs>
       <g transform={`rotate(${seat.turnDeg})`}>
-        <g clipPath={`url(#${id}-cut)`}>
-          <rect x={-half} y={top} width={sheetWidth} height={lengthMm} fill="var(--glass-clear)" />
-          <rect x={-half} y={top} width={sheetWidth} height={lengthMm} fill={`url(#${id}-density)`} />
-        </g>
-        <path d={breakOutline(half, top, cut, cut < top + lengthMm)} stroke="var(--ink)" strokeWidth={0.7} />
+        {/* from behind the camera the sheet nearest the lens is in front; the other is drawn a little aside to be seen */}
+        {filters
+          .map((filter, slot) => (
+            <g key={filter.id} transform={`translate(${slot * ASIDE_MM} 0)`}>
+              <Sheet filter={filter} seat={seat} />
+            </g>
+          ))
+          .reverse()}
         <circle r={sheetWidth * OPENING} stroke="var(--ink)" strokeWidth={1.1} />
         <circle r={sheetWidth * OPENING * 0.89} stroke="var(--ink)" strokeWidth={0.4} />
         <path
-          d={`M${-half - 1.5} ${-rail}V${rail + 8}M${half + 1.5} ${-rail}V${rail + 8}`}
+          d={`M${-half - 1.5} ${-railMm}V${railMm + 8}M${half + 1.5} ${-railMm}V${railMm + 8}`}
           stroke="var(--ink)"
           strokeWidth={3}
         />
         <path
-          d={`M${-half - 7} ${-rail}H${-half}M${half} ${-rail}H${half + 7}`}
+          d={`M${-half - 7} ${-railMm}H${-half}M${half} ${-railMm}H${half + 7}`}
           stroke="var(--ink)"
           strokeWidth={1.6}
         />
@@ -67,25 +65,18 @@ export function Holder({ filter, seat, lens, frame, slots, scale }: HolderProps)
           <path d={`M${-half} ${-seat.offsetMm}H${half}`} stroke="var(--seam-ink)" strokeWidth={2.8} />
           <path d={`M${-half} ${-seat.offsetMm}H${half}`} stroke="var(--seam)" strokeWidth={1.6} />
         </g>
-        {out !== null && out > 3 && (
-          <g>
-            <path
-              d={`M${half + 2} ${top}h9M${half + 2} ${-rail}h9M${half + 8} ${top}V${-rail}`}
-              stroke="var(--ink)"
-              strokeWidth={0.7}
+        {[...new Set(tops)]
+          .filter((top) => -railMm - top > 3)
+          .map((top, i) => (
+            <StandsOut
+              key={top}
+              top={top}
+              railMm={railMm}
+              x={half + 2 + i * 16}
+              turnDeg={seat.turnDeg}
+              upsideDown={upsideDown}
             />
-            <text
-              transform={`translate(${half + 10} ${(top - rail) / 2}) rotate(${-seat.turnDeg})`}
-              textAnchor={upsideDown ? 'end' : 'start'}
-              dominantBaseline="central"
-              fontSize={9}
-              fontWeight={700}
-              fill="var(--ink)"
-            >
-              {halfMm(out)}
-            </text>
-          </g>
-        )}
+          ))}
       </g>
       <rect
         x={-used.widthMm / 2}
@@ -97,6 +88,66 @@ export function Holder({ filter, seat, lens, frame, slots, scale }: HolderProps)
         strokeDasharray="2.4 1.8"
       />
     </svg>
+  );
+}
+
+/** Height of a sheet's dark end in the drawing, mm: above the axis is negative. */
+const topMm = (filter: SheetFilter, seat: Seat): number => -(drawnLength(filter).seamMm + seat.offsetMm);
+
+/** One sheet, broken off where the drawing ends. */
+function Sheet({ filter, seat }: { filter: SheetFilter; seat: Seat }) {
+  const id = useId();
+  const { lengthMm } = drawnLength(filter);
+  const width = filter.sheetWidthMm ?? 100;
+  const half = width / 2;
+  const top = topMm(filter, seat);
+  const cut = Math.min(top + lengthMm, NEAR_MM - 5);
+  const outline = breakOutline(half, top, cut, cut < top + lengthMm);
+  return (
+    <g data-testid="holder-sheet">
+      <defs>
+        <DensityGradient id={`${id}-density`} filter={filter} />
+        <clipPath id={`${id}-cut`}>
+          <path d={outline} />
+        </clipPath>
+      </defs>
+      <g clipPath={`url(#${id}-cut)`}>
+        <rect x={-half} y={top} width={width} height={lengthMm} fill="var(--glass-clear)" fillOpacity={0.6} />
+        <rect x={-half} y={top} width={width} height={lengthMm} fill={`url(#${id}-density)`} />
+      </g>
+      <path d={outline} stroke="var(--ink)" strokeWidth={0.7} />
+    </g>
+  );
+}
+
+interface StandsOutProps {
+  top: number;
+  railMm: number;
+  x: number;
+  turnDeg: number;
+  upsideDown: boolean;
+}
+
+/** How much of a sheet stands above the rail, dimensioned. */
+function StandsOut({ top, railMm, x, turnDeg, upsideDown }: StandsOutProps) {
+  return (
+    <g>
+      <path
+        d={`M${x} ${top}h9M${x} ${-railMm}h9M${x + 6} ${top}V${-railMm}`}
+        stroke="var(--ink)"
+        strokeWidth={0.7}
+      />
+      <text
+        transform={`translate(${x + 8} ${(top - railMm) / 2}) rotate(${-turnDeg})`}
+        textAnchor={upsideDown ? 'end' : 'start'}
+        dominantBaseline="central"
+        fontSize={9}
+        fontWeight={700}
+        fill="var(--ink)"
+      >
+        {halfMm(-railMm - top)}
+      </text>
+    </g>
   );
 }
 
@@ -112,8 +163,8 @@ function breakOutline(half: number, top: number, bottom: number, broken: boolean
   return `M${-half} ${top}H${half}V${bottom}${jag.join('')}Z`;
 }
 
-/** The slots from the side: where the sheet stands between lens and front. */
-export function SlotSection({ slots, occupied }: { slots: number; occupied: number }) {
+/** The slots from the side: which of them hold a sheet, between lens and front. */
+export function SlotSection({ slots, occupied }: { slots: number; occupied: readonly number[] }) {
   const gap = 13;
   const width = 40 + slots * gap;
   return (
@@ -121,7 +172,7 @@ export function SlotSection({ slots, occupied }: { slots: number; occupied: numb
       width={width}
       height={92}
       role="img"
-      aria-label={`Side view: the sheet in slot ${occupied} of ${slots}, counted from the lens`}
+      aria-label={`Side view: ${occupied.length === 1 ? 'the sheet in slot' : 'sheets in slots'} ${occupied.join(' and ')} of ${slots}, counted from the lens`}
       fill="none"
     >
       <rect x={5} y={18} width={14} height={40} fill="var(--rule)" stroke="var(--ink)" />
@@ -133,7 +184,7 @@ export function SlotSection({ slots, occupied }: { slots: number; occupied: numb
         return (
           <g key={i}>
             <path d={`M${x - 4} 12V64M${x + 4} 12V64`} stroke="var(--ink)" />
-            {i + 1 === occupied && <path d={`M${x} 2V62`} stroke="var(--ink)" strokeWidth={3.5} />}
+            {occupied.includes(i + 1) && <path d={`M${x} 2V62`} stroke="var(--ink)" strokeWidth={3.5} />}
             <text x={x} y={76} textAnchor="middle" fontSize={12} fill="var(--quiet)">
               {i + 1}
             </text>

@@ -14,11 +14,18 @@ export interface LadderMark {
   readonly limit: boolean;
 }
 
+/** EV at mid-grey of an exposure, and what the sensor holds around it. */
+export interface LadderExposure {
+  readonly evMidGrey: number;
+  readonly window: SensorWindow;
+  readonly shutter: string;
+}
+
 export interface LadderProps {
   width: number;
   marks: readonly LadderMark[];
-  /** EV at mid-grey, and what the sensor holds around it; null without an exposure. */
-  exposure: { readonly evMidGrey: number; readonly window: SensorWindow; readonly shutter: string } | null;
+  /** One, or those of a bracket; none where there is no exposure. */
+  exposures: readonly LadderExposure[];
   /** Mean EVs that the span is measured between, bare and through the glass. */
   span: { readonly sky: number; readonly land: number } | null;
   kept: { readonly sky: number; readonly land: number } | null;
@@ -30,37 +37,53 @@ export interface LadderProps {
 const ROWS = { span: 14, bare: 36, kept: 66, through: 92, axis: 112, shutter: 124 };
 export const LADDER_HEIGHT = 146;
 const MARGIN = 14;
+/** What the scale shows at least where nothing is exposed yet, EV. */
+const NO_EXPOSURE_EVS = [5, 15];
 
 /**
  * The ladder of light: a scale from dark to light, each role's mean bare and through the glass (the line leans towards
  * the dark where the grad takes light away), and the sensor's window as a bracket round the exposure.
  */
-export function Ladder({ width, marks, exposure, span, kept, spanText, keptText, className }: LadderProps) {
-  const evs = marks.flatMap((m) => [...m.bare, ...m.through]);
-  const low = exposure ? exposure.evMidGrey - exposure.window.shadowRoom : 5;
-  const high = exposure ? exposure.evMidGrey + exposure.window.highlightRoom : 15;
+export function Ladder({ width, marks, exposures, span, kept, spanText, keptText, className }: LadderProps) {
+  const evs = [
+    ...marks.flatMap((m) => [...m.bare, ...m.through]),
+    ...(exposures.length ? [] : NO_EXPOSURE_EVS),
+    ...exposures.flatMap(({ evMidGrey: ev, window }) => [ev - window.shadowRoom, ev + window.highlightRoom]),
+  ];
   const x = scaleLinear()
-    .domain([Math.floor(Math.min(low, ...evs) - 0.3), Math.ceil(Math.max(high, ...evs) + 0.3)])
+    .domain([Math.floor(Math.min(...evs) - 0.3), Math.ceil(Math.max(...evs) + 0.3)])
     .range([MARGIN, Math.max(MARGIN + 1, width - MARGIN)]);
   const ticks = x.ticks(Math.min(14, Math.round(width / 50))).filter(Number.isInteger);
-  const tagX = exposure && Math.min(width - 36, Math.max(36, x(exposure.evMidGrey)));
+  const tagX = exposures.map((e) => Math.min(width - 36, Math.max(36, x(e.evMidGrey))));
   return (
     <svg
       width={width}
       height={LADDER_HEIGHT}
       className={className}
       role="img"
-      aria-label={describe(marks, spanText, keptText, exposure)}
+      aria-label={describe(marks, spanText, keptText, exposures)}
     >
       <text x={0} y={ROWS.bare + 4} fontSize={12.5} fill="var(--quiet)">
         bare
       </text>
       <path d={`M${34} ${ROWS.bare}H${width - MARGIN}`} stroke="var(--rule)" />
-      {exposure && <Window {...exposure} x={x} />}
+      {exposures.map((exposure, i) => (
+        <Window key={i} {...exposure} x={x} inset={3 * i} />
+      ))}
+      {exposures.length > 0 && (
+        <text
+          x={Math.min(...exposures.map((e) => x(e.evMidGrey - e.window.shadowRoom))) + 10}
+          y={ROWS.through - 19}
+          fontSize={12.5}
+          fill="var(--quiet)"
+        >
+          {exposures.length > 1 ? 'on the sensor, frame by frame' : 'through the glass, on the sensor'}
+        </text>
+      )}
       {ticks.map((t, i) => (
         <g key={t} transform={`translate(${x(t)} ${ROWS.axis})`}>
           <path d="M0 -4V0" stroke="var(--quiet)" />
-          {(tagX === null || Math.abs(x(t) - tagX) > 46) && (
+          {tagX.every((tag) => Math.abs(x(t) - tag) > 46) && (
             <text y={13} textAnchor="middle" fontSize={12.5} fill="var(--quiet)" className="font-mono">
               {i === 0 ? `EV ${t}` : tickText(t)}
             </text>
@@ -72,8 +95,8 @@ export function Ladder({ width, marks, exposure, span, kept, spanText, keptText,
       ))}
       {span && <Dimension y={ROWS.span} from={x(span.land)} to={x(span.sky)} text={spanText} />}
       {kept && <Dimension y={ROWS.kept} from={x(kept.land)} to={x(kept.sky)} text={keptText} arrow />}
-      {exposure && tagX !== null && (
-        <g transform={`translate(${tagX} ${ROWS.shutter})`}>
+      {exposures.map((exposure, i) => (
+        <g key={i} transform={`translate(${tagX[i]} ${ROWS.shutter})`}>
           <rect x={-36} y={-2} width={72} height={23} fill="var(--ink)" rx={2} />
           <text
             y={14}
@@ -86,18 +109,19 @@ export function Ladder({ width, marks, exposure, span, kept, spanText, keptText,
             {exposure.shutter}
           </text>
         </g>
-      )}
+      ))}
     </svg>
   );
 }
 
 type Scale = (ev: number) => number;
 
-function Window({ evMidGrey, window, x }: { evMidGrey: number; window: SensorWindow; x: Scale }) {
+/** The sensor's window round an exposure; those of a bracket are drawn one inside the other. */
+function Window({ evMidGrey, window, x, inset }: LadderExposure & { x: Scale; inset: number }) {
   const left = x(evMidGrey - window.shadowRoom);
   const right = x(evMidGrey + window.highlightRoom);
-  const top = ROWS.through - 15;
-  const bottom = ROWS.axis - 4;
+  const top = ROWS.through - 15 + inset;
+  const bottom = ROWS.axis - 4 - inset;
   return (
     <g>
       <rect x={left} y={top} width={right - left} height={bottom - top} fill="var(--ink)" opacity={0.07} />
@@ -108,9 +132,6 @@ function Window({ evMidGrey, window, x }: { evMidGrey: number; window: SensorWin
         strokeWidth={2.5}
       />
       <path d={`M${x(evMidGrey)} ${top + 4}V${ROWS.shutter}`} stroke="var(--ink)" strokeWidth={1.5} />
-      <text x={left + 10} y={top - 4} fontSize={12.5} fill="var(--quiet)">
-        through the glass, on the sensor
-      </text>
     </g>
   );
 }
@@ -189,12 +210,11 @@ function describe(
   marks: readonly LadderMark[],
   spanText: string,
   keptText: string,
-  exposure: LadderProps['exposure'],
+  exposures: readonly LadderExposure[],
 ): string {
   const lights = marks.map(
     (m) => `${m.role} EV ${mean(m.bare).toFixed(1)}, through the glass ${mean(m.through).toFixed(1)}`,
   );
-  return [`Ladder of light`, ...lights, spanText, keptText, exposure && `mid-grey at ${exposure.shutter}`]
-    .filter(Boolean)
-    .join('; ');
+  const times = exposures.map((e) => `mid-grey at ${e.shutter}`);
+  return [`Ladder of light`, ...lights, spanText, keptText, ...times].filter(Boolean).join('; ');
 }

@@ -15,11 +15,9 @@ describe('the ladder', () => {
           { role: 'sky', bare: [13, 14], through: [11, 12], limit: false },
           { role: 'land', bare: [10], through: [10], limit: false },
         ]}
-        exposure={{
-          evMidGrey: 10,
-          window: { highlightRoom: 3, shadowRoom: 6, printRoom: 4 },
-          shutter: '1/8 s',
-        }}
+        exposures={[
+          { evMidGrey: 10, window: { highlightRoom: 3, shadowRoom: 6, printRoom: 4 }, shutter: '1/8 s' },
+        ]}
         span={{ sky: 13.5, land: 10 }}
         kept={{ sky: 11.5, land: 10 }}
         spanText="span 3.5 stops"
@@ -55,7 +53,8 @@ describe('the seam', () => {
 
 describe('the holder', () => {
   const props = {
-    filter: sheet,
+    filters: [sheet],
+    railMm: 50,
     lens: { focalLengthMm: 24, aperture: 8 as never, pupilToFilterMm: 48, pupilEstimated: false },
     frame: { widthMm: 36, heightMm: 24 },
     slots: 2,
@@ -65,9 +64,17 @@ describe('the holder', () => {
   it('dimensions what stands above the rail and outlines the glass that is used', () => {
     render(<Holder {...props} seat={{ offsetMm: 5, turnDeg: 0 }} />);
     expect(screen.getByRole('img')).toHaveAccessibleName(
-      /2 slots; your picture uses 75 by 51 mm of the sheet/,
+      /2 slots, 1 sheet; your picture uses 75 by 51 mm of the glass/,
     );
     expect(screen.getByText('30')).toBeInTheDocument();
+  });
+
+  it('draws a pair as two sheets, each dimensioned where they stand apart', () => {
+    const long = { ...sheet, id: 'long', sheetLengthMm: 170 };
+    render(<Holder {...props} filters={[sheet, long]} seat={{ offsetMm: 5, turnDeg: 0 }} />);
+    expect(screen.getAllByTestId('holder-sheet')).toHaveLength(2);
+    expect(screen.getByText('30')).toBeInTheDocument();
+    expect(screen.getByText('40')).toBeInTheDocument();
   });
 
   it('is drawn from the other end upside down, and without a dimension inside the rail', () => {
@@ -102,7 +109,7 @@ describe('the scale beside the frame', () => {
 
 describe('small drawings', () => {
   it('of a sheet darken towards its dark end', () => {
-    const { container } = render(<GlassSwatch filter={sheet} />);
+    const { container } = render(<GlassSwatch filters={[sheet]} />);
     const opacities = [...container.querySelectorAll('stop')].map((s) =>
       Number(s.getAttribute('stop-opacity')),
     );

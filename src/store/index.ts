@@ -1,3 +1,3 @@
 export * from './document-store';
-export * from './solver';
+export * from './answers';
 export * from './workspace';

@@ -3,9 +3,9 @@ import { addReading, sampleBag, type Solution, solutionKey, solveStand } from '@
 import { memoryStorage, type WorkspaceStorage } from '@/persist';
 import { testStand } from '@/testing/fixtures';
 import { type JobResult } from '@/workers';
-import { createDocumentStore } from './document-store';
 import { createSaver, type SaveState } from './saver';
-import { createSolver } from './solver';
+import { keepAnswers } from './answers';
+import { createDocumentStore } from './document-store';
 import { type Channel, createWorkspace } from './workspace';
 
 describe('a document under edit', () => {
@@ -242,13 +242,18 @@ describe('a workspace', () => {
   });
 });
 
-describe('a solver', () => {
+describe('answers that are kept', () => {
   const bag = sampleBag();
   const client = () => {
-    const asked: { settle: (r: JobResult<'solve'>) => void }[] = [];
+    const asked: {
+      settle: (r: JobResult<'solve'>) => void;
+      onProgress: ((part: number) => void) | undefined;
+    }[] = [];
     return {
       asked,
-      request: () => new Promise<JobResult<'solve'>>((settle) => asked.push({ settle })),
+      request: (_: unknown, onProgress?: (part: number) => void) =>
+        new Promise<JobResult<'solve'>>((settle) => asked.push({ settle, onProgress })),
+      cancel: () => {},
       dispose: () => {},
     };
   };
@@ -256,7 +261,7 @@ describe('a solver', () => {
 
   it('asks once for a stand, marks the old answer until the new one comes, and drops late ones', async () => {
     const worker = client();
-    const solver = createSolver(worker);
+    const solver = keepAnswers(worker);
     const [first, second] = [testStand(), addReading(testStand(), { role: 'sky', ev100: 14 })];
     solver.ask(first, bag);
     solver.ask({ ...first, name: 'another name' }, bag);
@@ -264,22 +269,24 @@ describe('a solver', () => {
     const answer: Solution = solveStand(first, bag, 0);
     worker.asked[0]!.settle({ type: 'done', output: answer });
     await tick();
-    expect(solver.state.getState()).toEqual({ solution: answer, search: 'idle' });
+    expect(solver.state.getState()).toEqual({ answer, work: 'idle', progress: null });
     solver.ask(second, bag);
-    expect(solver.state.getState()).toEqual({ solution: answer, search: 'working' });
+    expect(solver.state.getState()).toEqual({ answer, work: 'working', progress: null });
+    worker.asked[1]!.onProgress?.(0.4);
+    expect(solver.state.getState().progress).toBe(0.4);
     solver.ask(first, bag);
     worker.asked[1]!.settle({ type: 'done', output: { ...answer, key: 'late' } });
     await tick();
-    expect(solver.state.getState().solution?.key).toBe(solutionKey(first, bag));
+    expect(solver.state.getState().answer?.key).toBe(solutionKey(first, bag));
   });
 
   it('tells a failure, and asks again at the next change', async () => {
     const worker = client();
-    const solver = createSolver(worker);
+    const solver = keepAnswers(worker);
     solver.ask(testStand(), bag);
     worker.asked[0]!.settle({ type: 'failed', code: 'crashed', message: 'broke' });
     await tick();
-    expect(solver.state.getState().search).toBe('failed');
+    expect(solver.state.getState().work).toBe('failed');
     solver.ask(testStand(), bag);
     expect(worker.asked).toHaveLength(2);
   });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { readStandFile } from '@/files';
-import { type Bag, newStand, prepareStand, type Prepared, sampleBag, type Stand } from '@/model';
+import { type Bag, type Filter, newStand, prepareStand, type Prepared, sampleBag, type Stand } from '@/model';
 
 /** A stand to begin tests from: the default camera, a level skyline at 0.45, one reading a side, 3 stops apart. */
 export function testStand(change: Partial<Stand> = {}): Stand {
@@ -35,7 +35,11 @@ export function openCase(file: unknown): { stand: Stand; bag: Bag } {
 
 const part = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
-/** Random stands for property tests, the nasty ones among them: long lenses, portrait, skylines out of the frame. */
+/**
+ * Random stands for property tests, the nasty ones among them: long lenses at full aperture, portrait, skylines out of the
+ * frame or so steep that the seat comes to its bounds, one reading to a role, all readings at one place, a span equal to the
+ * gap, a feature that fills the frame.
+ */
 export const anyStand: fc.Arbitrary<Stand> = fc
   .record({
     focalLengthMm: fc.constantFrom(14, 16, 24, 35, 70, 180, 600),
@@ -44,11 +48,14 @@ export const anyStand: fc.Arbitrary<Stand> = fc
     skyline: fc.oneof(
       { weight: 6, arbitrary: fc.array(part(0.15, 0.85), { minLength: 2, maxLength: 6 }) },
       { weight: 1, arbitrary: fc.array(part(-0.6, -0.1), { minLength: 2, maxLength: 3 }) },
+      { weight: 1, arbitrary: fc.constantFrom<number[]>([0.95, 0.15], [0.5, 0.5]) },
     ),
     sky: fc.array(fc.tuple(part(0, 1), part(0, 0.5), part(8, 16)), { minLength: 1, maxLength: 3 }),
     land: fc.array(fc.tuple(part(0, 1), part(0.5, 1), part(8, 13)), { minLength: 1, maxLength: 3 }),
     samePlace: fc.boolean(),
     feature: fc.option(fc.tuple(part(0.1, 0.8), part(0.1, 0.5), part(8, 14)), { nil: null }),
+    featureFills: fc.boolean(),
+    spanIsGap: fc.nat(5),
     school: fc.constantFrom<'even' | 'natural' | 'heavy'>('even', 'natural', 'heavy'),
   })
   .map((r) => {
@@ -64,16 +71,26 @@ export const anyStand: fc.Arbitrary<Stand> = fc
               id: 's1',
               region: 'feature',
               points: [
-                { u: r.feature[0], v: 0.6 },
-                { u: r.feature[0] + 0.07, v: r.feature[1] },
-                { u: r.feature[0] + 0.14, v: 0.6 },
+                { u: r.featureFills ? -1 : r.feature[0], v: r.featureFills ? 1.5 : 0.6 },
+                { u: r.feature[0] + 0.07, v: r.featureFills ? -0.5 : r.feature[1] },
+                { u: r.featureFills ? 2 : r.feature[0] + 0.14, v: r.featureFills ? 1.5 : 0.6 },
               ],
             },
           ]
         : [],
       readings: [
-        ...r.sky.map(([u, v, ev100], i) => ({ id: `s${i}`, role: 'sky' as const, ...place(u, v), ev100 })),
-        ...r.land.map(([u, v, ev100], i) => ({ id: `l${i}`, role: 'land' as const, ...place(u, v), ev100 })),
+        ...r.sky.map(([u, v, ev100], i) => ({
+          id: `s${i}`,
+          role: 'sky' as const,
+          ...place(u, v),
+          ev100: r.spanIsGap === 0 ? 11 : ev100,
+        })),
+        ...r.land.map(([u, v, ev100], i) => ({
+          id: `l${i}`,
+          role: 'land' as const,
+          ...place(u, v),
+          ev100: r.spanIsGap === 0 ? 10 : ev100,
+        })),
         ...(r.feature
           ? [{ id: 'f0', role: 'feature' as const, u: r.feature[0] + 0.07, v: 0.55, ev100: r.feature[2] }]
           : []),
@@ -81,3 +98,45 @@ export const anyStand: fc.Arbitrary<Stand> = fc
       look: { school: r.school },
     });
   });
+
+const anySheet: fc.Arbitrary<(id: string) => Filter> = fc
+  .record({
+    kind: fc.constantFrom('graduated', 'reverse', 'band', 'measured'),
+    stops: fc.constantFrom(0.5, 1, 2, 3, 4),
+    transitionMm: fc.constantFrom(3, 8, 22, 45),
+    body: fc.constantFrom('dyed', 'coated', undefined),
+    size: fc.constantFrom(
+      {},
+      { sheetLengthMm: 150, sheetWidthMm: 100 },
+      { sheetLengthMm: 120, seamFromDarkEndMm: 40 },
+      { sheetLengthMm: 70 },
+    ),
+  })
+  .map(({ kind, stops, transitionMm, body, size }) => (id: string): Filter => {
+    const base = { id, body, stops, transitionMm, ...size };
+    switch (kind) {
+      case 'reverse':
+        return { ...base, kind, fadeMm: 40, floorStops: stops / 3 };
+      case 'band':
+        return { ...base, kind, bandWidthMm: 24 };
+      case 'measured':
+        return {
+          id,
+          body,
+          ...size,
+          kind,
+          samples: [
+            { mm: -transitionMm, stops: 0 },
+            { mm: 0, stops: 0.4 * stops },
+            { mm: 0.7 * transitionMm, stops },
+          ],
+        };
+      default:
+        return { ...base, kind: 'graduated' };
+    }
+  });
+
+/** Bags of every kind of sheet, some of whose ends lie in the picture, in a holder of one or two slots. */
+export const anyBag: fc.Arbitrary<Bag> = fc
+  .record({ slots: fc.constantFrom(1, 2), sheets: fc.array(anySheet, { minLength: 2, maxLength: 6 }) })
+  .map(({ slots, sheets }) => ({ slots, filters: sheets.map((make, i) => make(`g${i}`)) }));

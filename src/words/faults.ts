@@ -1,9 +1,8 @@
-import { type NoPlan } from '@/core/balance';
-import { type CannotPrepare, type Warning } from '@/model';
-import { listText, mmFigure } from './figures';
+import { type StandFault, type Warning } from '@/model';
+import { listText, mmFigure, stopsFigure, stopsText } from './figures';
 
 /** Why there is no plan, and what would help. */
-export function faultText(fault: NoPlan | CannotPrepare): string {
+export function faultText(fault: StandFault): string {
   switch (fault.reason) {
     case 'no-sky-reading':
       return 'No sky reading yet. Meter the sky.';
@@ -17,8 +16,12 @@ export function faultText(fault: NoPlan | CannotPrepare): string {
       return 'The sky is the darker already, so there is nothing for a heavy sky to take. Choose another look.';
     case 'all-sheets-show-edges':
       return `The edge of every sheet would show in this frame. A sheet ${fault.neededWidthMm} mm wide would do, or a longer lens.`;
-    case 'look-not-available':
-      return 'This look cannot be computed yet. Even, Natural and Heavy can.';
+    case 'no-sun-direction':
+      return 'Where is the sun? Say whether it is behind you, at the side, ahead or hidden.';
+    case 'no-reading':
+      return 'No reading yet. Meter the brightest and the darkest part that must keep detail.';
+    case 'window-too-small':
+      return 'The window between highlight room and shadow room is under half a stop: no bracket covers anything with it. Look at the rooms of the camera.';
     case 'reading-through-unseated-grad':
       return `Reading ${fault.readingId} was taken through a grad whose seat was not noted, so what the grad took from it is not known. Read it again without the grad.`;
   }
@@ -27,27 +30,51 @@ export function faultText(fault: NoPlan | CannotPrepare): string {
 /** One sentence for each warning. */
 export function warningText(warning: Warning): string {
   switch (warning.code) {
+    case 'guess':
+      return 'A rule of thumb by where the sun stands, not a measurement: two spot readings would say.';
     case 'pupil-estimated':
-      return `The distance from pupil to filter is estimated, good to a fifth: the seat is good to ${mmFigure(warning.giveOrTakeMm)} mm. Two test pictures would settle it.`;
+      return `The distance from pupil to filter is estimated, good to a fifth: the seat is good to ${mmFigure(Math.max(0.5, warning.giveOrTakeMm))} mm. Two test pictures would settle it.`;
     case 'seat-at-bound':
       return 'The seat lies at the end of what a holder can reach; a better one may lie beyond.';
     case 'beam-wider-than-sheet':
       return 'At this aperture and focal length each point of the picture looks through more glass than the sheet has.';
     case 'edge-may-show':
       return 'The edge of the sheet may show in the picture: look along the frame edges.';
+    case 'corners-dark':
+      return `The corners lose ${stopsText(warning.stops)} more behind the ${warning.by}: look at them at full aperture and stopped down.`;
     case 'exposure-capped':
       return 'The exposure is held back so that the brightest reading keeps half a stop of room: the land comes out darker than asked.';
     case 'reading-without-place':
       return `${readings(warning.readingIds)} without a place: rough, since the sky overhead can differ from the sky by the horizon by 1 to 2 stops.`;
+    case 'least-not-enough':
+      return `No glass of this bag brings everything within one exposure: ${leastShortText(warning)}. A bracket would hold it.`;
+    case 'polariser-readings-differ':
+      return `${readings(warning.readingIds)} taken ${warning.on ? 'without the polariser that is' : 'through a polariser that is not'} on the lens: what it took is not known. Read again with the lens as it is.`;
+    case 'polariser-uneven':
+      return `The polariser would take ${stopsText(warning.stops)} more from one part of this sky than from another, and leave a dark band. Turn it back, or leave it off.`;
+    case 'iso-below-base':
+      return `ISO below base: the sensor gathers no more light than at base, so ${stopsText(warning.lostStops)} of highlight room are gone.`;
+    case 'darker-than-reflection':
+      return `The sky comes out ${stopsText(warning.stops)} darker than still water under it would show it; a still mirror loses only ${stopsFigure(warning.ceilingStops)} there, and the eye knows.`;
     case 'no-free-slot':
       return 'What is on the lens leaves no slot for a grad.';
-    case 'pairs-not-searched':
-      return 'The holder would take two grads; only single sheets are compared so far.';
     case 'features-black':
-      return `${readings(warning.readingIds)} of a feature goes black through this glass.`;
+      return `Gone black through this glass: ${listText(warning.names)}.`;
     case 'readings-clip':
       return `${readings(warning.readingIds)} falls outside what the sensor holds.`;
   }
+}
+
+/** What still does not fit under Least glass. */
+function leastShortText({
+  printShortStops,
+  readingIds,
+}: Extract<Warning, { code: 'least-not-enough' }>): string {
+  const short = [
+    printShortStops > 0.05 && `the darker side stays ${stopsText(printShortStops)} under what prints well`,
+    readingIds.length > 0 && `${listText(readingIds)} ${readingIds.length === 1 ? 'goes' : 'go'} black`,
+  ].filter((part) => part !== false);
+  return short.join(', and ');
 }
 
 const readings = (ids: readonly string[]): string =>

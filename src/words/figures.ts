@@ -47,6 +47,11 @@ export function timeText(seconds: number): string {
     .join(' ');
 }
 
+/** An ISO worked out, to two figures: "250", "1600". */
+export function isoFigure(iso: number): string {
+  return String(Number(iso.toPrecision(2)));
+}
+
 /** Age of a reading: "2 min", "3 h". */
 export function ageText(minutes: number): string {
   if (minutes < 1) return 'under a minute';

@@ -1,6 +1,6 @@
-import { transitionName } from '@/core/glass';
-import { type Filter, isSheet } from '@/model';
-import { stopsText, wholeOrTenth } from './figures';
+import { profileStops, transitionName } from '@/core/glass';
+import { type Bag, type Filter, isSheet } from '@/model';
+import { listText, stopsText, wholeOrTenth } from './figures';
 
 /** What a filter is: "2 stops, hard", "3 stops, reverse", "polariser". */
 export function filterKindText(filter: Filter): string {
@@ -11,6 +11,8 @@ export function filterKindText(filter: Filter): string {
       return `${stopsText(filter.stops)}, reverse`;
     case 'band':
       return `${stopsText(filter.stops)}, band of ${wholeOrTenth(filter.bandWidthMm)} mm`;
+    case 'measured':
+      return `${stopsText(profileStops(filter))}, measured`;
     case 'neutral':
       return `${stopsText(filter.stops)}, ND`;
     case 'polariser':
@@ -21,7 +23,18 @@ export function filterKindText(filter: Filter): string {
 /** A filter by the name its owner gave it, or by what it is. */
 export const filterName = (filter: Filter): string => filter.name?.trim() || filterKindText(filter);
 
-/** Several sheets by name, or none. */
+/** Several sheets by name, the one nearest the lens first, or none. */
 export function glassName(filters: readonly Filter[]): string {
   return filters.length ? filters.filter(isSheet).map(filterName).join(' with ') : 'no grad';
+}
+
+/** What a reading was taken through: "the bare lens", "6 stops and polariser". */
+export function throughText(filterIds: readonly string[], { filters }: Bag): string {
+  if (!filterIds.length) return 'the bare lens';
+  return listText(
+    filterIds.map((id) => {
+      const filter = filters.find((f) => f.id === id);
+      return filter ? filterName(filter) : id;
+    }),
+  );
 }

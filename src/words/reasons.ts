@@ -35,19 +35,22 @@ function reachAboveSeam(spot: Spot, at: SeamAt | null): number | null {
 /** Why a set ranks where it does, the most telling first; each is a sentence with its figures. */
 export function reasonsText(
   candidate: Candidate,
-  { brighter, spanStops, neededStops }: Balance,
+  { brighter, spanStops, neededStops, least }: Balance,
   seamAt: SeamAt | null,
 ): string[] {
-  if (!candidate.set.length)
-    return neededStops === 0
-      ? [`The ${brighter} is only ${stopsFigure(Math.abs(spanStops))} stops brighter, and that may stay.`]
-      : [`Without a grad the ${brighter} stays ${stopsFigure(neededStops)} stops brighter than wanted.`];
+  if (!candidate.set.length) {
+    if (neededStops > 0)
+      return [`Without a grad the ${brighter} stays ${stopsFigure(neededStops)} stops brighter than wanted.`];
+    if (spanStops === null) return ['By this rule no grad is wanted.'];
+    if (least) return ['Everything lies within one exposure as it is.'];
+    return [`The ${brighter} is only ${stopsFigure(Math.abs(spanStops))} stops brighter, and that may stay.`];
+  }
   const reasons: string[] = [];
   const { spillWorst, line } = candidate;
   if (spillWorst && spillWorst.stops >= WORST_WORTH) {
     const reach = reachAboveSeam(spillWorst, seamAt);
     const place = placeText(spillWorst);
-    const above = reach === null ? '' : `, which reaches ${fitFigure(reach)} of the frame above the seam`;
+    const above = reach === null ? '' : `, reaching ${fitFigure(reach)} of the frame above the seam`;
     reasons.push(`Takes ${stopsFigure(spillWorst.stops)} stops off ${place}${above}.`);
   }
   if (line && line.stops >= LINE_WORTH)

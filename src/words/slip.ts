@@ -1,11 +1,20 @@
 import { sameSet, sideReadings } from '@/core/balance';
 import { isUpsideDown, type Seat, turnFromUpright } from '@/core/optics';
-import { type Derived, type Glass, type Stand, warningsOf } from '@/model';
+import { type Derived, type Glass, type Lift, type Stand, type StandBracket } from '@/model';
 import { mean } from '@/core/numerics';
 import { LONGEST_MARK_SECONDS } from '@/core/units';
 import { faultText } from './faults';
-import { ageText, degreesFigure, listText, mmFigure, stopsFigure, timeText } from './figures';
-import { glassName } from './glass';
+import {
+  ageText,
+  degreesFigure,
+  isoFigure,
+  listText,
+  mmFigure,
+  stopsFigure,
+  stopsText,
+  timeText,
+} from './figures';
+import { filterName, glassName } from './glass';
 
 /** One row of the slip: what to do, in large, and beside it what else matters. */
 export interface SlipRow {
@@ -35,14 +44,15 @@ const RECORD_AFTER_MINUTES = 12 * 60;
 
 /** The slip of a stand: a wording for every state it can be in. */
 export function slipOf(context: SlipContext): Slip {
-  const { derived } = context;
-  const { fault, inUse } = derived;
+  const { derived, stand } = context;
+  const { fault, inUse, bracket } = derived;
   if (fault && !inUse) return unfit(faultText(fault));
+  if (bracket) return bracketSlip(context, bracket);
   const rows = (glass: SlipRow, seat: SlipRow): Slip['rows'] => [glass, seat, exposeRow(context)];
   const nothing = row('Seat', 'nothing to seat yet', '');
   const roles = new Set(context.stand.readings.filter((r) => !r.limit).map((r) => r.role));
   const hasLand = roles.has('land') || roles.has('water');
-  if (!hasLand || !roles.has('sky')) {
+  if (stand.look.school !== 'sun' && (!hasLand || !roles.has('sky'))) {
     const [main, aside] = !hasLand
       ? roles.has('sky')
         ? ['Now meter the land', 'the sky alone cannot say which grad']
@@ -77,6 +87,42 @@ function unfit(reason: string): Slip {
   };
 }
 
+/** A bracket takes the place of glass: one time after another, the darkest picture first. */
+function bracketSlip({ stand, derived }: SlipContext, bracket: StandBracket): Slip {
+  if (!bracket.ok) {
+    const glass = row('Glass', 'no bracket', faultText(bracket));
+    return {
+      state: bracket.reason === 'no-reading' ? 'waiting' : 'fault',
+      rows: [glass, row('Seat', 'nothing to seat', ''), row('Expose', 'not known', '')],
+    };
+  }
+  const { frames, reachStops } = bracket;
+  const times = frames.map((f) => timeText(f.seconds));
+  const { aperture, iso } = stand.exposure;
+  return {
+    state: 'ready',
+    rows: [
+      row(
+        'Glass',
+        frames.length === 1 ? 'No grad: one frame holds it' : `No grad: ${frames.length} frames`,
+        `for ${stopsText(reachStops)} from darkest to brightest`,
+      ),
+      row('Seat', 'nothing to seat', ''),
+      row(
+        'Expose',
+        `f/${aperture}, ${listText(times)}, ISO ${iso}`,
+        [...(frames.length > 1 ? ['darkest picture first'] : []), ...fittedText(derived)].join('; '),
+      ),
+    ],
+  };
+}
+
+/** What is on the lens beside the grads, where a time has been worked out with it. */
+function fittedText({ prepared }: Derived): string[] {
+  const stops = prepared?.fitted.stops ?? 0;
+  return stops > 0 ? [`with ${stopsFigure(stops)} stops of ND or polariser on`] : [];
+}
+
 function ready(context: SlipContext, glass: Glass): Slip {
   return {
     state: context.derived.stale ? 'waiting' : 'ready',
@@ -100,11 +146,11 @@ function glassRow({ derived, search }: SlipContext, glass: Glass): SlipRow {
   if (search === 'working' || derived.stale) asides.push('being worked out anew');
   else if (chosen && plan && chosen.filterIds.join() !== plan.filterIds.join())
     asides.push(`your choice; computed: ${glassName(plan.filters)}`);
+  if (glass.filters.length > 1) asides.push(`${filterName(glass.filters[0]!)} nearest the lens`);
+  if (derived.balance?.spanStops === null) asides.push('a guess by the sun, not a measurement');
+  if (glass.lift) asides.push(liftText(glass.lift));
   if (!glass.seat) {
-    if (!chosen && derived.balance?.neededStops === 0) {
-      const span = Math.abs(derived.spanStops ?? 0);
-      asides.push(`the ${derived.balance.brighter} is ${stopsFigure(span)} brighter, and may stay so`);
-    } else if (!chosen) asides.push('any grad would show more than it helps');
+    if (!chosen) asides.push(...noGradText(derived));
     return row('Glass', chosen ? 'No grad' : 'No grad needed', asides.join('; '));
   }
   return row(
@@ -112,6 +158,20 @@ function glassRow({ derived, search }: SlipContext, glass: Glass): SlipRow {
     `${capital(glassName(glass.filters))}, ${turnText(glass.seat.turnDeg)}`,
     asides.join('; '),
   );
+}
+
+/** Why no grad is advised. */
+function noGradText({ balance, spanStops }: Derived): string[] {
+  if (!balance || balance.spanStops === null) return [];
+  if (balance.least) return [];
+  if (balance.neededStops > 0) return ['any grad would show more than it helps'];
+  return [`the ${balance.brighter} is ${stopsFigure(Math.abs(spanStops ?? 0))} brighter, and may stay so`];
+}
+
+/** What Least glass leaves to be done afterwards, and what that costs. */
+export function liftText({ stops, asNoisyAsIso }: Lift): string {
+  if (stops < 0.05) return 'nothing to lift afterwards';
+  return `lift the land ${stopsText(stops)} afterwards, as noisy as ISO ${isoFigure(asNoisyAsIso)}`;
 }
 
 /** The seat in units that a ruler reads: what stands above the rail, or below it upside down. */
@@ -151,6 +211,9 @@ function seatRow({ derived }: SlipContext, glass: Glass): SlipRow {
     const [low, high] = glass.figures.playMm.map((p) => mmFigure(out + p));
     if (low !== high) asides.push(`${low} to ${high} is as good`);
   }
+  const second = glass.standOutMm[1];
+  if (out !== null && typeof second === 'number' && mmFigure(second) !== mmFigure(out))
+    asides.push(`the second sheet stands ${mmFigure(second)} mm`);
   const giveOrTake = glass.outcome.seam?.giveOrTakeMm ?? 0;
   if (giveOrTake >= 0.5) asides.push(`give or take ${mmFigure(giveOrTake)}, lens estimated`);
   return row('Seat', seatMainText(glass), asides.join('; '));
@@ -164,6 +227,8 @@ export function computedSeat({ balance }: Derived, { filterIds }: Glass): Seat |
 function exposeRow({ stand, derived, oldestMinutes }: SlipContext): SlipRow {
   const { inUse, prepared } = derived;
   const exposure = inUse?.outcome.exposure;
+  if (stand.look.school === 'sun')
+    return row('Expose', 'not metered', 'the sun rule gives a grad, not a time: meter the land for one');
   if (!inUse || !prepared || !exposure) return row('Expose', 'no land reading yet', '');
   const { aperture, iso } = stand.exposure;
   const bulb = exposure.seconds > LONGEST_MARK_SECONDS ? ', bulb' : '';
@@ -171,10 +236,8 @@ function exposeRow({ stand, derived, oldestMinutes }: SlipContext): SlipRow {
   const asides: string[] = [];
   if (oldestMinutes !== null && oldestMinutes > STALE_AFTER_MINUTES && oldestMinutes < RECORD_AFTER_MINUTES)
     asides.push(`readings ${ageText(oldestMinutes)} old: read again`);
-  if (prepared.fittedStops > 0)
-    asides.push(`with ${stopsFigure(prepared.fittedStops)} stops of ND or polariser on`);
-  asides.push(landingText(derived, inUse));
-  const clips = warningsOf(prepared, inUse).flatMap((w) => (w.code === 'readings-clip' ? w.readingIds : []));
+  asides.push(...fittedText(derived), landingText(derived, inUse));
+  const { clips } = inUse.outcome;
   if (clips.length) asides.push(`${listText(clips)} not held`);
   else if (exposure.capped) asides.push('held back for the highlights');
   return row('Expose', main, asides.filter(Boolean).join('; '));

@@ -1,4 +1,14 @@
-import { changeReading, choose, deriveStand, prepareStand, sampleBag, solveStand, type Stand } from '@/model';
+import {
+  changeReading,
+  choose,
+  deriveStand,
+  prepareStand,
+  sampleBag,
+  solveStand,
+  type Stand,
+  studyStand,
+  warningsOf,
+} from '@/model';
 import { testStand } from '@/testing/fixtures';
 import {
   degreesFigure,
@@ -13,6 +23,12 @@ import {
   reasonsText,
   levelText,
   rangeText,
+  otherLookText,
+  safetyText,
+  stockText,
+  sunRuleText,
+  warningText,
+  workings,
 } from '.';
 
 const bag = sampleBag();
@@ -106,8 +122,53 @@ describe('the slip', () => {
     const heavy = testStand({ look: { school: 'heavy' }, readings: [{ ...sky, ev100: 9 }, land] });
     expect(slip(heavy).state).toBe('fault');
     expect(rows(heavy)[0]).toMatch(/^no plan \| The sky is the darker already/);
-    expect(rows(testStand({ look: { school: 'bracket' } }))[0]).toMatch(/cannot be computed yet/);
+    expect(rows(testStand({ look: { school: 'sun' } }))[0]).toMatch(/^no plan \| Where is the sun\?/);
     expect(rows(testStand(), { search: 'failed' })[0]).toMatch(/^the search stopped/);
+  });
+
+  it('gives a bracket its times, darkest picture first', () => {
+    const stand = testStand({
+      camera: { ...testStand().camera, highlightRoomStops: 3, shadowRoomStops: 4 },
+      look: { school: 'bracket' },
+      readings: [
+        { ...sky, ev100: 15.5 },
+        { ...land, ev100: 3.5 },
+      ],
+    });
+    expect(rows(stand)).toEqual([
+      'No grad: 3 frames | for 12 stops from darkest to brightest',
+      'nothing to seat | ',
+      'f/11, 1/60 s, 1/8 s and 1 s, ISO 100 | darkest picture first',
+    ]);
+    expect(rows(testStand({ look: { school: 'bracket' } }))[0]).toMatch(/^No grad: one frame holds it/);
+    const unread = slip(testStand({ look: { school: 'bracket' }, readings: [] }));
+    expect(unread.state).toBe('waiting');
+    const narrow = { ...testStand().camera, highlightRoomStops: 1, shadowRoomStops: 1 };
+    expect(slip(testStand({ look: { school: 'bracket' }, camera: narrow })).state).toBe('fault');
+  });
+
+  it('guesses by the sun without a reading, and gives no time', () => {
+    const stand = testStand({ look: { school: 'sun', sun: 'side' }, readings: [] });
+    expect(slip(stand).state).toBe('ready');
+    expect(rows(stand)).toEqual([
+      '2 stops, hard, level | a guess by the sun, not a measurement',
+      expect.stringMatching(/standing above the rail/),
+      expect.stringMatching(/^not metered/),
+    ]);
+  });
+
+  it('says under Least glass what is to be lifted, and what that costs', () => {
+    const [glass] = rows(testStand({ look: { school: 'least' } }));
+    expect(glass).toBe('No grad needed | lift the land 0.5 stops afterwards, as noisy as ISO 140');
+  });
+
+  it('names which sheet of a pair stands nearest the lens', () => {
+    const two = { ...bag, slots: 2 };
+    const stand = testStand({ readings: [{ ...sky, ev100: 16 }, land] });
+    const derived = deriveStand(stand, two, solveStand(stand, two));
+    const [glass] = rows(stand, { derived });
+    const [first, second] = derived.plan!.filters;
+    expect(glass).toBe(`${first!.name} with ${second!.name}, level | ${first!.name} nearest the lens`);
   });
 
   it('never shows an old answer as if it belonged to new readings', () => {
@@ -172,6 +233,189 @@ describe('the slip', () => {
   });
 });
 
+describe('warnings', () => {
+  const warned = (stand: Stand, own = bag) => {
+    const derived = deriveStand(stand, own, solveStand(stand, own));
+    return warningsOf(stand, own, derived, derived.inUse!).map((w) => [w.code, warningText(w)] as const);
+  };
+  const texts = (stand: Stand, own = bag) => Object.fromEntries(warned(stand, own));
+
+  it('say that a guess is one, and what Least glass cannot hold', () => {
+    expect(texts(testStand({ look: { school: 'sun', sun: 'ahead' } })).guess).toMatch(/rule of thumb/);
+    const wide = testStand({ look: { school: 'least' }, readings: [{ ...sky, ev100: 22 }, land] });
+    expect(texts(wide)['least-not-enough']).toMatch(
+      /the darker side stays \d\.\d stops under what prints well.*bracket would hold it/,
+    );
+  });
+
+  it('tell what an ISO below base and the corners lose', () => {
+    expect(texts(testStand({ exposure: { aperture: 11, iso: 50 } }))['iso-below-base']).toMatch(
+      /1 stop of highlight room/,
+    );
+    const ring = { name: 'adapter ring', diameterMm: 62, behindSlotMm: 4 };
+    const wide = testStand({
+      lens: { focalLengthMm: 16, pupilToFilterMm: 30 },
+      exposure: { aperture: 4, iso: 100 },
+    });
+    const texted = texts(wide, { ...bag, holder: { rings: [ring] } });
+    expect(texted['corners-dark']).toMatch(/behind the adapter ring/);
+    expect(texts(wide)['corners-dark']).toBeUndefined();
+  });
+
+  it('compare each reading with the polariser as it is now', () => {
+    const own = {
+      ...bag,
+      filters: [...bag.filters, { id: 'p', kind: 'polariser' as const, baseLossStops: 1.5 }],
+    };
+    const through = (ids: string[], on: boolean) =>
+      texts(
+        testStand({
+          readings: [
+            { ...sky, throughFilterIds: ids },
+            { ...land, throughFilterIds: ids },
+          ],
+          fitted: on ? [{ filterId: 'p' }] : [],
+        }),
+        own,
+      )['polariser-readings-differ'];
+    expect(through([], false)).toBeUndefined();
+    expect(through(['p'], false)).toMatch(/through a polariser that is not/);
+    // a bag of one slot: the polariser takes it
+    expect(through([], true)).toMatch(/without the polariser that is/);
+    expect(through(['p'], true)).toBeUndefined();
+  });
+
+  it('name features that go black, silhouettes apart', () => {
+    const points = [
+      { u: 0.3, v: 0.1 },
+      { u: 0.5, v: 0.1 },
+      { u: 0.5, v: 0.44 },
+      { u: 0.3, v: 0.44 },
+    ];
+    const tower = {
+      id: 's1',
+      name: 'old tower',
+      region: 'feature' as const,
+      treat: 'protect' as const,
+      points,
+    };
+    const readings = [sky, land, { id: 'f', role: 'feature' as const, u: 0.4, v: 0.3, ev100: 4.5 }];
+    const heavy = { school: 'heavy' as const, gapStops: -2 };
+    expect(texts(testStand({ look: heavy, readings, shapes: [tower] }))['features-black']).toBe(
+      'Gone black through this glass: old tower.',
+    );
+    const silhouette = { ...tower, treat: 'silhouette' as const };
+    expect(
+      texts(testStand({ look: heavy, readings, shapes: [silhouette] }))['features-black'],
+    ).toBeUndefined();
+  });
+
+  it('tell of a sky darker than its own reflection in every look', () => {
+    const water = {
+      id: 'w',
+      region: 'water' as const,
+      points: [
+        { u: 0, v: 0.46 },
+        { u: 1, v: 0.46 },
+        { u: 1, v: 1 },
+        { u: 0, v: 1 },
+      ],
+    };
+    const stand = testStand({
+      lens: { focalLengthMm: 50, pupilToFilterMm: 55 },
+      shapes: [water],
+      look: { school: 'even' },
+    });
+    expect(texts(stand)['darker-than-reflection']).toMatch(/darker than still water under it/);
+  });
+
+  it('show the band that a polariser leaves in a wide sky', () => {
+    const own = {
+      slots: 2,
+      filters: [...bag.filters, { id: 'p', kind: 'polariser' as const, baseLossStops: 1.5 }],
+    };
+    const look = { school: 'natural' as const, viewAzimuthDeg: 0, sunAzimuthDeg: 90, sunAltitudeDeg: 10 };
+    const readings = [
+      { ...sky, throughFilterIds: ['p'] },
+      { ...land, throughFilterIds: ['p'] },
+    ];
+    const stand = (focalLengthMm: number) =>
+      testStand({
+        lens: { focalLengthMm, pupilToFilterMm: 45 },
+        look,
+        readings,
+        fitted: [{ filterId: 'p' }],
+      });
+    expect(texts(stand(16), own)['polariser-uneven']).toMatch(/leave a dark band/);
+    expect(texts(stand(85), own)['polariser-uneven']).toBeUndefined();
+  });
+});
+
+describe('the working of the figures', () => {
+  const shown = (stand: Stand, own = bag) => {
+    const derived = deriveStand(stand, own, solveStand(stand, own));
+    const all = workings({ stand, bag: own, derived, study: studyStand(stand, own) });
+    return Object.fromEntries(all.map((w) => [w.of, w]));
+  };
+
+  it('adds up: span, what is taken away, the seat and the exposure', () => {
+    const stand = testStand({ readings: [sky, { ...sky, id: 'r3', ev100: 12.6 }, land] });
+    const w = shown(stand);
+    expect(w['span']!.figure).toBe('2.8 stops');
+    expect(w['span']!.lines[0]).toBe('Sky, EV at ISO 100: r1 13.0, r3 12.6: mean 12.8.');
+    expect(w['need']!.lines).toEqual(['Span 2.8, and 1.0 may stay: 1.8 stops to take away.']);
+    expect(w['seat']!.lines.join(' ')).toMatch(/seam 75 mm from its dark end; rail 50 mm above the axis/);
+    expect(w['expose']!.lines.at(-1)).toMatch(/^EV 10\.0 at f\/11, ISO 100: 0\.1\d+ s\.$/);
+    expect(w['safety']!.figure).toMatch(/^spans of \d\.\d to \d\.\d$/);
+    expect(w['reading r1']!.figure).toMatch(/above mid-grey$/);
+  });
+
+  it('marks what is estimated or assumed', () => {
+    const w = shown(testStand({ lens: { focalLengthMm: 24 } }));
+    expect(w['seat']!.lines.join(' ')).toMatch(/estimated from the focal length and good to a fifth/);
+    expect(w['spread']!.lines.join(' ')).toMatch(/at f\/2\.8 \(assumed\)/);
+  });
+
+  it('has one for every look', () => {
+    expect(shown(testStand({ look: { school: 'least' } }))['lift']!.lines).toHaveLength(3);
+    expect(shown(testStand({ look: { school: 'sun', sun: 'side' } }))['need']!.lines[0]).toBe(
+      'Sun at the side: the rule says 2 stops. Nothing was measured.',
+    );
+    expect(shown(testStand({ look: { school: 'bracket' } }))['expose']!.title).toBe('Bracket');
+    expect(shown(testStand({ look: { school: 'heavy' } }))['need']!.lines[0]).toMatch(/come out 1\.0 darker/);
+    expect(
+      workings({
+        stand: testStand(),
+        bag,
+        derived: deriveStand(testStand({ readings: [] }), bag, null),
+        study: null,
+      }),
+    ).toEqual([]);
+  });
+});
+
+describe('what is told beside the plan', () => {
+  it('names what the other looks would fit, what decides, and glass that is not in the bag', () => {
+    const stand = testStand({ readings: [sky, { ...sky, id: 'r3', ev100: 15.4, u: 0.8 }, land] });
+    const study = studyStand(stand, bag);
+    const named = (ids: readonly string[]) => ids.join('+') || 'no grad';
+    const looks = Object.fromEntries(study.looks.map((l) => [l.school, otherLookText(l, named)]));
+    expect(looks).toMatchObject({
+      bracket: 'one frame holds it',
+      sun: expect.stringMatching(/^Where is the sun/),
+    });
+    expect(looks['natural']).toBeUndefined();
+    expect(safetyText(study.safety, bag).join(' ')).toMatch(/Best for spans of .* Reading r3 decides/);
+    const soft = { slots: 1, filters: bag.filters.filter((f) => f.id === 'soft-1') };
+    expect(stockText(studyStand(testStand(), soft).stock!)).toMatch(
+      /^Not in your bag: 2 stops, (very )?hard would fit better by \d\.\d\d\.$/,
+    );
+    expect(sunRuleText(testStand({ look: { school: 'natural', sun: 'behind' } }))).toBe(
+      'The sun rule, with the sun behind you, would say 1 stop.',
+    );
+  });
+});
+
 describe('words for glass and turns', () => {
   it('name what a filter is', () => {
     expect(bag.filters.map(filterKindText)).toEqual(bag.filters.map((f) => f.name));
@@ -202,7 +446,7 @@ describe('words for glass and turns', () => {
 describe('reasons', () => {
   const reasons = (stand: Stand, id: string) => {
     const { result } = solveStand(stand, bag, 12);
-    if (!result.ok) throw new Error(result.reason);
+    if (!result?.ok) throw new Error(result?.reason);
     const { balance } = result;
     const candidate = balance.best.find((c) => (c.set[0]?.id ?? 'none') === id)!;
     return {
@@ -228,7 +472,7 @@ describe('reasons', () => {
     ];
     const { candidate, text } = reasons(testStand({ shapes }), 'hard-2');
     expect(text).toContain(
-      `Takes ${stopsFigure(candidate.spillWorst!.stops)} stops off the tall firs, which reaches 0.30 of the frame above the seam.`,
+      `Takes ${stopsFigure(candidate.spillWorst!.stops)} stops off the tall firs, reaching 0.30 of the frame above the seam.`,
     );
   });
 

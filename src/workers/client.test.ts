@@ -47,7 +47,7 @@ describe('the client of a worker', () => {
     const client = workerClient('solve', () => new FakeWorker());
     expect(FakeWorker.made).toHaveLength(0);
     const result = client.request(input);
-    expect(worker().requests).toMatchObject([{ job: 1, kind: 'solve', input }]);
+    expect(worker().requests).toMatchObject([{ job: 1, type: 'start', kind: 'solve', input }]);
     worker().done(1);
     expect(await result).toEqual({ type: 'done', output: answer('job 1') });
   });
@@ -57,9 +57,10 @@ describe('the client of a worker', () => {
     const [first, second, third] = [client.request(input), client.request(input), client.request(input)];
     expect(await first).toEqual({ type: 'replaced' });
     expect(await second).toEqual({ type: 'replaced' });
-    expect(worker().requests.map((r) => r.job)).toEqual([1]);
+    const sent = () => worker().requests.map((r) => `${r.type} ${r.job}`);
+    expect(sent()).toEqual(['start 1', 'cancel 1']);
     worker().done(1, 'late');
-    expect(worker().requests.map((r) => r.job)).toEqual([1, 3]);
+    expect(sent()).toEqual(['start 1', 'cancel 1', 'start 3']);
     worker().done(3);
     expect(await third).toEqual({ type: 'done', output: answer('job 3') });
   });
@@ -67,11 +68,40 @@ describe('the client of a worker', () => {
   it('ends a replaced job that does not finish, and goes on with the next in a new worker', async () => {
     const client = workerClient('solve', () => new FakeWorker());
     void client.request(input);
+    void client.request(input);
+    jest.advanceTimersByTime(1_500);
+    // a further request does not prolong its time
     const next = client.request(input);
-    jest.advanceTimersByTime(2_000);
+    jest.advanceTimersByTime(500);
     expect(worker(0).ended).toBe(true);
-    worker(1).done(2);
+    worker(1).done(3);
     expect(await next).toMatchObject({ type: 'done' });
+  });
+
+  it('goes on with the next in the same worker when the replaced job heeds', async () => {
+    const client = workerClient('solve', () => new FakeWorker());
+    void client.request(input);
+    const next = client.request(input);
+    worker().onmessage?.({
+      data: { job: 1, type: 'failed', code: 'cancelled', message: 'told to stop' },
+    } as MessageEvent);
+    jest.advanceTimersByTime(10_000);
+    expect(worker().ended).toBe(false);
+    worker().done(2);
+    expect(await next).toMatchObject({ type: 'done' });
+  });
+
+  it('hands on progress while a job runs, and none of a job that was given up', async () => {
+    const client = workerClient('solve', () => new FakeWorker());
+    const parts: number[] = [];
+    const result = client.request(input, (part) => parts.push(part));
+    const progress = (part: number) =>
+      worker().onmessage?.({ data: { job: 1, type: 'progress', part } } as MessageEvent);
+    progress(0.25);
+    client.cancel();
+    progress(0.5);
+    expect(await result).toEqual({ type: 'replaced' });
+    expect(parts).toEqual([0.25]);
   });
 
   it('reports a worker that dies and starts a new one for the next request', async () => {

@@ -15,8 +15,14 @@ export type JobResult<K extends JobKind> =
   | { readonly type: 'failed'; readonly code: 'crashed' | 'timed-out'; readonly message: string };
 
 export interface WorkerClient<K extends JobKind> {
-  /** Asks for an answer; a newer request replaces an older one, whose late answer is dropped. */
-  request(input: Jobs[K]['input']): Promise<JobResult<K>>;
+  /**
+   * Asks for an answer; a newer request replaces an older one, whose late answer is dropped.
+   *
+   * @param onProgress told how much is done, 0 to 1, of work that takes its time
+   */
+  request(input: Jobs[K]['input'], onProgress?: (part: number) => void): Promise<JobResult<K>>;
+  /** Gives up what runs and what waits, as a newer request would. */
+  cancel(): void;
   dispose(): void;
 }
 
@@ -29,6 +35,7 @@ interface Pending<K extends JobKind> {
   readonly job: number;
   readonly input: Jobs[K]['input'];
   readonly settle: (result: JobResult<K>) => void;
+  readonly onProgress: ((part: number) => void) | undefined;
 }
 
 /**
@@ -45,6 +52,8 @@ export function workerClient<K extends JobKind>(
   let waiting: Pending<K> | null = null;
   let limit: ReturnType<typeof setTimeout> | undefined;
   let jobs = 0;
+  /** What runs is no longer wanted; its time to heed is not prolonged by further requests. */
+  let givenUp = false;
 
   const end = (result: JobResult<K>) => {
     clearTimeout(limit);
@@ -64,41 +73,59 @@ export function workerClient<K extends JobKind>(
 
   const start = (pending: Pending<K>) => {
     running = pending;
+    givenUp = false;
     worker ??= listen(make());
     limit = setTimeout(() => drop('timed-out', `no answer within ${timeLimitMs / 1000} s`), timeLimitMs);
-    worker.postMessage({ job: pending.job, kind, input: pending.input });
+    worker.postMessage({ job: pending.job, type: 'start', kind, input: pending.input });
   };
 
   const listen = (made: WorkerLike): WorkerLike => {
     made.onmessage = ({ data }) => {
       if (data.job !== running?.job) return;
-      end(
-        data.type === 'done'
-          ? { type: 'done', output: data.output }
-          : { type: 'failed', code: data.code, message: data.message },
-      );
+      switch (data.type) {
+        case 'progress':
+          return running.onProgress?.(data.part);
+        case 'done':
+          return end({ type: 'done', output: data.output });
+        case 'failed':
+          // one that was told to stop has been settled already
+          return end(
+            data.code === 'cancelled'
+              ? { type: 'replaced' }
+              : { type: 'failed', code: data.code, message: data.message },
+          );
+      }
     };
     made.onerror = (event) => drop('crashed', event.message || 'the worker stopped');
     return made;
   };
 
+  /** Settles what waits and what runs as replaced, and tells the worker to stop: ended if it does not heed. */
+  const giveUp = () => {
+    waiting?.settle({ type: 'replaced' });
+    waiting = null;
+    if (!running || givenUp) return;
+    givenUp = true;
+    const replaced = running;
+    running = { ...replaced, settle: () => {}, onProgress: undefined };
+    replaced.settle({ type: 'replaced' });
+    worker?.postMessage({ job: replaced.job, type: 'cancel' });
+    clearTimeout(limit);
+    limit = setTimeout(
+      () => drop('timed-out', 'the replaced job did not end'),
+      Math.min(GRACE_MS, timeLimitMs),
+    );
+  };
+
   return {
-    request: (input) =>
+    request: (input, onProgress) =>
       new Promise((settle) => {
-        const pending = { job: ++jobs, input, settle };
-        waiting?.settle({ type: 'replaced' });
-        waiting = null;
-        if (!running) return start(pending);
-        waiting = pending;
-        const replaced = running;
-        running = { ...replaced, settle: () => {} };
-        replaced.settle({ type: 'replaced' });
-        clearTimeout(limit);
-        limit = setTimeout(
-          () => drop('timed-out', 'the replaced job did not end'),
-          Math.min(GRACE_MS, timeLimitMs),
-        );
+        const pending = { job: ++jobs, input, settle, onProgress };
+        giveUp();
+        if (running) waiting = pending;
+        else start(pending);
       }),
+    cancel: giveUp,
     dispose() {
       clearTimeout(limit);
       worker?.terminate();

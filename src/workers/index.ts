@@ -1,6 +1,7 @@
 import { workerClient, type WorkerLike } from './client';
 
 export type { JobResult, WorkerClient } from './client';
+export type { JobKind, Jobs } from './protocol';
 
 /** The client of the search, with a worker of its own. */
 export const solveClient = () =>
@@ -8,3 +9,14 @@ export const solveClient = () =>
     'solve',
     () => new Worker(new URL('./solve.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
   );
+
+/** The client of what is worked out beside the plan, with a worker of its own: the search never waits for it. */
+export const studyClient = () =>
+  workerClient(
+    'study',
+    () => new Worker(new URL('./study.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
+    STUDY_LIMIT_MS,
+  );
+
+/** A study leaves each reading out in turn, and there may be hundreds. */
+const STUDY_LIMIT_MS = 180_000;

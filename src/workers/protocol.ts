@@ -1,18 +1,24 @@
-import { type Bag, type Solution, type Stand } from '@/model';
+import { type Bag, type Solution, type Stand, type Study } from '@/model';
 
 /** What each kind of job takes and gives. */
 export interface Jobs {
   solve: { readonly input: { readonly stand: Stand; readonly bag: Bag }; readonly output: Solution };
+  study: { readonly input: { readonly stand: Stand; readonly bag: Bag }; readonly output: Study };
 }
 
 export type JobKind = keyof Jobs;
 
-export interface JobRequest<K extends JobKind = JobKind> {
-  readonly job: number;
-  readonly kind: K;
-  readonly input: Jobs[K]['input'];
-}
+export type JobRequest<K extends JobKind = JobKind> =
+  | { readonly job: number; readonly type: 'start'; readonly kind: K; readonly input: Jobs[K]['input'] }
+  /** Asks a running job to end; it looks between its steps. */
+  | { readonly job: number; readonly type: 'cancel' };
 
 export type JobAnswer<K extends JobKind = JobKind> =
+  | { readonly job: number; readonly type: 'progress'; readonly part: number }
   | { readonly job: number; readonly type: 'done'; readonly output: Jobs[K]['output'] }
-  | { readonly job: number; readonly type: 'failed'; readonly code: 'crashed'; readonly message: string };
+  | {
+      readonly job: number;
+      readonly type: 'failed';
+      readonly code: 'crashed' | 'cancelled';
+      readonly message: string;
+    };

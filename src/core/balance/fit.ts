@@ -1,120 +1,155 @@
 import { REGION_CODES } from '@/core/field';
-import { acrossSeam, type Seat, sheetScale } from '@/core/optics';
+import {
+  acrossSeam,
+  changeTable,
+  dimmingField,
+  type FrameSize,
+  type Lens,
+  type Seat,
+  sheetScale,
+  slantFactor,
+  type SlantTables,
+} from '@/core/optics';
 import { type Target } from './target';
 import { type BalanceInput, type Fit, type Spot } from './types';
 
 /** Level that meters and labels leave uncertain anyway, stops. */
-const LEVEL_ALLOWANCE = 0.3;
+export const LEVEL_ALLOWANCE = 0.3;
 /** Half the slide over which the slope of the dimming is taken, mm. */
-const SLOPE_HALF_MM = 0.25;
+export const SLOPE_HALF_MM = 0.25;
 /** How much a line in the open counts beside the misfit itself. */
 export const LINE_WEIGHT = 2;
 /** The part of the cells a worst figure leaves out as noise. */
 const WORST_QUANTILE = 0.98;
+/** Classes that a percentile is counted in, and how many go to the stop: the last takes all beyond 16 stops. */
 const CLASSES = 4096;
+const CLASS_PER_STOP = CLASSES / 16;
 /** A dimming that shows nowhere. */
 const NOWHERE = 0.005;
 
 /** Stops within a tenth of the frame's height for a difference of dimming over `2 * SLOPE_HALF_MM` on the sheet. */
-export function slopePerTenth(input: Pick<BalanceInput, 'frame' | 'lens'>): number {
-  return (0.1 * input.frame.heightMm * sheetScale(input.lens)) / (2 * SLOPE_HALF_MM);
+export function slopePerTenth(lens: Lens, frame: FrameSize): number {
+  return (0.1 * frame.heightMm * sheetScale(lens)) / (2 * SLOPE_HALF_MM);
 }
 
 /** `fit` from its two parts and the brighter side's share of the weight. */
 export function combineFit(unevenSquared: number, level: number, share: number): number {
-  return Math.sqrt(Math.max(0, unevenSquared) + share * Math.max(0, Math.abs(level) - LEVEL_ALLOWANCE) ** 2);
+  const beyond = Math.max(0, Math.abs(level) - LEVEL_ALLOWANCE);
+  return Math.sqrt(Math.max(0, unevenSquared) + share * beyond * beyond);
+}
+
+/** Glass at a seat: the lens as its first sheet sees it, and where it sits. */
+export interface Seated {
+  readonly lens: Lens;
+  readonly seat: Seat;
 }
 
 /**
  * The fit of glass at a seat, cell by cell: the readable definition that the search over bins is tested against.
  *
- * @param dimming stops at `y` mm from the seam; the integral itself for the oracle, a fine table for the figures shown.
+ * @param dimming stops at `y` mm above the seam for a cell whose light slants by so much through dyed glass.
  */
 export function judgeSeat(
   input: BalanceInput,
   target: Target,
-  seat: Seat,
-  dimming: (y: number) => number,
+  { lens, seat }: Seated,
+  dimming: (y: number, slant: number) => number,
 ): Fit {
-  const heights = heightsAboveSeam(input, seat);
-  const toSlope = slopePerTenth(input);
-  const stops = new Float64Array(heights.length);
-  const slopes = new Float64Array(heights.length);
-  for (let i = 0; i < heights.length; i++) {
+  const { frame, field } = input;
+  const { columns, rows } = field.grid;
+  const toSlope = slopePerTenth(lens, frame);
+  const { sin, cos } = acrossSeam(seat.turnDeg);
+  const stops = new Float32Array(columns * rows);
+  const slopes = new Float32Array(columns * rows);
+  for (let i = 0; i < stops.length; i++) {
     if (target.weights[i] === 0) continue;
-    const y = heights[i] as number;
-    stops[i] = dimming(y);
-    if (target.far[i])
-      slopes[i] = Math.abs(dimming(y + SLOPE_HALF_MM) - dimming(y - SLOPE_HALF_MM)) * toSlope;
+    const x = (((i % columns) + 0.5) / columns - 0.5) * frame.widthMm;
+    const h = (0.5 - (Math.floor(i / columns) + 0.5) / rows) * frame.heightMm;
+    const y = sheetScale(lens) * (x * sin + h * cos) - seat.offsetMm;
+    const slant = slantFactor(lens, { x, h });
+    stops[i] = dimming(y, slant);
+    slopes[i] = Math.abs(dimming(y + SLOPE_HALF_MM, slant) - dimming(y - SLOPE_HALF_MM, slant)) * toSlope;
   }
-  return judge(input, target, { stops, slopes });
+  return judgeCells(input, target, { stops, slopes });
 }
 
 /** The fit of no filter at all. */
 export function judgeNone(input: BalanceInput, target: Target): Fit {
-  const nothing = new Float64Array(target.stops.length);
-  return judge(input, target, { stops: nothing, slopes: nothing });
+  const nothing = new Float32Array(target.weights.length);
+  return judgeCells(input, target, { stops: nothing, slopes: nothing });
 }
 
-/** Height of every cell's centre on the sheet, mm from the seam towards the dark end. */
-function heightsAboveSeam({ field, frame, lens }: BalanceInput, seat: Seat): Float64Array {
-  const { columns, rows } = field.grid;
-  const { sin, cos } = acrossSeam(seat.turnDeg);
-  const scale = sheetScale(lens);
-  const heights = new Float64Array(columns * rows);
-  for (let row = 0, i = 0; row < rows; row++) {
-    const up = (0.5 - (row + 0.5) / rows) * frame.heightMm * cos * scale - seat.offsetMm;
-    for (let column = 0; column < columns; column++, i++)
-      heights[i] = up + ((column + 0.5) / columns - 0.5) * frame.widthMm * sin * scale;
-  }
-  return heights;
+/** Fast path of `judgeSeat`: heights step along each row and the dimming is read off a table. */
+export function judgeFromTables(
+  input: BalanceInput,
+  target: Target,
+  { lens, seat }: Seated,
+  tables: SlantTables,
+): Fit {
+  const { columns, rows } = input.field.grid;
+  const raster = { lens, seat, frame: input.frame, columns, rows };
+  const { square, slanting } = tables;
+  const stops = dimmingField(tables, raster);
+  const changes = dimmingField(
+    {
+      square: changeTable(square, SLOPE_HALF_MM),
+      slanting: slanting && { ...slanting, table: changeTable(slanting.table, SLOPE_HALF_MM) },
+    },
+    raster,
+  );
+  const toSlope = slopePerTenth(lens, input.frame);
+  return judgeCells(input, target, { stops, slopes: changes.map((change) => change * toSlope) });
 }
 
-/** What glass does to each cell: its dimming, and in far cells the slope of it. */
+const SKY = REGION_CODES.indexOf('sky');
+
+/** What glass does to each cell: its dimming, stops, and the slope of it in stops per tenth of the frame's height. */
 interface Dimmed {
-  readonly stops: Float64Array;
-  readonly slopes: Float64Array;
+  readonly stops: Float32Array;
+  readonly slopes: Float32Array;
 }
 
-function judge(input: BalanceInput, target: Target, { stops, slopes }: Dimmed): Fit {
-  const cells = stops.length;
-  const misfits = new Float64Array(cells);
+function judgeCells(input: BalanceInput, target: Target, { stops, slopes }: Dimmed): Fit {
+  const { weights, stops: wanted, bright, far } = target;
+  const { regions, grid } = input.field;
+  const { columns, rows } = grid;
+  const spilled = new Worst();
+  const lines = new Worst();
   let all = 0;
   let brightWeight = 0;
   let misfit = 0;
-  for (let i = 0; i < cells; i++) {
-    const w = target.weights[i] as number;
-    if (w === 0) continue;
-    const e = (stops[i] as number) - (target.stops[i] as number);
-    misfits[i] = e;
-    all += w;
-    if (!target.bright[i]) continue;
-    brightWeight += w;
-    misfit += w * e;
-  }
-  const level = brightWeight > 0 ? misfit / brightWeight : 0;
-  const spilled = new Float64Array(cells);
-  const lines = new Float64Array(cells);
   let squares = 0;
   let spill = 0;
   let leak = 0;
-  for (let i = 0; i < cells; i++) {
-    const w = target.weights[i] as number;
-    if (w === 0) continue;
-    const e = misfits[i] as number;
-    const slope = slopes[i] as number;
-    const r = target.bright[i] ? e - level : e;
-    squares += w * (r * r + LINE_WEIGHT * slope * slope);
-    lines[i] = target.far[i] && input.field.regions[i] !== SKY ? slope : NaN;
-    if (target.bright[i]) {
-      leak += w * Math.max(0, -e);
-      spilled[i] = NaN;
-    } else {
-      spill += w * (stops[i] as number);
-      spilled[i] = e > NOWHERE ? e : NaN;
+  for (let row = 0, i = 0; row < rows; row++)
+    for (let column = 0; column < columns; column++, i++) {
+      const w = weights[i] as number;
+      if (w === 0) continue;
+      const a = stops[i] as number;
+      const e = a - (wanted[i] as number);
+      // a level seam is as bad all along a row: its middle stands for it
+      const offCentre = Math.abs(2 * column + 1 - columns);
+      all += w;
+      squares += w * e * e;
+      if (far[i] === 1) {
+        const slope = slopes[i] as number;
+        squares += w * LINE_WEIGHT * slope * slope;
+        if (regions[i] !== SKY) {
+          if (slope < NOWHERE) lines.nothing += w;
+          else lines.add(slope, w, i, offCentre);
+        }
+      }
+      if (bright[i] === 1) {
+        brightWeight += w;
+        misfit += w * e;
+        if (e < 0) leak -= w * e;
+      } else {
+        spill += w * a;
+        if (e > NOWHERE) spilled.add(e, w, i, offCentre);
+      }
     }
-  }
-  const uneven = Math.max(0, squares / all);
+  const level = brightWeight > 0 ? misfit / brightWeight : 0;
+  const uneven = Math.max(0, (squares - level * level * brightWeight) / all);
   const dark = all - brightWeight;
   return {
     fitStops: combineFit(uneven, level, brightWeight / all),
@@ -122,56 +157,55 @@ function judge(input: BalanceInput, target: Target, { stops, slopes }: Dimmed): 
     levelStops: level,
     spillStops: dark > 0 ? spill / dark : 0,
     leakStops: brightWeight > 0 ? leak / brightWeight : 0,
-    spillWorst: worstSpot(input, target, spilled),
-    line: worstSpot(input, target, lines),
+    spillWorst: spotOf(input, target, spilled.worst()),
+    line: spotOf(input, target, lines.worst()),
   };
 }
 
-const SKY = REGION_CODES.indexOf('sky');
-
-/**
- * The weighted 98th percentile of a figure over the cells where it is a number, and where it lies; null where it is
- * nothing. Cells are counted into classes of equal width, which is exact to a 4096th of the greatest value.
- */
-function worstSpot({ field, shapes }: BalanceInput, target: Target, values: Float64Array): Spot | null {
-  let most = 0;
-  let weight = 0;
-  for (let i = 0; i < values.length; i++) {
-    const value = values[i] as number;
-    if (Number.isNaN(value)) continue;
-    weight += target.weights[i] as number;
-    if (value > most) most = value;
-  }
-  if (most <= NOWHERE) return null;
-  const toClass = CLASSES / most;
-  const classes = new Float64Array(CLASSES + 1);
-  for (let i = 0; i < values.length; i++) {
-    const value = values[i] as number;
-    if (!Number.isNaN(value))
-      classes[Math.floor(Math.max(0, value) * toClass)]! += target.weights[i] as number;
-  }
-  let at = 0;
-  for (let sum = classes[0] as number; sum < WORST_QUANTILE * weight && at < CLASSES;)
-    sum += classes[++at] as number;
+function spotOf(
+  { field, shapes }: BalanceInput,
+  target: Target,
+  worst: { cell: number; value: number } | null,
+): Spot | null {
+  if (!worst || worst.value <= NOWHERE) return null;
+  const { cell, value } = worst;
   const { columns, rows } = field.grid;
-  // a level seam is as bad all along a row: its middle stands for it
-  const offCentre = (i: number) => Math.abs((i % columns) + 0.5 - columns / 2);
-  let cell = -1;
-  for (let i = 0; i < values.length; i++)
-    if (
-      Math.floor((values[i] as number) * toClass) === at &&
-      target.weights[i] !== 0 &&
-      (cell < 0 || offCentre(i) < offCentre(cell))
-    )
-      cell = i;
-  const stops = values[cell] ?? 0;
-  if (stops <= NOWHERE) return null;
   return {
-    stops,
+    stops: value,
     u: ((cell % columns) + 0.5) / columns,
     v: (Math.floor(cell / columns) + 0.5) / rows,
     region: REGION_CODES[field.regions[cell] as number] as Spot['region'],
     shape: shapes[field.shapes[cell] as number],
-    nearSkyline: !target.far[cell],
+    nearSkyline: target.far[cell] !== 1,
   };
+}
+
+/** Counts weights into classes of equal width for the 98th percentile, and keeps the cell that shows each class best. */
+class Worst {
+  /** Weight of the cells where there is nothing to count. */
+  nothing = 0;
+  private readonly weights = new Float64Array(CLASSES);
+  private readonly cells = new Int32Array(CLASSES).fill(-1);
+  private readonly offCentre = new Float64Array(CLASSES).fill(Infinity);
+  private readonly values = new Float64Array(CLASSES);
+
+  add(value: number, weight: number, cell: number, offCentre: number): void {
+    const at = Math.min(CLASSES - 1, (value * CLASS_PER_STOP) | 0);
+    this.weights[at]! += weight;
+    if (offCentre >= (this.offCentre[at] as number)) return;
+    this.offCentre[at] = offCentre;
+    this.cells[at] = cell;
+    this.values[at] = value;
+  }
+
+  worst(): { cell: number; value: number } | null {
+    let weight = this.nothing;
+    for (let at = 0; at < CLASSES; at++) weight += this.weights[at] as number;
+    let at = 0;
+    let sum = this.nothing + (this.weights[0] as number);
+    while (at < CLASSES - 1 && (sum < WORST_QUANTILE * weight || this.weights[at] === 0))
+      sum += this.weights[++at] as number;
+    const cell = this.cells[at] as number;
+    return cell < 0 ? null : { cell, value: this.values[at] as number };
+  }
 }

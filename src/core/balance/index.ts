@@ -6,3 +6,4 @@ export * from './target';
 export * from './types';
 export * from './outcome';
 export * from './safety';
+export * from './reflection';

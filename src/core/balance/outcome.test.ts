@@ -2,15 +2,16 @@ import { exactAperture, exactIso } from '@/core/units';
 import { type Stand } from '@/model';
 import { prepared, testStand } from '@/testing/fixtures';
 import { outcomeOf } from './outcome';
-import { bestForSpans } from './safety';
+import { safetyOf } from './safety';
 
 const outcome = (stand: Stand, glass?: { id: string; offsetMm: number; turnDeg: number }) => {
   const posed = prepared(stand);
-  const { input, fittedStops } = posed;
+  const { input, fitted } = posed;
   return outcomeOf({
     posed,
     settings: { aperture: exactAperture(stand.exposure.aperture), iso: exactIso(stand.exposure.iso) },
-    fittedStops,
+    fitted,
+    glarePart: 0,
     set: input.sheets.filter((s) => s.id === glass?.id),
     seat: glass ? { offsetMm: glass.offsetMm, turnDeg: glass.turnDeg } : null,
   });
@@ -51,12 +52,13 @@ describe('what becomes of the readings', () => {
       ],
       slots: 2,
     };
-    const run = (fitted: Stand['fitted']) => {
-      const posed = prepared(testStand({ fitted }), bag);
-      const { input, fittedStops } = posed;
+    const run = (on: Stand['fitted']) => {
+      const posed = prepared(testStand({ fitted: on }), bag);
+      const { input, fitted } = posed;
       return outcomeOf({
         posed,
-        fittedStops,
+        fitted,
+        glarePart: 0,
         settings: { aperture: exactAperture(11), iso: exactIso(100) },
         set: input.sheets.filter((s) => s.id === glass.id),
         seat: glass,
@@ -74,6 +76,27 @@ describe('what becomes of the readings', () => {
     expect(outcome(testStand({ readings: [land!] })).exposure?.evCamera).toBe(10);
     expect(outcome(testStand({ readings: [sky!] })).exposure).toBeNull();
     expect(outcome(testStand({ readings: [] })).residualGapStops).toBeNull();
+  });
+
+  it('records veiling glare over the dark, less of it behind a grad, and moves no exposure by it', () => {
+    const posed = prepared(testStand());
+    const run = (glarePart: number, id?: string) =>
+      outcomeOf({
+        posed,
+        settings: { aperture: exactAperture(11), iso: exactIso(100) },
+        fitted: { stops: 0, dyedStops: 0 },
+        glarePart,
+        set: posed.input.sheets.filter((s) => s.id === id),
+        seat: id ? { offsetMm: 2, turnDeg: 0 } : null,
+      });
+    const lifted = (id?: string) => {
+      const { readings } = run(0.02, id);
+      return readings[1]!.toneRecordedStops - readings[1]!.toneThroughStops;
+    };
+    expect(lifted()).toBeGreaterThan(lifted('hard-3') + 0.02);
+    expect(lifted('hard-3')).toBeGreaterThan(0.01);
+    expect(run(0.02).exposure).toEqual(run(0).exposure);
+    expect(run(0).readings[1]!.toneRecordedStops).toBeCloseTo(run(0).readings[1]!.toneThroughStops, 12);
   });
 
   it('names the readings that the sensor does not hold', () => {
@@ -94,7 +117,7 @@ describe('what becomes of the readings', () => {
 
 describe('the spans over which the same sheet stays best', () => {
   it('hold the span itself and end within a stop either way', () => {
-    const [low, high] = bestForSpans(prepared(testStand()).input)!;
+    const [low, high] = safetyOf(prepared(testStand()).input).bestForSpans!;
     expect(low).toBeLessThanOrEqual(3);
     expect(high).toBeGreaterThanOrEqual(3);
     expect(high - low).toBeGreaterThan(0.3);
@@ -103,6 +126,6 @@ describe('the spans over which the same sheet stays best', () => {
   });
 
   it('are none without a plan', () => {
-    expect(bestForSpans(prepared(testStand({ readings: [] })).input)).toBeNull();
+    expect(safetyOf(prepared(testStand({ readings: [] })).input).bestForSpans).toBeNull();
   });
 });

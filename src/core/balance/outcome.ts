@@ -2,24 +2,20 @@ import { type CameraSettings, secondsForEv } from '@/core/exposure';
 import { type PlacedReading } from '@/core/field';
 import { mean } from '@/core/numerics';
 import {
-  beamDiameterMm,
-  dimmingAt,
+  dimmingField,
+  dimmingOfPoint,
   PUPIL_ESTIMATE_ERROR,
   type Seat,
   type SeamAt,
   seamAtEdges,
   seamSpread,
-  stackOf,
   sensorPoint,
-  sheetHeightMm,
+  slantFactor,
 } from '@/core/optics';
-import { isHeld } from '@/core/sensor';
+import { isHeld, withGlare } from '@/core/sensor';
 import { type Posed } from './pose';
-import { sideReadings, sidesOf, wantedEv } from './sides';
+import { CAP_MARGIN, sideReadings, sidesOf, wantedEv } from './sides';
 import { type BalanceInput, type SheetSet } from './types';
-
-/** Room left under the highlight room for a reading through the glass, stops (physics 5). */
-const CAP_MARGIN = 0.5;
 
 /** What one reading becomes. Tones are stops from mid-grey. */
 export interface ReadingOutcome {
@@ -28,6 +24,8 @@ export interface ReadingOutcome {
   /** In the exposure that would be made without any glass. */
   readonly toneBareStops: number;
   readonly toneThroughStops: number;
+  /** The same with the lens's veiling glare on it (physics 5): what the file will show of it. */
+  readonly toneRecordedStops: number;
   readonly held: boolean;
   /** Dimming by the grad at its spot, stops. */
   readonly dimmingStops: number;
@@ -60,41 +58,61 @@ export interface Outcome {
   readonly exposure: Exposure | null;
   /** EV at mid-grey of the exposure that would be made without any glass; null likewise. */
   readonly bareMidGreyEv: number | null;
+  /** Mean tone of the darker side's readings through the glass, wanted tones counted; null without an exposure. */
+  readonly darkToneStops: number | null;
   /** Span left after the glass, stops; null without readings of both sides. */
   readonly residualGapStops: number | null;
   readonly clips: readonly string[];
   readonly seam: SeamOutcome | null;
 }
 
+/** ND and polariser on the lens: what they take on the axis, and how much of it is dyed and grows towards the corners. */
+export interface FittedGlass {
+  readonly stops: number;
+  readonly dyedStops: number;
+}
+
 export interface OutcomeRequest {
   readonly posed: Posed;
   readonly settings: CameraSettings;
-  /** Dimming by ND and polariser, which covers the frame alike, stops. */
-  readonly fittedStops: number;
+  readonly fitted: FittedGlass;
   readonly set: SheetSet;
   readonly seat: Seat | null;
+  /** Part of the frame's mean light that the lens spreads over all of it; 0 for none. */
+  readonly glarePart: number;
 }
 
-/** Dimming by a seated set at the readings' spots, stops by id. */
-function spotDimmings({ posed: { input }, set, seat }: OutcomeRequest): ReadonlyMap<string, number> {
-  const stack = stackOf(set.map((s) => s.sheet));
-  const beam = beamDiameterMm(input.lens);
+/** Stops taken at a spot, by the grads and by what covers the whole frame. */
+interface Taken {
+  readonly grads: number;
+  readonly fitted: number;
+}
+
+function takenAtSpots({ posed: { input }, fitted, set, seat }: OutcomeRequest): ReadonlyMap<string, Taken> {
+  const { lens, frame } = input;
+  const sheets = set.map((s) => s.sheet);
   return new Map(
     input.field.readings.map(({ id, place }) => {
-      if (!seat) return [id, 0];
-      const point = sensorPoint(input.frame, place.u, place.v);
-      return [id, dimmingAt(stack, sheetHeightMm(input.lens, seat.turnDeg, point) - seat.offsetMm, beam)];
+      const point = sensorPoint(frame, place.u, place.v);
+      return [
+        id,
+        {
+          grads: seat ? dimmingOfPoint({ lens, sheets, seat }, point) : 0,
+          fitted: fitted.stops + fitted.dyedStops * (slantFactor(lens, point) - 1),
+        },
+      ];
     }),
   );
 }
 
 /** Follows the readings through the glass (physics 5; formats: the command line). */
 export function outcomeOf(request: OutcomeRequest): Outcome {
-  const { settings, fittedStops } = request;
+  const { settings, fitted } = request;
   const { input } = request.posed;
   const { readings } = input.field;
-  const dimming = spotDimmings(request);
-  const through = (r: PlacedReading) => (dimming.get(r.id) ?? 0) + fittedStops;
+  const taken = takenAtSpots(request);
+  const grads = (r: PlacedReading) => taken.get(r.id)?.grads ?? 0;
+  const through = (r: PlacedReading) => grads(r) + (taken.get(r.id)?.fitted ?? 0);
   const dark = darkReadings(input);
   const { placementStops } = input.look;
   const { highlightRoom } = input.window;
@@ -105,17 +123,21 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
     const brightest = Math.max(
       ...readings.filter((r) => r.role !== 'feature').map((r) => r.ev100 - through(r)),
     );
+    const brightestOfAll = Math.max(...readings.map((r) => r.ev100 - through(r)));
     const lowest = brightest - (highlightRoom - CAP_MARGIN);
-    const evCamera = Math.max(asked, lowest);
+    // the least glass leaves the land to be lifted: it is the brightest reading that the exposure is placed by
+    const least = input.look.school === 'least';
+    const evCamera = least ? brightestOfAll - (highlightRoom - CAP_MARGIN) : Math.max(asked, lowest);
     return {
       evCamera,
-      evMidGrey: evCamera + fittedStops,
-      capped: lowest > asked + 1e-6,
+      evMidGrey: evCamera + fitted.stops,
+      capped: !least && lowest > asked + 1e-6,
       seconds: secondsForEv(evCamera, settings),
     };
   }
 
   const bareMidGreyEv = dark.length ? mean(dark.map(wantedEv)) - placementStops : null;
+  const meanLight = exposure && request.glarePart > 0 ? frameLight(request, exposure.evMidGrey) : 0;
   const outcomes = readings.map((r): ReadingOutcome => {
     const tone = exposure ? r.ev100 - through(r) - exposure.evCamera : NaN;
     return {
@@ -123,15 +145,17 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
       ev100: r.ev100,
       toneBareStops: bareMidGreyEv === null ? NaN : r.ev100 - bareMidGreyEv,
       toneThroughStops: tone,
+      toneRecordedStops: withGlare(tone, request.glarePart, meanLight),
       held: isHeld(tone, input.window),
-      dimmingStops: dimming.get(r.id) ?? 0,
+      dimmingStops: grads(r),
     };
   });
   return {
     readings: outcomes,
     exposure,
     bareMidGreyEv,
-    residualGapStops: residualGap(input, dimming),
+    darkToneStops: exposure && mean(dark.map((r) => wantedEv(r) - through(r))) - exposure.evCamera,
+    residualGapStops: residualGap(input, grads),
     clips: exposure ? outcomes.filter((r) => !r.held).map((r) => r.id) : [],
     seam: request.seat && request.set.length ? seamOf(request, request.seat) : null,
   };
@@ -140,23 +164,34 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
 /** Readings that the exposure is placed by: the darker side's, or the land's where the sky is not read yet. */
 function darkReadings(input: BalanceInput): readonly PlacedReading[] {
   const { readings } = input.field;
-  const counted = sidesOf(readings, input.look);
+  const counted = sidesOf(readings, input.look, input.window);
   return counted.ok ? counted.sides.dark : sideReadings('land', readings);
 }
 
-function residualGap(input: BalanceInput, dimming: ReadonlyMap<string, number>): number | null {
+/** Mean of `2^tone` over the frame through the grads; cells without light do not count. */
+function frameLight({ posed: { input, tables }, set, seat }: OutcomeRequest, evMidGrey: number): number {
+  const { lens, frame, field } = input;
+  const { columns, rows } = field.grid;
+  const dimming =
+    seat && set.length ? dimmingField(tables(set, seat), { lens, seat, frame, columns, rows }) : null;
+  const lit = Array.from(field.ev, (ev, i) => 2 ** (ev - (dimming?.[i] ?? 0) - evMidGrey)).filter(
+    Number.isFinite,
+  );
+  return lit.length ? mean(lit) : 0;
+}
+
+function residualGap(input: BalanceInput, grads: (r: PlacedReading) => number): number | null {
   const { readings } = input.field;
   const sky = sideReadings('sky', readings);
   const land = sideReadings('land', readings);
   if (!sky.length || !land.length) return null;
-  const left = (side: readonly PlacedReading[]) =>
-    mean(side.map((r) => wantedEv(r) - (dimming.get(r.id) ?? 0)));
+  const left = (side: readonly PlacedReading[]) => mean(side.map((r) => wantedEv(r) - grads(r)));
   return left(sky) - left(land);
 }
 
 function seamOf({ posed, set }: OutcomeRequest, seat: Seat): SeamOutcome {
   const { input } = posed;
-  const { transition } = posed.tables(set);
+  const transition = posed.transition(set);
   const { halfMm } = transition;
   return {
     at: seamAtEdges(seat, halfMm, input.lens, input.frame),

@@ -1,26 +1,34 @@
-import { beamDiameterMm, type Seat, tableDimmingAt } from '@/core/optics';
-import { neededHalfWidthMm, offsetsWithoutEdges } from './allowed';
+import { finish, type Steps } from '@/core/numerics';
+import { beamDiameterMm, type Seat } from '@/core/optics';
+import { edgeNeeds, edgesOf, offsetsWithoutEdges } from './allowed';
 import { BIN_MM, OFFSET_LIMIT } from './bins';
-import { judgeNone, judgeSeat } from './fit';
-import { type Posed } from './pose';
+import { fixedCost, lacksGlow, totalStops, turnCost } from './costs';
+import { judgeFromTables, judgeNone } from './fit';
+import { chooseLeast } from './least';
+import { lensFor, type Posed } from './pose';
 import {
   bestSeat,
-  fixedCost,
-  lacksGlow,
+  type Found,
+  type Interest,
   mostInFrame,
+  type Rough,
+  ROUGH_ERROR,
+  roughSearch,
   type ScoredSeat,
   seatOf,
   type SetSearch,
-  TURN_COST,
   TURN_STEP_DEG,
   turnRange,
 } from './search';
 import { isAtBound, levelCost, playOf, settableSeat } from './seat';
 import { type Target } from './target';
 import {
+  type BagSheet,
+  type Balance,
   type BalanceInput,
   type BalanceResult,
   type Candidate,
+  type Fit,
   type Ranked,
   type SeatWarning,
   type SheetSet,
@@ -32,29 +40,39 @@ const AS_GOOD_WITHIN = 0.05;
 const DROPPED_UNDER = 0.05;
 /** How many different sets the specification asks for. */
 const BEST = 5;
+/** How many of the best sets are looked at in the slots they really stand in. */
+const IN_SLOTS = BEST + 3;
 const TIE = 1e-9;
-
-interface Found {
-  readonly ranked: Ranked;
-  readonly seated: { readonly search: SetSearch; readonly raw: ScoredSeat } | null;
-}
+/** About how much of a search its first pass is. */
+const ROUGH_PART = 0.5;
 
 /**
- * Chooses and seats the glass (solver): the best of every single sheet and no sheet.
+ * Chooses and seats the glass (solver): the best of no sheet, every single sheet and every pair that the slots take.
  *
  * @param workedOut how many of the best sets to work out in full, at seats that hands can set.
  */
-export function balance(posed: Posed, workedOut = BEST): BalanceResult {
+export const balance = (posed: Posed, workedOut = BEST): BalanceResult =>
+  finish(balanceSteps(posed, workedOut));
+
+/** `balance` in steps; every yield tells about how much is done, 0 to 1, and is a chance to stop. */
+export function* balanceSteps(posed: Posed, workedOut = BEST): Steps<BalanceResult> {
   const { input, laid } = posed;
   if (!laid.ok) return laid;
   const { target } = laid;
-  const seated = input.sheets.flatMap((sheet) => findSeat(posed.tables([sheet]).search));
+  const singles = input.sheets.map((sheet): SheetSet => [sheet]);
+  const pairs = input.slots > 1 ? pairsOf(input.sheets) : [];
+  const seated = yield* findSeats(posed, singles, pairs);
   if (input.sheets.length && !seated.length) return { ok: false, ...edgesShow(input, target) };
+  const none = judgeNone(input, target);
   const found = [
-    noFilter(input, target),
+    noFilter(none),
     ...seated.filter(({ seated: s }) => s && mostInFrame(s.search, s.raw) >= DROPPED_UNDER),
-  ].sort(byRank);
-  const ranking = found.map((f) => f.ranked);
+  ]
+    .sort(byRank)
+    .map((f, i) => (i < IN_SLOTS ? inBetterOrder(posed, f) : f))
+    .sort(byRank);
+  const least = input.look.school === 'least' ? chooseLeast(posed, target, found) : null;
+  const ordered = least ? [least.found, ...found.filter((f) => f !== least.found)] : found;
   return {
     ok: true,
     balance: {
@@ -62,16 +80,94 @@ export function balance(posed: Posed, workedOut = BEST): BalanceResult {
       neededStops: target.sides.neededStops,
       brighter: target.sides.brighter,
       upsideDown: target.upsideDown,
-      ranking,
-      best: found.slice(0, workedOut).map((f) => candidate(posed, target, f)),
+      ranking: ordered.map((f) => f.ranked),
+      best: ordered
+        .slice(0, workedOut)
+        .map((f) =>
+          f.seated ? candidate(posed, target, { ...f.seated, set: f.ranked.set }) : bareCandidate(none),
+        ),
+      compared: singles.length + pairs.length + 1,
+      least: least && least.leaves,
     },
   };
 }
 
-/** Whether a set's score is within 0.05 of the best one's. */
-export function isAsGood(set: Ranked, ranking: readonly Ranked[]): boolean {
+function pairsOf(sheets: readonly BagSheet[]): SheetSet[] {
+  return sheets.flatMap((a, i) => sheets.slice(i + 1).map((b): SheetSet => [a, b]));
+}
+
+/**
+ * The best raw seats of all single sheets, and of the pairs that come near the best five: every set goes through the
+ * first pass, and what falls too far behind there is not followed. Where the weakest glass is sought, all are.
+ */
+function* findSeats(posed: Posed, singles: readonly SheetSet[], pairs: readonly SheetSet[]): Steps<Found[]> {
+  const all = posed.input.look.school === 'least';
+  const found: Rough[] = [];
+  const limit = (): number => {
+    const fifth = found.map(lowest).sort((a, b) => a - b)[BEST - 1];
+    return all || fifth === undefined ? Infinity : fifth + ROUGH_ERROR;
+  };
+  const look = (set: SheetSet, interest: Interest) => {
+    const s = posed.searchFor(set);
+    const rough = s && roughSearch(s, interest);
+    if (rough?.starts.length) found.push(rough);
+  };
+  const sets = singles.length + pairs.length;
+  for (const [i, set] of singles.entries()) {
+    look(set, { limit: Infinity, turning: Infinity });
+    yield (ROUGH_PART * i) / sets;
+  }
+  // a pair gains by turning about what its sheets do
+  const turning = all ? Infinity : Math.max(0, ...found.map((r) => r.gainedByTurning)) + ROUGH_ERROR;
+  for (const [i, set] of pairs.entries()) {
+    look(set, { limit: limit(), turning });
+    yield (ROUGH_PART * (singles.length + i)) / sets;
+  }
+  const near = limit();
+  const followed = found.filter((rough) => rough.s.set.length < 2 || lowest(rough) <= near);
+  const seated: Found[] = [];
+  for (const [i, rough] of followed.entries()) {
+    const raw = bestSeat(rough);
+    if (raw) seated.push(foundAt(rough.s, raw));
+    yield ROUGH_PART + ((1 - ROUGH_PART) * i) / followed.length;
+  }
+  return seated;
+}
+
+const lowest = ({ starts }: Rough): number => starts[0]?.score ?? Infinity;
+
+function foundAt(s: SetSearch, raw: ScoredSeat): Found {
+  return {
+    ranked: {
+      set: s.set,
+      seat: seatOf(raw),
+      fitStops: raw.fit,
+      scoreStops: raw.score,
+      noGlow: lacksGlow(s.set, s.search.target),
+      atBound: isAtBound(s, raw),
+    },
+    seated: { search: s, raw },
+  };
+}
+
+/** A pair in the better order of its two slots, with what it scores there. */
+function inBetterOrder(posed: Posed, found: Found): Found {
+  const { ranked, seated } = found;
+  if (!seated || ranked.set.length < 2) return found;
+  const orders = [ranked.set, [...ranked.set].reverse()].map((set) => ({
+    set,
+    fit: posed.fitInSlots(set, seated.raw),
+  }));
+  const best = orders.reduce((a, b) => (b.fit < a.fit - TIE ? b : a));
+  const scoreStops = ranked.scoreStops - ranked.fitStops + best.fit;
+  return { ...found, ranked: { ...ranked, set: best.set, fitStops: best.fit, scoreStops } };
+}
+
+/** Whether a set's score is within 0.05 of the best one's; where the weakest glass is sought none is as good. */
+export function isAsGood(set: Ranked, { ranking, least }: Balance): boolean {
   const best = ranking[0];
-  return !!best && set.scoreStops <= best.scoreStops + AS_GOOD_WITHIN + TIE;
+  if (!best || least) return set === best;
+  return set.scoreStops <= best.scoreStops + AS_GOOD_WITHIN + TIE;
 }
 
 /** Whether a set is made of these filters, in any order of the slots. */
@@ -79,33 +175,12 @@ export function sameSet(set: SheetSet, ids: readonly string[]): boolean {
   return set.length === ids.length && set.every((s) => ids.includes(s.id));
 }
 
-function noFilter(input: BalanceInput, target: Target): Found {
-  const { fitStops } = judgeNone(input, target);
+function noFilter({ fitStops }: Fit): Found {
   return {
     ranked: { set: [], seat: null, fitStops, scoreStops: fitStops, noGlow: false, atBound: false },
     seated: null,
   };
 }
-
-function findSeat(s: SetSearch | null): Found[] {
-  const raw = s && bestSeat(s);
-  if (!raw) return [];
-  return [
-    {
-      ranked: {
-        set: s.set,
-        seat: seatOf(raw),
-        fitStops: raw.fit,
-        scoreStops: raw.score,
-        noGlow: lacksGlow(s.set, s.search.target),
-        atBound: isAtBound(s, raw),
-      },
-      seated: { search: s, raw },
-    },
-  ];
-}
-
-const totalStops = (set: SheetSet): number => set.reduce((sum, s) => sum + s.sheet.profile.stops, 0);
 
 /** Lower score; within a tie fewer sheets, then less density; the sort being stable, then bag order. */
 function byRank({ ranked: a }: Found, { ranked: b }: Found): number {
@@ -114,16 +189,15 @@ function byRank({ ranked: a }: Found, { ranked: b }: Found): number {
 }
 
 /** The width of sheet that would do at the turn that asks least, mm. */
-function edgesShow(input: BalanceInput, target: Target) {
+function edgesShow({ lens, frame }: BalanceInput, target: Target) {
   const [from, to] = turnRange(target);
   let half = Infinity;
   for (let turn = from; turn <= to; turn++)
-    half = Math.min(half, neededHalfWidthMm(input, turn * TURN_STEP_DEG));
+    half = Math.min(half, edgeNeeds(lens, frame, turn * TURN_STEP_DEG).halfWidthMm);
   return { reason: 'all-sheets-show-edges', neededWidthMm: Math.ceil(2 * half) } as const;
 }
 
-function bareCandidate(input: BalanceInput, target: Target): Candidate {
-  const fit = judgeNone(input, target);
+function bareCandidate(fit: Fit): Candidate {
   return {
     ...fit,
     set: [],
@@ -137,29 +211,31 @@ function bareCandidate(input: BalanceInput, target: Target): Candidate {
 }
 
 /** A found set at the seat that hands can set, with its figures. */
-function candidate(posed: Posed, target: Target, { ranked, seated }: Found): Candidate {
-  if (!seated) return bareCandidate(posed.input, target);
-  const settable = settableSeat(seated.search, seated.raw);
+function candidate(
+  posed: Posed,
+  target: Target,
+  { set, search, raw }: { set: SheetSet; search: SetSearch; raw: ScoredSeat },
+): Candidate {
+  const settable = settableSeat(search, raw);
+  const seat = seatOf(settable);
+  const figures = atSeat(posed, target, set, seat);
   return {
-    ...atSeat(posed, target, ranked.set, seatOf(settable)),
-    playMm: playOf(seated.search, settable),
-    levelCostStops: levelCost(seated.search, seated.raw),
-    warnings: warningsOf(posed.input, ranked.set, seatOf(settable), ranked.atBound),
+    ...figures,
+    playMm: playOf(search, settable),
+    levelCostStops: levelCost(search, raw),
+    warnings: warningsOf(posed.input, set, seat, isAtBound(search, raw)),
   };
 }
 
-/** Figures of a set at any seat, without play. */
+/** Figures of a set at any seat, its sheets in the slots they stand in, without play. */
 function atSeat({ input, tables }: Posed, target: Target, set: SheetSet, seat: Seat) {
-  const { fine } = tables(set);
-  const fit = judgeSeat(input, target, seat, (y) => tableDimmingAt(fine, y));
-  const noGlow = lacksGlow(set, target);
+  const fit = judgeFromTables(input, target, { lens: input.lens, seat }, tables(set, seat));
   return {
     ...fit,
     set,
     seat,
-    noGlow,
-    scoreStops:
-      fit.fitStops + fixedCost(set, target) + TURN_COST * Math.abs(seat.turnDeg - target.skylineTurnDeg),
+    noGlow: lacksGlow(set, target),
+    scoreStops: fit.fitStops + fixedCost(set, target) + turnCost(target, seat.turnDeg),
   };
 }
 
@@ -170,8 +246,8 @@ export function judgeChoice(
 ): Candidate | null {
   const { input, laid } = posed;
   if (!laid.ok) return null;
-  if (!seat) return bareCandidate(input, laid.target);
-  const { search } = posed.tables(set);
+  if (!seat) return bareCandidate(judgeNone(input, laid.target));
+  const search = posed.searchFor(set);
   const raster = {
     turn: seat.turnDeg / TURN_STEP_DEG,
     offset: Math.round(seat.offsetMm / BIN_MM),
@@ -194,7 +270,8 @@ function warningsOf(input: BalanceInput, set: SheetSet, seat: Seat, atBound: boo
       beam > (widthMm ?? Infinity) || (sheet.reachMm && beam > sheet.reachMm[1] - sheet.reachMm[0]),
   );
   if (tooWide) warnings.push('beam-wider-than-sheet');
-  const free = offsetsWithoutEdges(input, set, seat.turnDeg);
+  const needs = edgeNeeds(lensFor(input.lens, set), input.frame, seat.turnDeg);
+  const free = offsetsWithoutEdges(needs, edgesOf(set));
   const offset = seat.offsetMm / BIN_MM;
   if (!free || offset < free[0] - 1e-9 || offset > free[1] + 1e-9) warnings.push('edge-may-show');
   return warnings;

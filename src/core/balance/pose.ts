@@ -1,57 +1,148 @@
 import {
+  atSlot,
+  averagedInTwoSlots,
+  averagedOverBeam,
   beamDiameterMm,
+  cornerSlant,
   type DimmingTable,
-  dimmingTable,
+  laterHeightMm,
+  type Lens,
+  sampleSheet,
+  type Seat,
+  type SheetLight,
+  type SlantTables,
+  tableGrid,
   type Transition,
   transitionOf,
 } from '@/core/optics';
-import { BIN_MM, OFFSET_LIMIT, reachInBins } from './bins';
-import { type SetSearch, startSearch, startSet } from './search';
-import { targetFor, type TargetResult } from './target';
-import { type BalanceInput, type SheetSet } from './types';
+import { BIN_MM, OFFSET_LIMIT, reachMm } from './bins';
+import {
+  type Blocks,
+  blocksOf,
+  dyedShareOf,
+  fitAt,
+  type RasterSeat,
+  type Search,
+  seatOf,
+  type SetDimming,
+  type SetSearch,
+  startSearch,
+  startSet,
+} from './search';
+import { type Target, targetFor, type TargetResult } from './target';
+import { type BagSheet, type BalanceInput, type SheetSet } from './types';
 
-/** Step of the table that figures are read from, mm: within 0.001 stop of the integral for a 3 mm transition. */
-const FINE_MM = 0.0625;
-
-/** What is worked out once for a set of sheets, whatever its seat. */
-export interface SetTables {
-  /** Dimming over all heights that a seat within the search's bounds can ask for; level beyond. */
-  readonly fine: DimmingTable;
-  readonly transition: Transition;
-  /** Null where there is no target to judge by. */
-  readonly search: SetSearch | null;
-}
-
-/** A stand as a question to the solver: what it depends on, its target, and tables made on first use and kept. */
+/** A stand as a question to the solver: what it depends on, its target, and what is worked out once and kept. */
 export interface Posed {
   readonly input: BalanceInput;
   readonly laid: TargetResult;
-  /** The same set gets the same tables, so that a sheet that is dragged is cheap to judge every frame. */
-  readonly tables: (set: SheetSet) => SetTables;
+  /** A set within the search; null where there is no target to judge by. */
+  readonly searchFor: (set: SheetSet) => SetSearch | null;
+  /** The dimming of a set at a seat by height on its first sheet: the same tables for the same question. */
+  readonly tables: (set: SheetSet, seat: Seat) => SlantTables;
+  readonly transition: (set: SheetSet) => Transition;
+  /** The fit of a pair whose sheets stand in their own slots, in the order given; NaN where there is no target. */
+  readonly fitInSlots: (set: SheetSet, seat: RasterSeat) => number;
 }
+
+/** The lens as a set's sheets see it in the search: a pair at the mean of its two slots. */
+export const lensFor = (lens: Lens, set: SheetSet): Lens => (set.length > 1 ? atSlot(lens, 0.5) : lens);
 
 export function pose(input: BalanceInput): Posed {
   const laid = targetFor(input);
-  const search = laid.ok ? startSearch(input, laid.target) : null;
-  const known = new Map<string, SetTables>();
-  const reach = (reachInBins(input) + OFFSET_LIMIT) * BIN_MM;
-  const beam = beamDiameterMm(input.lens);
-  const make = (set: SheetSet): SetTables => {
-    const sheets = set.map((s) => s.sheet);
-    return {
-      fine: dimmingTable(sheets, beam, { fromMm: -reach, toMm: reach, stepMm: FINE_MM }),
-      transition: transitionOf(sheets, beam),
-      search: search && startSet(search, set),
-    };
-  };
+  const light = lightThrough(input);
+  const searches = laid.ok ? searchesFor(input, laid.target) : null;
   return {
     input,
     laid,
-    tables: (set) => {
-      const key = JSON.stringify(set.map((s) => s.id));
-      const tables = known.get(key) ?? make(set);
-      known.set(key, tables);
-      return tables;
+    searchFor: perSet((set) => {
+      const search = searches?.(set, lensFor(input.lens, set));
+      return search ? startSet(search, set, light.atOneDistance(set)) : null;
+    }),
+    fitInSlots: (set, raster) => {
+      const search = searches?.(set, input.lens);
+      if (!search) return NaN;
+      const table = () => light.atSeat(set, seatOf(raster)).square;
+      return fitAt(startSet(search, set, { coarse: table(), fine: table }), raster.turn, raster.offset);
+    },
+    tables: light.atSeat,
+    transition: perSet((set) =>
+      transitionOf(
+        set.map((s) => s.sheet),
+        beamDiameterMm(input.lens),
+      ),
+    ),
+  };
+}
+
+/** The searches that sets share: one for each distance of the sheets and each share of dyed glass. */
+function searchesFor(input: BalanceInput, target: Target): (set: SheetSet, lens: Lens) => Search {
+  const known = new Map<string, Search>();
+  const blocks = new Map<number, Blocks>();
+  return (set, lens) => {
+    const dyedShare = Math.round(dyedShareOf(set) * 20) / 20;
+    const key = `${lens.pupilToFilterMm} ${dyedShare}`;
+    let search = known.get(key);
+    if (!search) {
+      const cells = blocks.get(dyedShare) ?? blocksOf(input, target, dyedShare);
+      blocks.set(dyedShare, cells);
+      search = startSearch(input, target, { lens, cells });
+      known.set(key, search);
+    }
+    return search;
+  };
+}
+
+const keyOf = (set: SheetSet): string => set.map((s) => s.id).join('\n');
+
+function perSet<V>(make: (set: SheetSet) => V): (set: SheetSet) => V {
+  const known = new Map<string, V>();
+  return (set) => {
+    const key = keyOf(set);
+    const value = known.has(key) ? (known.get(key) as V) : make(set);
+    known.set(key, value);
+    return value;
+  };
+}
+
+/** The light that sheets let through, sampled once a sheet, and the dimming that follows. */
+function lightThrough(input: BalanceInput) {
+  const { lens, frame } = input;
+  const beam = beamDiameterMm(lens);
+  const ends = input.sheets.flatMap((s) => s.sheet.reachMm ?? []).map(Math.abs);
+  const searched = reachMm(atSlot(lens, 1), frame) + OFFSET_LIMIT * BIN_MM + 3;
+  const grid = tableGrid(beam, Math.max(searched, ...ends.map((end) => end + beam / 2 + 1)));
+  const coarsely = Math.max(1, grid.stepsPerMm / COARSE_STEPS_PER_MM);
+  const slant = cornerSlant(lens, frame);
+  const samples = new Map<string, SheetLight>();
+  const sampled = ({ id, sheet }: BagSheet, by: number): SheetLight => {
+    const key = `${sheet.dyed ? by : 1} ${id}`;
+    const known = samples.get(key) ?? sampleSheet(grid, sheet, by);
+    samples.set(key, known);
+    return known;
+  };
+  const together = (set: SheetSet, by: number, every: number): DimmingTable => {
+    const [first, second] = set.map((s) => sampled(s, by));
+    return averagedOverBeam(grid, [first as SheetLight, second], every);
+  };
+  const slantTables = (set: SheetSet, make: (by: number) => DimmingTable): SlantTables => ({
+    square: make(1),
+    slanting: set.some((s) => s.sheet.dyed) ? { table: make(slant), slant } : null,
+  });
+  const fine = perSet((set) => slantTables(set, (by) => together(set, by, 1)));
+  return {
+    atOneDistance: (set: SheetSet): SetDimming => ({
+      coarse: together(set, 1, coarsely),
+      fine: () => fine(set).square,
+    }),
+    atSeat: (set: SheetSet, { offsetMm }: Seat): SlantTables => {
+      const [near, far] = set;
+      if (!near || !far) return fine(set);
+      const shift = (y: number) => laterHeightMm(lens, atSlot(lens, 1), offsetMm, y);
+      return slantTables(set, (by) => averagedInTwoSlots(grid, [sampled(near, by), sampled(far, by)], shift));
     },
   };
 }
+
+/** Steps to the mm of the tables that the first pass of a search reads. */
+const COARSE_STEPS_PER_MM = 2;

@@ -1,40 +1,116 @@
-import { lightField, type PlacedReading } from '@/core/field';
-import { balance } from './plan';
+import { lightField, type LightReading, type PlacedReading, type Shape } from '@/core/field';
+import { finish, mean, type Steps } from '@/core/numerics';
+import { balance, sameSet } from './plan';
 import { pose } from './pose';
-import { sidesOf } from './sides';
-import { type BalanceInput } from './types';
+import { type Sides, sidesOf, wantedEv } from './sides';
+import { type BalanceInput, type SheetSet } from './types';
 
 /** Steps and reach of the shift of the brighter side's readings, stops. */
 const STEP = 1 / 6;
 const STEPS = 6;
 
-/**
- * Over what spans the same sheet stays best (solver: how safe is it): the brighter side's readings are shifted together,
- * up to a stop either way. Null where there is no plan to begin with.
- */
-export function bestForSpans(input: BalanceInput): readonly [number, number] | null {
-  const counted = sidesOf(input.field.readings, input.look);
-  if (!counted.ok) return null;
-  const { spanStops, brighter } = counted.sides;
-  const shifted = (r: PlacedReading) =>
-    r.role === 'sky' ? brighter === 'sky' : brighter === 'land' && r.role !== 'feature';
-  const bestAt = (steps: number): string | null => {
-    const readings = input.field.readings.map((r) => ({
-      ...r,
-      place: r.rough ? undefined : r.place,
-      ev100: shifted(r) ? r.ev100 + steps * STEP : r.ev100,
-    }));
-    const result = balance(pose({ ...input, field: lightField(input.field, readings) }), 0);
-    return result.ok ? JSON.stringify(result.balance.ranking[0]?.set.map((s) => s.id)) : null;
-  };
-  const best = bestAt(0);
-  if (best === null) return null;
-  const holds = (way: 1 | -1): number => {
-    let steps = 0;
-    while (steps < STEPS && bestAt(way * (steps + 1)) === best) steps++;
-    return steps * STEP;
-  };
-  const way = brighter === 'sky' ? 1 : -1;
-  const ends = [spanStops + way * holds(1), spanStops - way * holds(-1)];
-  return [Math.min(...ends), Math.max(...ends)];
+/** A reading that decides which set is best. */
+export type Deciding =
+  /** One that was taken: without it another set would be best. */
+  | { readonly kind: 'taken'; readonly readingId: string; readonly otherwise: SheetSet }
+  /** One that is missing: a feature's own light, bright like the brighter side or dark like the other. */
+  | { readonly kind: 'missing'; readonly shape: Shape; readonly otherwise: SheetSet };
+
+/** How safe an answer is (solver: how safe is it). */
+export interface Safety {
+  /** Spans over which the same set stays best; null for a look that asks for no reading. */
+  readonly bestForSpans: readonly [number, number] | null;
+  readonly deciding: readonly Deciding[];
 }
+
+/** One after another the searches that tell how safe an answer is; every yield tells about how much is done. */
+export function* safetySteps(input: BalanceInput): Steps<Safety> {
+  const { readings } = input.field;
+  const counted = sidesOf(readings, input.look, input.window);
+  const best = bestWith(input, readings);
+  if (!counted.ok || counted.sides.spanStops === null || !best) return { bestForSpans: null, deciding: [] };
+  const { sides } = counted;
+  const ends: number[] = [];
+  const features = unread(input);
+  const searches = 2 * STEPS + readings.length + features.length;
+  let done = 0;
+  for (const way of [1, -1]) {
+    let steps = 0;
+    while (
+      steps < STEPS &&
+      isSame(best, bestWith(input, shifted(readings, sides, way * (steps + 1) * STEP)))
+    ) {
+      steps++;
+      yield ++done / searches;
+    }
+    ends.push(counted.sides.spanStops + (sides.brighter === 'sky' ? 1 : -1) * way * steps * STEP);
+  }
+  const deciding: Deciding[] = [];
+  for (const reading of readings) {
+    const otherwise = bestWith(
+      input,
+      readings.filter((r) => r !== reading),
+    );
+    if (otherwise && !isSame(best, otherwise))
+      deciding.push({ kind: 'taken', readingId: reading.id, otherwise });
+    yield ++done / searches;
+  }
+  for (const shape of features) {
+    const otherwise = likely(sides)
+      .map((ev100) => bestWith(input, [...readings, readingOf(shape, ev100)]))
+      .find((set) => set && !isSame(best, set));
+    if (otherwise) deciding.push({ kind: 'missing', shape, otherwise });
+    yield ++done / searches;
+  }
+  return { bestForSpans: [Math.min(...ends), Math.max(...ends)], deciding };
+}
+
+/** `safetySteps` in one go. */
+export const safetyOf = (input: BalanceInput): Safety => finish(safetySteps(input));
+
+const isSame = (a: SheetSet, b: SheetSet | null): boolean =>
+  !!b &&
+  sameSet(
+    a,
+    b.map((s) => s.id),
+  );
+
+/** The best set if these were the readings; null where there is no plan. */
+function bestWith(input: BalanceInput, given: readonly (PlacedReading | LightReading)[]): SheetSet | null {
+  const readings = given.map((r) => ('rough' in r && r.rough ? { ...r, place: undefined } : r));
+  const result = balance(pose({ ...input, field: lightField(input.field, readings) }), 0);
+  return result.ok ? (result.balance.ranking[0]?.set ?? null) : null;
+}
+
+/** The readings with the brighter side's shifted together. */
+function shifted(readings: readonly PlacedReading[], { brighter }: Sides, stops: number): PlacedReading[] {
+  const isOf = (r: PlacedReading) =>
+    r.role === 'sky' ? brighter === 'sky' : brighter === 'land' && r.role !== 'feature';
+  return readings.map((r) => (isOf(r) ? { ...r, ev100: r.ev100 + stops } : r));
+}
+
+/** Features whose treatment is left to their own light, and that no reading was taken of. */
+function unread({ shapes, field }: BalanceInput): Shape[] {
+  const known = new Set(
+    field.readings
+      .filter((r) => r.role === 'feature' && !r.rough)
+      .map(({ place: { u, v } }) => field.shapes[cellAt(field.grid, u, v)]),
+  );
+  return shapes.filter((s, i) => s.region === 'feature' && !s.treat && !known.has(i));
+}
+
+const cellAt = ({ columns, rows }: { columns: number; rows: number }, u: number, v: number): number =>
+  Math.min(rows - 1, Math.floor(v * rows)) * columns + Math.min(columns - 1, Math.floor(u * columns));
+
+/** Light that an unread feature may have: that of either side. */
+const likely = ({ bright, dark }: Sides): number[] => [
+  mean(bright.map(wantedEv)),
+  mean(dark.map(wantedEv)) - 2.5,
+];
+
+const readingOf = ({ id, points }: Shape, ev100: number): LightReading => ({
+  id: `of ${id}`,
+  role: 'feature',
+  ev100,
+  place: { u: mean(points.map((p) => p.u)), v: mean(points.map((p) => p.v)) },
+});

@@ -1,31 +1,53 @@
-import { type Seat } from '@/core/optics';
-import { allowedOffsets } from './allowed';
+import { profileStops } from '@/core/glass';
+import { type DimmingTable, type Lens, type Seat, slantFactor } from '@/core/optics';
 import {
+  allowedOffsets,
+  type AllowedOffsets,
+  type EdgeNeeds,
+  edgeNeeds,
+  edgesOf,
+  type SetEdges,
+} from './allowed';
+import {
+  ALL,
   BIN_MM,
   binCells,
+  type CellSums,
   type FitConstants,
   fitConstants,
   fitFromBins,
+  inBlocks,
+  leastFit,
+  OFFSET_LIMIT,
+  reachMm,
   type SetTable,
   setTable,
+  sumCells,
+  SUMS,
   type TurnBins,
 } from './bins';
+import { fixedCost, turnCost } from './costs';
+import { slopePerTenth } from './fit';
 import { type Target } from './target';
-import { type BalanceInput, type SheetSet } from './types';
+import { type BalanceInput, type Ranked, type SheetSet } from './types';
 
 /** Step of the turn, degrees, and how far the holder is turned either way. */
 export const TURN_STEP_DEG = 0.25;
 const TURN_LIMIT_DEG = 45;
 /** Beyond this the skyline itself is the middle of the turns that are tried. */
 const STEEP_DEG = 30;
-export const TURN_COST = 0.01;
-const SHEET_COSTS = [0, 0.05, 0.2];
-const NO_GLOW_COST = 0.15;
 /** Coarse steps of the first pass, in steps of the turn and of the seat, and how many of its minima are followed. */
 const COARSE_TURN = 12;
-const COARSE_OFFSET = 4;
+const COARSE_OFFSET = 8;
+const COARSE_BIN = 4;
 const STARTS = 3;
 const TIE = 1e-9;
+/** The first pass may mistake a score by this much, stops. */
+export const ROUGH_ERROR = 0.12;
+/** Blocks of cells mix what single cells keep apart: so much of the least fit told by them is relied on. */
+const LEAST_FIT_TRUST = 0.8;
+/** Turns whose bins are kept: a holder that is turned by hand must not fill the memory. */
+const KEPT_TURNS = 400;
 
 /** A seat on the search's raster: quarter degrees and quarter millimetres. */
 export interface RasterSeat {
@@ -43,18 +65,6 @@ export const seatOf = ({ turn, offset }: RasterSeat): Seat => ({
   turnDeg: turn * TURN_STEP_DEG,
 });
 
-/** Whether a reverse or band sheet stands over a sky that has no glow at its foot. */
-export function lacksGlow(set: SheetSet, target: Target): boolean {
-  return (
-    !target.glow && set.some(({ sheet }) => sheet.profile.kind === 'reverse' || sheet.profile.kind === 'band')
-  );
-}
-
-/** The part of a set's score that no seat changes. */
-export function fixedCost(set: SheetSet, target: Target): number {
-  return (SHEET_COSTS[set.length] as number) + (lacksGlow(set, target) ? NO_GLOW_COST : 0);
-}
-
 /** First and last turn of the raster that may be tried. */
 export function turnRange(target: Target): readonly [number, number] {
   const upright = target.upsideDown ? 180 : 0;
@@ -66,125 +76,256 @@ export function turnRange(target: Target): readonly [number, number] {
   ];
 }
 
-/** One stand's search: what all of its sets share, and the bins of every turn looked at so far. */
+/** Blocks of four by four cells in the first pass, of three by three in the second, and the cells themselves. */
+type Fineness = 'coarse' | 'middle' | 'exact';
+
+/** One stand's search for sheets at one distance: what all of its sets share, and the bins of every turn looked at. */
 export interface Search {
   readonly input: BalanceInput;
   readonly target: Target;
+  readonly lens: Lens;
   readonly constants: FitConstants;
   readonly turns: readonly [number, number];
-  readonly bins: Map<number, TurnBins>;
+  readonly bins: (fineness: Fineness, turn: number) => TurnBins;
+  readonly edgeNeeds: (turn: number) => EdgeNeeds;
+  /** About the least fit that any sheet can have at a turn, stops. */
+  readonly leastFit: (turn: number) => number;
+  /** Turns of the first pass, nearest the skyline's first. */
+  readonly coarseTurns: readonly number[];
 }
 
-export function startSearch(input: BalanceInput, target: Target): Search {
+export interface SearchGeometry {
+  /** At the sheets' distance; for a pair the mean of their slots'. */
+  readonly lens: Lens;
+  readonly cells: Blocks;
+}
+
+/** The sums of a stand's cells, singly and in blocks. */
+export type Blocks = Readonly<Record<Fineness, CellSums>>;
+
+/** @param dyedShare part of the density that is dyed in the mass, 0 to 1 */
+export function blocksOf(input: BalanceInput, target: Target, dyedShare: number): Blocks {
+  const thickness = dyedShare > 0 ? slantThickness(input, dyedShare) : undefined;
+  const exact = sumCells(target, input.field.grid, thickness);
+  const middle = inBlocks(exact, 3);
+  return { exact, middle, coarse: inBlocks(exact, 4) };
+}
+
+export function startSearch(input: BalanceInput, target: Target, { lens, cells }: SearchGeometry): Search {
+  const { frame } = input;
+  const perFineness = (f: Fineness) =>
+    remembered(
+      (turn: number) =>
+        binCells(cells[f], {
+          lens,
+          frame,
+          turnDeg: turn * TURN_STEP_DEG,
+          binMm: f === 'coarse' ? BIN_MM * COARSE_BIN : BIN_MM,
+        }),
+      KEPT_TURNS,
+    );
+  const bins = { coarse: perFineness('coarse'), middle: perFineness('middle'), exact: perFineness('exact') };
+  const constants = fitConstants(target);
+  const turns = turnRange(target);
   return {
     input,
     target,
-    constants: fitConstants(input, target),
-    turns: turnRange(target),
-    bins: new Map(),
+    lens,
+    constants,
+    turns,
+    coarseTurns: coarseTurns(target, turns),
+    bins: (fineness, turn) => bins[fineness](turn),
+    edgeNeeds: remembered((turn: number) => edgeNeeds(lens, frame, turn * TURN_STEP_DEG), KEPT_TURNS),
+    leastFit: remembered(
+      (turn: number) => LEAST_FIT_TRUST * leastFit(bins.coarse(turn), constants.weight),
+      KEPT_TURNS,
+    ),
   };
 }
 
-function binsAt(search: Search, turn: number): TurnBins {
-  let bins = search.bins.get(turn);
-  if (!bins) {
-    bins = binCells(search.input, search.target, turn * TURN_STEP_DEG);
-    search.bins.set(turn, bins);
-  }
-  return bins;
+/** A function that works each answer out once, and starts anew when it holds too many. */
+function remembered<K, V>(make: (key: K) => V, most: number): (key: K) => V {
+  const known = new Map<K, V>();
+  return (key) => {
+    let value = known.get(key);
+    if (value === undefined) {
+      if (known.size >= most) known.clear();
+      value = make(key);
+      known.set(key, value);
+    }
+    return value;
+  };
+}
+
+/** How much denser than square to the light a part-dyed set is in each cell. */
+function slantThickness({ frame, field, lens }: BalanceInput, dyedShare: number): Float64Array {
+  const { columns, rows } = field.grid;
+  return Float64Array.from({ length: columns * rows }, (_, i) => {
+    const x = (((i % columns) + 0.5) / columns - 0.5) * frame.widthMm;
+    const h = (0.5 - (Math.floor(i / columns) + 0.5) / rows) * frame.heightMm;
+    return 1 + dyedShare * (slantFactor(lens, { x, h }) - 1);
+  });
+}
+
+/** Part of a set's density that is dyed in the mass. */
+export function dyedShareOf(set: SheetSet): number {
+  const stops = (of: SheetSet) => of.reduce((sum, { sheet }) => sum + profileStops(sheet.profile), 0);
+  const dyed = stops(set.filter(({ sheet }) => sheet.dyed));
+  return dyed > 0 ? dyed / stops(set) : 0;
 }
 
 /** A set within a search. */
 export interface SetSearch {
   readonly search: Search;
   readonly set: SheetSet;
-  readonly table: SetTable;
+  readonly coarseTable: SetTable;
+  /** Worked out when first asked for: most pairs never get so far. */
+  readonly table: () => SetTable;
+  readonly edges: SetEdges;
   readonly fixedCost: number;
 }
 
-export function startSet(search: Search, set: SheetSet): SetSearch {
+/** The dimming of a set whose sheets stand at one distance: on a coarse raster, and on the fine one when asked for. */
+export interface SetDimming {
+  readonly coarse: DimmingTable;
+  readonly fine: () => DimmingTable;
+}
+
+export function startSet(search: Search, set: SheetSet, dimming: SetDimming): SetSearch {
+  const { lens, input, target } = search;
+  const raster = {
+    reachMm: reachMm(lens, input.frame) + OFFSET_LIMIT * BIN_MM + 2,
+    perTenth: slopePerTenth(lens, input.frame),
+  };
+  let table: SetTable | null = null;
   return {
     search,
     set,
-    table: setTable(search.input, set, search.constants.slopePerTenth),
-    fixedCost: fixedCost(set, search.target),
+    coarseTable: setTable(dimming.coarse, { ...raster, binMm: BIN_MM * COARSE_BIN }),
+    table: () => (table ??= setTable(dimming.fine(), { ...raster, binMm: BIN_MM })),
+    edges: edgesOf(set),
+    fixedCost: fixedCost(set, target),
   };
 }
 
-const turnCost = ({ search: { target } }: SetSearch, turn: number): number =>
-  TURN_COST * Math.abs(turn * TURN_STEP_DEG - target.skylineTurnDeg);
+const turnCostOf = ({ search: { target } }: SetSearch, turn: number): number =>
+  turnCost(target, turn * TURN_STEP_DEG);
 
-export function fitAt(s: SetSearch, turn: number, offset: number): number {
-  return fitFromBins(binsAt(s.search, turn), s.table, s.search.constants, offset).fit;
+export const allowedAt = ({ search, edges }: SetSearch, turn: number): AllowedOffsets =>
+  allowedOffsets(search.lens, search.edgeNeeds(turn), edges);
+
+/** The fit of a set at a seat of the raster. */
+export function fitAt(
+  { search, table }: SetSearch,
+  turn: number,
+  offset: number,
+  fineness: 'middle' | 'exact' = 'exact',
+): number {
+  return fitFromBins(search.bins(fineness, turn), table(), search.constants, offset);
 }
 
-/** Every seat of one turn between two offsets, `step` apart, the last one always among them. */
+/** The seats of one turn between two offsets. */
 export function scoresAlong(
   s: SetSearch,
   turn: number,
-  span: { from: number; to: number; step: number },
+  { from, to }: { readonly from: number; readonly to: number },
 ): ScoredSeat[] {
-  const allowed = allowedOffsets(s.search.input, s.set, turn * TURN_STEP_DEG);
+  const allowed = allowedAt(s, turn);
   if (!allowed) return [];
-  const from = Math.max(span.from, allowed[0]);
-  const to = Math.min(span.to, allowed[1]);
-  const cost = s.fixedCost + turnCost(s, turn);
+  const cost = s.fixedCost + turnCostOf(s, turn);
   const seats: ScoredSeat[] = [];
-  for (let offset = from; offset <= to; offset += offset < to ? Math.min(span.step, to - offset) : 1) {
+  for (let offset = Math.max(from, allowed[0]); offset <= Math.min(to, allowed[1]); offset++) {
     const fit = fitAt(s, turn, offset);
     seats.push({ turn, offset, fit, score: fit + cost });
   }
   return seats;
 }
 
-/** Whether `a` is the better seat: lower score, then less turn from the skyline, then nearer the axis. */
-function isBetter(a: ScoredSeat, b: ScoredSeat | null, target: Target): boolean {
-  if (!b) return true;
-  if (Math.abs(a.score - b.score) > TIE) return a.score < b.score;
-  const turned = (seat: ScoredSeat) => Math.abs(seat.turn * TURN_STEP_DEG - target.skylineTurnDeg);
-  if (Math.abs(turned(a) - turned(b)) > TIE) return turned(a) < turned(b);
-  return Math.abs(a.offset) < Math.abs(b.offset);
+/** A set with its best raw seat, and its search where it has one. */
+export interface Found {
+  readonly ranked: Ranked;
+  readonly seated: { readonly search: SetSearch; readonly raw: ScoredSeat } | null;
+}
+
+/** What the first pass found of a set: the lowest of its minima, lowest first. */
+export interface Rough {
+  readonly s: SetSearch;
+  readonly starts: readonly ScoredSeat[];
+  /** How much was gained by turning away from the skyline's own turn, stops. */
+  readonly gainedByTurning: number;
+}
+
+/** Where a set stops being of interest. */
+export interface Interest {
+  /** A score that is too high. */
+  readonly limit: number;
+  /** What turning may gain at most, stops. */
+  readonly turning: number;
 }
 
 /**
- * The best raw seat of a set, null where an edge shows at every seat.
+ * First pass over a set: blocks of cells, bins four times as wide, every few degrees and millimetres.
  *
  * The turns are walked outwards from the skyline's own: a turn whose cost alone passes the best score so far cannot hold
- * the answer, nor can any beyond it. The ends of the range are kept, and the best few minima of the coarse pass are each
- * followed down to the raster, so that narrow sheets and several valleys are not missed.
+ * the answer, nor can any beyond it; one at which no sheet could do as well is passed over. The ends of the range are
+ * among them.
  */
-export function bestSeat(s: SetSearch): ScoredSeat | null {
-  const { target } = s.search;
-  let best: ScoredSeat | null = null;
+export function roughSearch(s: SetSearch, { limit, turning }: Interest): Rough {
   const starts: ScoredSeat[] = [];
-  for (const turn of coarseTurns(s.search)) {
-    if (best && s.fixedCost + turnCost(s, turn) >= best.score) break;
-    const along = scoresAlong(s, turn, { from: -Infinity, to: Infinity, step: COARSE_OFFSET });
-    for (const [i, seat] of along.entries()) {
-      if (isBetter(seat, best, target)) best = seat;
-      const left = along[i - 1]?.score ?? Infinity;
-      const right = along[i + 1]?.score ?? Infinity;
-      if (seat.score <= left && seat.score <= right) starts.push(seat);
+  let best = limit;
+  let atFirst = Infinity;
+  for (const turn of s.search.coarseTurns) {
+    const cost = s.fixedCost + turnCostOf(s, turn);
+    if (cost >= best) break;
+    if (cost + s.search.leastFit(turn) >= best) continue;
+    const lowest = coarseMinima(s, turn, cost, starts);
+    if (atFirst === Infinity) {
+      atFirst = lowest;
+      if (lowest > limit + turning) break;
     }
+    best = Math.min(best, lowest);
   }
   starts.sort((a, b) => a.score - b.score);
-  for (const start of spread(starts)) {
-    const seat = descend(s, start);
-    if (isBetter(seat, best, target)) best = seat;
+  const lowest = starts[0]?.score ?? Infinity;
+  return { s, starts: spread(starts), gainedByTurning: Math.max(0, atFirst - lowest) || 0 };
+}
+
+/** Lowest score of the coarse pass at one turn; its local minima are added to `starts`. */
+function coarseMinima(s: SetSearch, turn: number, cost: number, starts: ScoredSeat[]): number {
+  const range = coarseOffsets(s, turn);
+  if (!range) return Infinity;
+  const bins = s.search.bins('coarse', turn);
+  const score = (offset: number) =>
+    fitFromBins(bins, s.coarseTable, s.search.constants, Math.round(offset / COARSE_BIN)) + cost;
+  let lowest = Infinity;
+  let before = Infinity;
+  let here = score(range[0]);
+  for (let offset = range[0]; offset <= range[1];) {
+    const next = offset < range[1] ? Math.min(range[1], offset + COARSE_OFFSET) : Infinity;
+    const after = next === Infinity ? Infinity : score(next);
+    if (here <= before && here <= after) starts.push({ turn, offset, fit: here - cost, score: here });
+    if (here < lowest) lowest = here;
+    before = here;
+    here = after;
+    offset = next;
   }
-  return best && nearestAxis(s, best);
+  return lowest;
 }
 
-/** Among the seats of the same turn and score, the one nearest the axis: a seam outside the frame ties with many. */
-function nearestAxis(s: SetSearch, best: ScoredSeat): ScoredSeat {
-  return scoresAlong(s, best.turn, { from: -Infinity, to: Infinity, step: 1 })
-    .filter((seat) => seat.score <= best.score + TIE)
-    .reduce((near, seat) => (Math.abs(seat.offset) < Math.abs(near.offset) ? seat : near), best);
+/** The seats of a turn between which the transition crosses the frame, and one either way beyond it. */
+function coarseOffsets(s: SetSearch, turn: number): AllowedOffsets {
+  const allowed = allowedAt(s, turn);
+  if (!allowed) return null;
+  const { changing, first } = s.coarseTable;
+  const reach = Math.ceil(s.search.edgeNeeds(turn).halfLengthMm / BIN_MM) + 1;
+  const lowest = -reach - (changing[1] + first) * COARSE_BIN;
+  const highest = reach - (changing[0] + first) * COARSE_BIN;
+  const held = (offset: number) => Math.min(allowed[1], Math.max(allowed[0], offset));
+  return [held(lowest), held(highest)];
 }
 
-/** Turns of the first pass, nearest the skyline's first. */
-function coarseTurns({ target, turns }: Search): number[] {
-  const [from, to] = turns;
+/** Every few degrees outwards from the skyline's own turn, the ends among them. */
+function coarseTurns(target: Target, [from, to]: readonly [number, number]): number[] {
   const middle = Math.min(to, Math.max(from, Math.round(target.skylineTurnDeg / TURN_STEP_DEG)));
   const list = new Set([from, to, Math.round((from + to) / 2)]);
   for (let turn = middle; turn <= to; turn += COARSE_TURN) list.add(turn);
@@ -197,43 +338,99 @@ function coarseTurns({ target, turns }: Search): number[] {
 function spread(starts: readonly ScoredSeat[]): ScoredSeat[] {
   const kept: ScoredSeat[] = [];
   for (const start of starts) {
-    if (kept.length >= STARTS) break;
+    if (kept.length >= STARTS || start.score > (kept[0]?.score ?? Infinity) + ROUGH_ERROR) break;
     const close = (k: ScoredSeat) =>
-      Math.abs(k.turn - start.turn) <= COARSE_TURN && Math.abs(k.offset - start.offset) <= 3 * COARSE_OFFSET;
+      Math.abs(k.turn - start.turn) <= COARSE_TURN && Math.abs(k.offset - start.offset) <= 2 * COARSE_OFFSET;
     if (!kept.some(close)) kept.push(start);
   }
   return kept;
 }
 
+/** Second pass: each start is followed down over blocks of cells, and the lowest end is finished on the cells. */
+export function bestSeat({ s, starts }: Pick<Rough, 's' | 'starts'>): ScoredSeat | null {
+  const { target } = s.search;
+  let best: ScoredSeat | null = null;
+  for (const start of starts) {
+    const seat = descend(s, start);
+    if (isBetter(seat, best, target)) best = seat;
+  }
+  if (!best) return null;
+  return nearestAxis(s, slide(s, { ...best, fit: Infinity, score: Infinity }, 'exact', 2));
+}
+
+/** Whether `a` is the better seat: lower score, then less turn from the skyline, then nearer the axis. */
+function isBetter(a: ScoredSeat, b: ScoredSeat | null, target: Target): boolean {
+  if (!b) return true;
+  if (Math.abs(a.score - b.score) > TIE) return a.score < b.score;
+  const turned = (seat: ScoredSeat) => Math.abs(seat.turn * TURN_STEP_DEG - target.skylineTurnDeg);
+  if (Math.abs(turned(a) - turned(b)) > TIE) return turned(a) < turned(b);
+  return Math.abs(a.offset) < Math.abs(b.offset);
+}
+
 /** Walks downhill on the raster, with ever shorter steps of the turn. */
 function descend(s: SetSearch, start: ScoredSeat): ScoredSeat {
-  const { turns } = s.search;
-  let seat = start;
-  const tryTurn = (turn: number): boolean => {
-    if (turn < turns[0] || turn > turns[1]) return false;
-    let improved = false;
-    const window = { from: seat.offset - COARSE_OFFSET, to: seat.offset + COARSE_OFFSET, step: 1 };
-    for (const next of scoresAlong(s, turn, window))
-      if (next.score < seat.score - TIE) {
-        seat = next;
-        improved = true;
-      }
-    return improved;
-  };
-  while (tryTurn(seat.turn));
+  const [first, last] = s.search.turns;
+  let seat = slide(s, { ...start, score: Infinity }, 'middle', COARSE_OFFSET / 2);
   for (let step = COARSE_TURN / 2; step >= 1;) {
-    const moved = tryTurn(seat.turn + step) || tryTurn(seat.turn - step);
-    if (!moved) step = step === 1 ? 0 : Math.ceil(step / 2);
+    const before: ScoredSeat = seat;
+    for (const turn of [before.turn + step, before.turn - step]) {
+      if (turn < first || turn > last || seat !== before) continue;
+      const moved = slide(s, { ...before, turn, score: Infinity }, 'middle', 2);
+      if (moved.score < before.score - TIE) seat = moved;
+    }
+    if (seat === before) step = step === 1 ? 0 : Math.ceil(step / 2);
+  }
+  return seat;
+}
+
+/** The seat that sliding along a turn comes to from a given one. */
+export const slideAt = (s: SetSearch, from: ScoredSeat, fineness: 'middle' | 'exact'): ScoredSeat =>
+  slide(s, from, fineness, COARSE_OFFSET);
+
+/** Slides a set along one turn as long as it gets better, in steps that halve; the score of the given seat is not used. */
+function slide(s: SetSearch, from: ScoredSeat, fineness: 'middle' | 'exact', firstStep: number): ScoredSeat {
+  const allowed = allowedAt(s, from.turn);
+  if (!allowed) return from;
+  const cost = s.fixedCost + turnCostOf(s, from.turn);
+  let offset = Math.min(allowed[1], Math.max(allowed[0], from.offset));
+  let score = fitAt(s, from.turn, offset, fineness) + cost;
+  for (let step = firstStep; step >= 1;) {
+    let moved = false;
+    for (const next of [offset + step, offset - step]) {
+      if (moved || next < allowed[0] || next > allowed[1]) continue;
+      const there = fitAt(s, from.turn, next, fineness) + cost;
+      if (there >= score - TIE) continue;
+      score = there;
+      offset = next;
+      moved = true;
+    }
+    if (!moved) step = step === 1 ? 0 : step >> 1;
+  }
+  return { turn: from.turn, offset, score, fit: score - cost };
+}
+
+/** Along seats of the same score, the one nearest the axis: a seam outside the frame ties with many. */
+function nearestAxis(s: SetSearch, best: ScoredSeat): ScoredSeat {
+  const way = best.offset > 0 ? -1 : 1;
+  const allowed = allowedAt(s, best.turn);
+  let seat = best;
+  while (allowed && seat.offset !== 0) {
+    const offset = seat.offset + way;
+    if (offset < allowed[0] || offset > allowed[1]) break;
+    const fit = fitAt(s, best.turn, offset);
+    if (fit > best.fit + TIE) break;
+    seat = { ...seat, offset };
   }
   return seat;
 }
 
 /** The greatest dimming a set brings to any cell with weight at a seat, stops. */
 export function mostInFrame(s: SetSearch, seat: RasterSeat): number {
-  const bins = binsAt(s.search, seat.turn);
-  const shift = bins.first - seat.offset - s.table.first;
+  const bins = s.search.bins('exact', seat.turn);
+  const table = s.table();
+  const shift = bins.first - seat.offset - table.first;
   let most = 0;
-  for (let i = 0; i < bins.all.length; i++)
-    if ((bins.all[i] as number) > 0) most = Math.max(most, s.table.stops[i + shift] as number);
+  for (let i = 0; i < bins.count; i++)
+    if ((bins.sums[i * SUMS + ALL] as number) > 0) most = Math.max(most, table.stops[i + shift] as number);
   return most;
 }

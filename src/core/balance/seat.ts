@@ -1,12 +1,24 @@
-import { allowedOffsets } from './allowed';
 import { BIN_MM, OFFSET_LIMIT } from './bins';
-import { fitAt, scoresAlong, type ScoredSeat, type SetSearch, TURN_COST, TURN_STEP_DEG } from './search';
+import { turnCost, turnFor } from './costs';
+import {
+  allowedAt,
+  fitAt,
+  scoresAlong,
+  type ScoredSeat,
+  type SetSearch,
+  slideAt,
+  TURN_STEP_DEG,
+} from './search';
 
 /** A settable seat may be this much worse than the raw one, stops of score. */
 const SETTABLE_WITHIN = 0.02;
 /** Play ends where the fit is worse by this, and is not followed further than so many steps. */
 const PLAY_WORSE = 0.1;
 const PLAY_LIMIT = 30 / BIN_MM;
+/** How far from the raw seat's offset a settable one is sought, in steps. */
+const SETTABLE_REACH = 10 / BIN_MM;
+/** The sums over blocks of cells may mistake a score by this much, stops. */
+const ROUGH_WITHIN = 0.02;
 
 /** Whether a seat lies at the end of what was searched, in offset or turn. */
 export function isAtBound({ search }: SetSearch, { turn, offset }: ScoredSeat): boolean {
@@ -16,11 +28,10 @@ export function isAtBound({ search }: SetSearch, { turn, offset }: ScoredSeat): 
 /** How far the sheet may slide either way, mm: the farthest step at which the fit is at most 0.1 worse. */
 export function playOf(s: SetSearch, seat: ScoredSeat): readonly [number, number] {
   const walk = (way: 1 | -1): number => {
-    if (way * seat.offset >= OFFSET_LIMIT) return 0;
     let steps = 0;
     while (
       steps < PLAY_LIMIT &&
-      Math.abs(seat.offset + way * (steps + 1)) <= OFFSET_LIMIT &&
+      way * seat.offset + steps < OFFSET_LIMIT &&
       fitAt(s, seat.turn, seat.offset + way * (steps + 1)) <= seat.fit + PLAY_WORSE
     )
       steps++;
@@ -37,14 +48,25 @@ export function settableSeat(s: SetSearch, raw: ScoredSeat): ScoredSeat {
   const limit = raw.score + SETTABLE_WITHIN;
   const [low, high] = playOf(s, raw);
   const middle = raw.offset + (low + high) / 2 / BIN_MM;
-  for (const turns of [[levelTurn(s)], turnsOf(s, limit, 5), turnsOf(s, limit, 1)]) {
-    const good = turns.flatMap((turn) => wholeTurn(s, turn)).filter((seat) => seat.score <= limit);
+  const near = { from: raw.offset - SETTABLE_REACH, to: raw.offset + SETTABLE_REACH };
+  const goodAt = (turns: readonly number[]) =>
+    turns
+      .filter((turn) => mayReach(s, { ...raw, turn }, limit))
+      .flatMap((turn) => scoresAlong(s, turn, near))
+      .filter((seat) => seat.score <= limit);
+  for (const turns of [[levelTurn(s)], turnsOf(s, limit, 5), turnsOf(s, limit, 1), [raw.turn]]) {
+    const good = goodAt(turns);
     if (good.length) return handiest(good, middle);
   }
-  return handiest(
-    wholeTurn(s, raw.turn).filter((seat) => seat.score <= limit),
-    middle,
-  );
+  return raw;
+}
+
+/** Whether the sums over blocks of cells leave it open that a turn has a seat at most so bad. */
+function mayReach(s: SetSearch, from: ScoredSeat, limit: number): boolean {
+  const { turns, target } = s.search;
+  if (from.turn < turns[0] || from.turn > turns[1] || !allowedAt(s, from.turn)) return false;
+  if (s.fixedCost + turnCost(target, from.turn * TURN_STEP_DEG) > limit) return false;
+  return slideAt(s, from, 'middle').score <= limit + ROUGH_WITHIN;
 }
 
 /** Upright or upside down without a turn. */
@@ -52,18 +74,13 @@ const levelTurn = ({ search }: SetSearch): number => (search.target.upsideDown ?
 
 /** Turns that are multiples of some degrees and not ruled out by their cost alone. */
 function turnsOf({ search, fixedCost }: SetSearch, limit: number, degrees: number): number[] {
-  const reach = (limit - fixedCost) / TURN_COST;
+  const reach = turnFor(limit - fixedCost);
   const { skylineTurnDeg } = search.target;
   const turns: number[] = [];
   const first = Math.ceil(Math.max(search.turns[0] * TURN_STEP_DEG, skylineTurnDeg - reach) / degrees);
   const last = Math.floor(Math.min(search.turns[1] * TURN_STEP_DEG, skylineTurnDeg + reach) / degrees);
   for (let k = first; k <= last; k++) turns.push((k * degrees) / TURN_STEP_DEG);
   return turns;
-}
-
-function wholeTurn(s: SetSearch, turn: number): ScoredSeat[] {
-  if (turn < s.search.turns[0] || turn > s.search.turns[1]) return [];
-  return scoresAlong(s, turn, { from: -Infinity, to: Infinity, step: 1 });
 }
 
 function handiest(seats: readonly ScoredSeat[], middle: number): ScoredSeat {
@@ -78,7 +95,7 @@ function handiest(seats: readonly ScoredSeat[], middle: number): ScoredSeat {
 
 /** How much worse the best level seat is than the raw one, stops of score; null where level shows an edge. */
 export function levelCost(s: SetSearch, raw: ScoredSeat): number | null {
-  if (!allowedOffsets(s.search.input, s.set, levelTurn(s) * TURN_STEP_DEG)) return null;
-  const scores = wholeTurn(s, levelTurn(s)).map((seat) => seat.score);
-  return scores.length ? Math.max(0, Math.min(...scores) - raw.score) : null;
+  const turn = levelTurn(s);
+  if (!allowedAt(s, turn)) return null;
+  return Math.max(0, slideAt(s, { ...raw, turn }, 'exact').score - raw.score);
 }

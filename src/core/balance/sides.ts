@@ -1,10 +1,12 @@
 import { type LightReading, readingsFor } from '@/core/field';
 import { mean } from '@/core/numerics';
+import { type SensorWindow } from '@/core/sensor';
 import { type Look, type NoPlanReason, type Side } from './types';
 
 /** The two sides of the seam as the readings tell them (solver: the target). */
 export interface Sides<R extends LightReading = LightReading> {
-  readonly spanStops: number;
+  /** Null where the look asks for no reading. */
+  readonly spanStops: number | null;
   readonly neededStops: number;
   readonly brighter: Side;
   readonly bright: readonly R[];
@@ -47,8 +49,16 @@ export function reachOf(readings: readonly LightReading[]): number | null {
   return Math.max(...evs) - Math.min(...evs);
 }
 
+/** Room left under the highlight room for a reading through the glass, stops (physics 5). */
+export const CAP_MARGIN = 0.5;
+
 /** Which side is the brighter, and how much of it the look wants taken away. */
-export function sidesOf<R extends LightReading>(readings: readonly R[], look: Look): SidesResult<R> {
+export function sidesOf<R extends LightReading>(
+  readings: readonly R[],
+  look: Look,
+  window: SensorWindow,
+): SidesResult<R> {
+  if (look.school === 'sun') return guessedSides(look);
   const sky = sideReadings('sky', readings);
   const land = sideReadings('land', readings);
   if (!sky.length) return { ok: false, reason: 'no-sky-reading', spanStops: null };
@@ -58,7 +68,11 @@ export function sidesOf<R extends LightReading>(readings: readonly R[], look: Lo
   if (heavy && spanStops < 0) return { ok: false, reason: 'sky-already-darker', spanStops };
   const brighter: Side = spanStops >= 0 ? 'sky' : 'land';
   const [bright, dark] = brighter === 'sky' ? [sky, land] : [land, sky];
-  const need = heavy ? spanStops - look.gapStops : Math.max(0, Math.abs(spanStops) - look.gapStops);
+  const darkMeanEv = mean(dark.map(wantedEv));
+  const most = heavy ? spanStops - look.gapStops : Math.abs(spanStops) - look.gapStops;
+  const brightest = Math.max(...readings.map((r) => r.ev100));
+  const beyondWindow = brightest - darkMeanEv - (window.highlightRoom - CAP_MARGIN) - window.printRoom;
+  const need = Math.max(0, look.school === 'least' ? Math.min(most, beyondWindow) : most);
   return {
     ok: true,
     sides: {
@@ -68,7 +82,24 @@ export function sidesOf<R extends LightReading>(readings: readonly R[], look: Lo
       bright,
       dark,
       brightMeanEv: mean(bright.map((r) => r.ev100)),
-      darkMeanEv: mean(dark.map(wantedEv)),
+      darkMeanEv,
+    },
+  };
+}
+
+/** By the sun nothing is read: the sky is taken as the brighter by what the sun's direction usually makes it. */
+function guessedSides<R extends LightReading>({ guessStops }: Look): SidesResult<R> {
+  if (guessStops === undefined) return { ok: false, reason: 'no-sun-direction', spanStops: null };
+  return {
+    ok: true,
+    sides: {
+      spanStops: null,
+      neededStops: guessStops,
+      brighter: 'sky',
+      bright: [],
+      dark: [],
+      brightMeanEv: NaN,
+      darkMeanEv: NaN,
     },
   };
 }

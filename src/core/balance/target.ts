@@ -17,6 +17,8 @@ export interface Target {
   readonly far: Uint8Array;
   /** The turn that lays the seam along the skyline, degrees; about 180 when the sheet goes in upside down. */
   readonly skylineTurnDeg: number;
+  /** Readings inside silhouettes: they may come out black. */
+  readonly mayGoBlack: ReadonlySet<string>;
   /** The sky's foot is clearly brighter than its head, and the sky is the brighter side. */
   readonly glow: boolean;
 }
@@ -44,7 +46,7 @@ const IGNORE = REGION_CODES.indexOf('ignore');
 /** Lays down the target of a stand, or says by name why there is none (solver: the target). */
 export function targetFor(input: BalanceInput): TargetResult {
   const { field, frame, look, window } = input;
-  const counted = sidesOf(field.readings, look);
+  const counted = sidesOf(field.readings, look, window);
   if (!counted.ok) return counted;
   const faults = areaFault(field.regions);
   if (faults) return { ok: false, reason: faults };
@@ -58,27 +60,29 @@ export function targetFor(input: BalanceInput): TargetResult {
   const far = new Uint8Array(cells);
   const { columns, rows } = field.grid;
   const need = sides.neededStops;
-  const follow = look.follow * Math.min(1, need);
-  for (let i = 0; i < cells; i++) {
-    const region = field.regions[i] as number;
-    if (region === IGNORE) continue;
-    const v = (Math.floor(i / columns) + 0.5) / rows;
-    const near = Math.abs(v - (field.skyline[i % columns] as number)) <= NEAR_SKYLINE;
-    if (region === FEATURE) {
-      const treatment = treatments[field.shapes[i] as number];
-      far[i] = 1;
-      weights[i] = treatment?.silhouette ? 0 : FEATURE_WEIGHT;
-      stops[i] = treatment?.targetStops ?? 0;
-      continue;
+  const follow = sides.spanStops === null ? 0 : look.follow * Math.min(1, need);
+  for (let row = 0, i = 0; row < rows; row++) {
+    const v = (row + 0.5) / rows;
+    for (let column = 0; column < columns; column++, i++) {
+      const region = field.regions[i] as number;
+      if (region === IGNORE) continue;
+      if (region === FEATURE) {
+        const treatment = treatments[field.shapes[i] as number];
+        far[i] = 1;
+        weights[i] = treatment?.silhouette ? 0 : FEATURE_WEIGHT;
+        stops[i] = treatment?.targetStops ?? 0;
+        continue;
+      }
+      const near = Math.abs(v - (field.skyline[column] as number)) <= NEAR_SKYLINE;
+      far[i] = near ? 0 : 1;
+      weights[i] = near ? NEAR_WEIGHT : 1;
+      if ((region === SKY) !== skyBrighter) continue;
+      const ev = field.ev[i] as number;
+      bright[i] = 1;
+      if (need > 0) stops[i] = follow ? Math.max(0, need + follow * (ev - sides.brightMeanEv)) : need;
+      const tone = ev - sides.darkMeanEv + look.placementStops;
+      if (tone > window.highlightRoom + 1e-6) weights[i] = (weights[i] as number) * BLOWN_WEIGHT;
     }
-    far[i] = near ? 0 : 1;
-    weights[i] = near ? NEAR_WEIGHT : 1;
-    if ((region === SKY) !== skyBrighter) continue;
-    const ev = field.ev[i] as number;
-    bright[i] = 1;
-    if (need > 0) stops[i] = Math.max(0, need + follow * (ev - sides.brightMeanEv));
-    const tone = ev - sides.darkMeanEv + look.placementStops;
-    if (tone > window.highlightRoom + 1e-6) weights[i] = (weights[i] as number) * BLOWN_WEIGHT;
   }
   const turn = skylineTurn(field.skyline, frame);
   return {
@@ -90,6 +94,14 @@ export function targetFor(input: BalanceInput): TargetResult {
       weights,
       bright,
       far,
+      mayGoBlack: new Set(
+        field.readings
+          .filter(
+            (r) =>
+              r.role === 'feature' && treatments.some((t, i) => t.silhouette && holds(input.shapes[i], r)),
+          )
+          .map((r) => r.id),
+      ),
       skylineTurnDeg: skyBrighter ? turn : 180 + turn,
       glow: skyBrighter && footAboveHead(input, weights) >= GLOW_STOPS,
     },
@@ -127,8 +139,9 @@ interface Treatment {
 /** What is wanted of a feature: nothing taken off it, as much as its own light asks for, or it may go black. */
 function treatmentOf(shape: Shape, input: BalanceInput, sides: Sides<PlacedReading>): Treatment {
   const { gapStops } = input.look;
+  if (sides.spanStops === null) return { silhouette: shape.treat === 'silhouette', targetStops: 0 };
   const all = input.field.readings.filter((r) => r.role === 'feature' && !r.limit);
-  const own = all.filter((r) => !r.rough && isInside(shape.points, r.place.u, r.place.v));
+  const own = all.filter((r) => holds(shape, r));
   const above = (readings: readonly PlacedReading[]) => mean(readings.map((r) => r.ev100)) - sides.darkMeanEv;
   const treat =
     shape.treat ??
@@ -145,26 +158,26 @@ function treatmentOf(shape: Shape, input: BalanceInput, sides: Sides<PlacedReadi
   return { silhouette: treat === 'silhouette', targetStops };
 }
 
+/** Whether a reading was taken inside a shape. */
+const holds = (shape: Shape | undefined, { place, rough }: PlacedReading): boolean =>
+  !!shape && !rough && isInside(shape.points, place.u, place.v);
+
 /** How much brighter the lower third of the sky's cells is than the upper third, bare, stops. */
 function footAboveHead({ field }: BalanceInput, weights: Float64Array): number {
-  const { columns, rows } = field.grid;
-  const vOf = (i: number) => (Math.floor(i / columns) + 0.5) / rows;
-  let top = Infinity;
-  let bottom = -Infinity;
-  field.regions.forEach((region, i) => {
-    if (region !== SKY) return;
-    top = Math.min(top, vOf(i));
-    bottom = Math.max(bottom, vOf(i));
-  });
+  const { columns } = field.grid;
+  const isSky = (region: number) => region === SKY;
+  const top = Math.floor(field.regions.findIndex(isSky) / columns);
+  const bottom = Math.floor(field.regions.findLastIndex(isSky) / columns);
   const third = (bottom - top) / 3;
-  const head = { sum: 0, weight: 0 };
-  const foot = { sum: 0, weight: 0 };
-  field.regions.forEach((region, i) => {
-    if (region !== SKY) return;
-    const part = vOf(i) <= top + third ? head : vOf(i) >= bottom - third ? foot : null;
-    if (!part) return;
-    part.sum += (weights[i] as number) * (field.ev[i] as number);
-    part.weight += weights[i] as number;
-  });
-  return foot.sum / foot.weight - head.sum / head.weight;
+  const meanOver = (from: number, to: number): number => {
+    let sum = 0;
+    let weight = 0;
+    for (let i = Math.ceil(from - 1e-9) * columns; i < (Math.floor(to + 1e-9) + 1) * columns; i++) {
+      if (field.regions[i] !== SKY) continue;
+      sum += (weights[i] as number) * (field.ev[i] as number);
+      weight += weights[i] as number;
+    }
+    return sum / weight;
+  };
+  return meanOver(bottom - third, bottom) - meanOver(top, top + third);
 }

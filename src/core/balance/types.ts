@@ -3,18 +3,22 @@ import { type Sheet } from '@/core/glass';
 import { type FrameSize, type Lens, type Seat } from '@/core/optics';
 import { type SensorWindow } from '@/core/sensor';
 
-/** The looks that a grad is balanced for here (glossary: the schools). */
-export const GRAD_SCHOOLS = ['even', 'natural', 'heavy'] as const;
-export type GradSchool = (typeof GRAD_SCHOOLS)[number];
+/** The looks that keep a gap between sky and land (glossary: the schools). */
+export type GradSchool = 'even' | 'natural' | 'heavy';
+
+/** The looks that choose and seat glass; a bracket uses none. */
+export type GlassSchool = GradSchool | 'least' | 'sun';
 
 export interface Look {
-  readonly school: GradSchool;
-  /** The difference left between sky and land, stops; negative for Heavy. */
+  readonly school: GlassSchool;
+  /** The difference left between sky and land, stops; negative for Heavy, 0 for Least and By the sun. */
   readonly gapStops: number;
-  /** How much of the brighter side's own unevenness is evened out too, 0 to 1. */
+  /** How much of the brighter side's own unevenness is evened out too, 0 to 1; 0 for Least and By the sun. */
   readonly follow: number;
   /** Where the darker side's mean is placed, stops from mid-grey. */
   readonly placementStops: number;
+  /** By the sun: the density guessed from its direction, stops. */
+  readonly guessStops?: number | undefined;
 }
 
 /** A filter of the bag that can be seated: its glass, and its edges where they are known. */
@@ -34,6 +38,8 @@ export interface BalanceInput {
   readonly look: Look;
   /** In bag order, which breaks ties. */
   readonly sheets: readonly BagSheet[];
+  /** Slots that are free for grads, behind one another; the lens's distance is that of the first. */
+  readonly slots: number;
 }
 
 /** Sheets seated together, the one nearest the lens first; empty for no filter. */
@@ -45,7 +51,8 @@ export type NoPlanReason =
   | 'nothing-to-judge'
   | 'no-seam'
   | 'sky-already-darker'
-  | 'all-sheets-show-edges';
+  | 'all-sheets-show-edges'
+  | 'no-sun-direction';
 
 /** Why there is no plan, with what would help where a figure can tell. */
 export interface NoPlan {
@@ -80,7 +87,7 @@ export interface Fit {
   readonly line: Spot | null;
 }
 
-/** A set at its best raw seat. */
+/** A set at its best raw seat; the best pairs judged in the slots they stand in, the others at the slots' mean. */
 export interface Ranked {
   readonly set: SheetSet;
   /** Null for no filter. */
@@ -106,15 +113,32 @@ export interface Candidate extends Fit {
 
 export type SeatWarning = 'seat-at-bound' | 'beam-wider-than-sheet' | 'edge-may-show';
 
+/** What the weakest glass leaves to be done afterwards (solver: least glass). */
+export interface LeastGlass {
+  /** By how much the darker side must be lifted afterwards, stops. */
+  readonly liftStops: number;
+  /** Everything lies within the window and the darker side prints well. */
+  readonly enough: boolean;
+  /** By how much the darker side's mean lies below what prints well, stops; 0 where it prints. */
+  readonly printShortStops: number;
+  /** Readings that come out darker than the sensor holds. */
+  readonly tooDark: readonly string[];
+}
+
 export interface Balance {
-  readonly spanStops: number;
+  /** Null where the look asks for no reading. */
+  readonly spanStops: number | null;
   readonly neededStops: number;
   readonly brighter: Side;
   readonly upsideDown: boolean;
-  /** Every set with a seat, best first, at its raw seat. */
+  /** Sets at their raw seats, the advice first: every sheet that has a seat, and the pairs that come near the best. */
   readonly ranking: readonly Ranked[];
   /** The first sets of the ranking at settable seats, in its order; never empty. */
   readonly best: readonly Candidate[];
+  /** How many sets were compared, none among them. */
+  readonly compared: number;
+  /** For Least glass, what the first of `best` leaves. */
+  readonly least: LeastGlass | null;
 }
 
 export type BalanceResult =

@@ -1,3 +1,4 @@
 export * from './grid';
 export * from './light';
+export * from './picture';
 export * from './types';

@@ -1,5 +1,5 @@
-import { REGION_CODES, type RegionMap } from './grid';
-import { type FramePoint, type LightReading, ROLES, type Role } from './types';
+import { type Grid, REGION_CODES, type RegionMap } from './grid';
+import { type FramePoint, type LightReading, type Role } from './types';
 
 /** The light field: what each cell of the frame gives, EV at ISO 100. */
 export interface LightField extends RegionMap {
@@ -28,7 +28,7 @@ const STAND_INS: Record<Role, readonly Role[]> = {
 };
 
 /** Gives every reading a place: its own, or the mean position of its region's cells. */
-function placeReadings(map: RegionMap, readings: readonly LightReading[]): PlacedReading[] {
+export function placeReadings(map: RegionMap, readings: readonly LightReading[]): PlacedReading[] {
   const centres = new Map<Role, FramePoint>();
   return readings.map((reading) => {
     if (reading.place) return { ...reading, place: reading.place, rough: false };
@@ -71,31 +71,56 @@ export function readingsFor<R extends LightReading>(role: Role, readings: readon
   return [];
 }
 
-/** EV at a place of the frame from readings, weighted by `1 / (0.1 du^2 aspect^2 + dv^2 + 0.02^2)`; NaN for none. */
-export function evAt(readings: readonly PlacedReading[], aspect: number, u: number, v: number): number {
-  let sum = 0;
-  let weights = 0;
-  for (const { place, ev100 } of readings) {
-    const du = (u - place.u) * aspect;
-    const dv = v - place.v;
-    const weight = 1 / (SIDEWAYS * du * du + dv * dv + NEAR * NEAR);
-    sum += weight * ev100;
-    weights += weight;
+/**
+ * EV of every cell from readings, row by row, weighted by `1 / (0.1 du^2 aspect^2 + dv^2 + 0.02^2)`; NaN for none.
+ *
+ * @param only the cells of a region; the others stay 0. Absent: every cell.
+ */
+export function spreadReadings(
+  readings: readonly PlacedReading[],
+  { columns, rows, aspect }: Grid,
+  only?: { readonly regions: Uint8Array; readonly code: number },
+): Float64Array {
+  const n = readings.length;
+  const ev = Float64Array.from(readings, (r) => r.ev100);
+  const across = new Float64Array(columns * n);
+  for (let column = 0; column < columns; column++)
+    readings.forEach(({ place }, k) => {
+      const du = ((column + 0.5) / columns - place.u) * aspect;
+      across[column * n + k] = SIDEWAYS * du * du + NEAR * NEAR;
+    });
+  const down = new Float64Array(n);
+  const field = new Float64Array(columns * rows);
+  for (let row = 0, i = 0; row < rows; row++) {
+    readings.forEach(({ place }, k) => {
+      down[k] = ((row + 0.5) / rows - place.v) ** 2;
+    });
+    for (let column = 0, at = 0; column < columns; column++, i++, at += n) {
+      if (only && only.regions[i] !== only.code) continue;
+      let sum = 0;
+      let weights = 0;
+      for (let k = 0; k < n; k++) {
+        const weight = 1 / ((across[at + k] as number) + (down[k] as number));
+        sum += weight * (ev[k] as number);
+        weights += weight;
+      }
+      field[i] = sum / weights;
+    }
   }
-  return sum / weights;
+  return field;
 }
 
 /** Spreads readings over the regions of the frame (solver: the light field). */
 export function lightField(map: RegionMap, given: readonly LightReading[]): LightField {
   const readings = placeReadings(map, given);
-  const { columns, rows, aspect } = map.grid;
-  const lights = ROLES.map((role) => readingsFor(role, readings));
-  const ignored = readingsFor('land', readings);
-  const ev = new Float64Array(columns * rows);
-  for (let row = 0, i = 0; row < rows; row++)
-    for (let column = 0; column < columns; column++, i++) {
-      const light = lights[map.regions[i] as number] ?? ignored;
-      ev[i] = evAt(light, aspect, (column + 0.5) / columns, (row + 0.5) / rows);
-    }
+  const ev = new Float64Array(map.regions.length);
+  REGION_CODES.forEach((region, code) => {
+    if (!map.regions.includes(code)) return;
+    const light = spreadReadings(readingsFor(region === 'ignore' ? 'land' : region, readings), map.grid, {
+      regions: map.regions,
+      code,
+    });
+    for (let i = 0; i < ev.length; i++) if (map.regions[i] === code) ev[i] = light[i] as number;
+  });
   return { ...map, ev, readings };
 }

@@ -3,6 +3,8 @@ import {
   assumedTransitionMm,
   densityAt,
   type DensityProfile,
+  profileJoints,
+  profileStops,
   sheetDensityAt,
   sheetReach,
   transitionName,
@@ -60,5 +62,24 @@ describe('names of transitions', () => {
     for (const name of Object.keys(TRANSITION_DEFAULTS_MM) as TransitionName[])
       for (const width of [67, 100, 150])
         expect(transitionName(assumedTransitionMm(name, width), width)).toBe(name);
+  });
+});
+
+describe('a measured sheet', () => {
+  const measured: DensityProfile = {
+    kind: 'measured',
+    samples: [
+      { mm: -10, stops: 0.1 },
+      { mm: 0, stops: 1 },
+      { mm: 5, stops: 2.2 },
+    ],
+  };
+
+  it('is straight between its samples and level beyond them', () => {
+    expect([-40, -10, -5, 0, 2.5, 5, 60].map((y) => densityAt(measured, y))).toEqual(
+      [0.1, 0.1, 0.55, 1, 1.6, 2.2, 2.2].map((stops) => expect.closeTo(stops, 12)),
+    );
+    expect(profileStops(measured)).toBe(2.2);
+    expect(profileJoints(measured)).toEqual([-10, 0, 5]);
   });
 });

@@ -23,12 +23,31 @@ export interface BandProfile {
   readonly bandWidthMm: number;
 }
 
-export type DensityProfile = GraduatedProfile | ReverseProfile | BandProfile;
+export interface DensitySample {
+  readonly mm: number;
+  readonly stops: number;
+}
 
-/** A sheet as the optics need it: its density, and how far it reaches either way of its seam (absent: unlimited). */
+/** A density that was measured: samples in ascending mm, joined linearly, level beyond the first and the last. */
+export interface MeasuredProfile {
+  readonly kind: 'measured';
+  readonly samples: readonly DensitySample[];
+}
+
+export type DensityProfile = GraduatedProfile | ReverseProfile | BandProfile | MeasuredProfile;
+
+/** A sheet as the optics need it. */
 export interface Sheet {
   readonly profile: DensityProfile;
+  /** How far it reaches either way of its seam, mm; absent: unlimited. */
   readonly reachMm?: readonly [clearEnd: number, darkEnd: number];
+  /** Dyed in the mass, and so thicker to slanting light; coated glass is not. */
+  readonly dyed?: boolean;
+}
+
+/** The greatest density of a profile, stops: what the sheet is sold as. */
+export function profileStops(profile: DensityProfile): number {
+  return profile.kind === 'measured' ? Math.max(...profile.samples.map((s) => s.stops)) : profile.stops;
 }
 
 /** `q^2 (3 - 2q)` with q held to 0..1. */
@@ -39,6 +58,7 @@ function smooth(q: number): number {
 
 /** Density in stops at `y` mm from the seam, the sheet's ends not considered. */
 export function densityAt(profile: DensityProfile, y: number): number {
+  if (profile.kind === 'measured') return measuredAt(profile.samples, y);
   const { stops, transitionMm: w } = profile;
   switch (profile.kind) {
     case 'graduated':
@@ -55,8 +75,18 @@ export function densityAt(profile: DensityProfile, y: number): number {
   }
 }
 
+function measuredAt(samples: readonly DensitySample[], y: number): number {
+  const next = samples.findIndex((s) => s.mm >= y);
+  const right = samples[next];
+  const left = samples[next - 1];
+  if (!right) return samples.at(-1)?.stops ?? 0;
+  if (!left) return right.stops;
+  return left.stops + ((right.stops - left.stops) * (y - left.mm)) / (right.mm - left.mm);
+}
+
 /** Where the formula of the density changes, in ascending mm: between two of these it is smooth. */
 export function profileJoints(profile: DensityProfile): readonly number[] {
+  if (profile.kind === 'measured') return profile.samples.map((s) => s.mm);
   const half = profile.transitionMm / 2;
   switch (profile.kind) {
     case 'graduated':

@@ -1,3 +1,4 @@
 export * from './quadrature';
 export * from './roots';
 export * from './statistics';
+export * from './steps';

@@ -2,27 +2,38 @@ import { type Sheet, sheetDensityAt, sheetJoints } from '@/core/glass';
 import { gaussLegendre } from '@/core/numerics';
 import { stopsFromTransmittance, transmittanceFromStops } from '@/core/units';
 
-/** Sixteen points a smooth piece hold the integral to well under 1e-4 stop (see dimming.test.ts). */
+/** Sixteen points a smooth piece hold the integral to well under 1e-4 stop (see optics.test.ts). */
 const RULE = gaussLegendre(16);
 
 /** Part of the pupil's disc between the edge q = -1 and the chord at angle phi, q = sin(phi). */
 const discBelow = (phi: number): number => (phi + Math.sin(phi) * Math.cos(phi)) / Math.PI + 0.5;
 
-/** Sheets on one turn and at one height, made ready for the integral: their densities add, their joints part it. */
+/** Sheets on one turn, made ready for the integral: their densities add, their joints part it. */
 export interface Stack {
   /** Ascending mm from the seam; between two of them the density is smooth. */
   readonly joints: readonly number[];
   readonly densityAt: (y: number) => number;
 }
 
-export function stackOf(sheets: readonly Sheet[]): Stack {
-  const [only] = sheets;
+export interface StackOptions {
+  /** By how much dyed glass is thicker to the light of this picture point (`slantFactor`). */
+  readonly slant?: number;
+  /** How much higher this point's light meets each sheet than the first, mm (`laterHeightMm`). */
+  readonly shiftsMm?: readonly number[];
+}
+
+export function stackOf(sheets: readonly Sheet[], { slant = 1, shiftsMm }: StackOptions = {}): Stack {
+  const layers = sheets.map((sheet, i) => ({
+    sheet,
+    shift: shiftsMm?.[i] ?? 0,
+    factor: sheet.dyed ? slant : 1,
+  }));
   return {
-    joints: [...new Set(sheets.flatMap(sheetJoints))].sort((a, b) => a - b),
-    densityAt:
-      only && sheets.length === 1
-        ? (y) => sheetDensityAt(only, y)
-        : (y) => sheets.reduce((sum, sheet) => sum + sheetDensityAt(sheet, y), 0),
+    joints: [...new Set(layers.flatMap(({ sheet, shift }) => sheetJoints(sheet).map((j) => j - shift)))].sort(
+      (a, b) => a - b,
+    ),
+    densityAt: (y) =>
+      layers.reduce((sum, { sheet, shift, factor }) => sum + factor * sheetDensityAt(sheet, y + shift), 0),
   };
 }
 
@@ -65,36 +76,4 @@ function passedBetween(from: number, to: number, densityOf: (phi: number) => num
     sum += (RULE.weights[i] as number) * cos * cos * transmittanceFromStops(densityOf(phi));
   }
   return (sum * reach * 2) / Math.PI;
-}
-
-/** Dimming in stops at even steps of `y`, for one stack of sheets and one beam. */
-export interface DimmingTable {
-  /** `y` of the first entry, mm. */
-  readonly startMm: number;
-  readonly stepMm: number;
-  readonly stops: Float64Array;
-}
-
-/** Tabulates `dimmingAt` from `fromMm` to at least `toMm`. */
-export function dimmingTable(
-  sheets: readonly Sheet[],
-  beamMm: number,
-  range: { readonly fromMm: number; readonly toMm: number; readonly stepMm: number },
-): DimmingTable {
-  const stack = stackOf(sheets);
-  const count = Math.ceil((range.toMm - range.fromMm) / range.stepMm - 1e-9) + 1;
-  const stops = new Float64Array(count);
-  for (let i = 0; i < count; i++) stops[i] = dimmingAt(stack, range.fromMm + i * range.stepMm, beamMm);
-  return { startMm: range.fromMm, stepMm: range.stepMm, stops };
-}
-
-/** A table's dimming at `y` mm, joined linearly and level beyond its ends. */
-export function tableDimmingAt(table: DimmingTable, y: number): number {
-  const at = (y - table.startMm) / table.stepMm;
-  const last = table.stops.length - 1;
-  if (at <= 0) return table.stops[0] as number;
-  if (at >= last) return table.stops[last] as number;
-  const i = Math.floor(at);
-  const low = table.stops[i] as number;
-  return low + (at - i) * ((table.stops[i + 1] as number) - low);
 }

@@ -1,4 +1,4 @@
-import { type ExactAperture, radiansFromDegrees } from '@/core/units';
+import { degreesFromRadians, type ExactAperture, radiansFromDegrees } from '@/core/units';
 
 /** What of the lens matters to a sheet in front of it. */
 export interface Lens {
@@ -40,6 +40,18 @@ export interface FrameSize {
 /** A part that an estimated pupil distance may be off by (physics 3). */
 export const PUPIL_ESTIMATE_ERROR = 0.2;
 
+/** Each further slot of a holder stands so much further from the lens, mm (physics 3). */
+const SLOT_STEP_MM = 4;
+
+/** Glass in its mass bends the slanting light: refractive index of dyed sheets (physics 3). */
+const SHEET_INDEX = 1.5;
+
+/** The lens as a sheet in a further slot sees it; halves stand for the mean of two slots. */
+export const atSlot = (lens: Lens, slot: number): Lens => ({
+  ...lens,
+  pupilToFilterMm: lens.pupilToFilterMm + slot * SLOT_STEP_MM,
+});
+
 /** Pupil to the first slot, estimated from the focal length: pupil depth `20 + 0.5 f`, slot 10 mm in front of the thread. */
 export function estimatedPupilToFilterMm(focalLengthMm: number): number {
   return 20 + 0.5 * focalLengthMm + 10;
@@ -55,9 +67,58 @@ export function sheetScale(lens: Lens): number {
   return lens.pupilToFilterMm / lens.focalLengthMm;
 }
 
-/** Diameter on the sheet of the beam of one picture point of an infinitely far subject: `f / N` mm. */
-export function beamDiameterMm(lens: Lens): number {
-  return lens.focalLengthMm / lens.aperture;
+/**
+ * Diameter on the sheet of the beam of one picture point, mm: `(f / N)(1 - d / r)`. The solver takes the subject as
+ * infinitely far.
+ *
+ * @param subjectMm `r`, from the entrance pupil, mm.
+ * @throws RangeError for a subject that is not beyond the sheet, where the formula does not hold.
+ */
+export function beamDiameterMm(lens: Lens, subjectMm = Infinity): number {
+  if (!(subjectMm > lens.pupilToFilterMm))
+    throw new RangeError(
+      `a subject at ${subjectMm} mm is not beyond the sheet at ${lens.pupilToFilterMm} mm`,
+    );
+  return (lens.focalLengthMm / lens.aperture) * (1 - lens.pupilToFilterMm / subjectMm);
+}
+
+/** How much thicker dyed glass is to the light of a picture point: `1 / sqrt(1 - sin^2(theta) / 1.5^2)`. */
+export function slantFactor(lens: Lens, point: { x: number; h: number }): number {
+  const tan2 = (point.x ** 2 + point.h ** 2) / lens.focalLengthMm ** 2;
+  const sin2 = tan2 / (1 + tan2);
+  return 1 / Math.sqrt(1 - sin2 / SHEET_INDEX ** 2);
+}
+
+/** The slant factor at the frame's corners, where it is greatest. */
+export const cornerSlant = (lens: Lens, frame: FrameSize): number =>
+  slantFactor(lens, { x: frame.widthMm / 2, h: frame.heightMm / 2 });
+
+/** How much higher the light that meets one sheet `heightMm` above its seam meets a sheet further from the lens, mm. */
+export function laterHeightMm(lens: Lens, later: Lens, offsetMm: number, heightMm: number): number {
+  return (later.pupilToFilterMm / lens.pupilToFilterMm - 1) * (heightMm + offsetMm);
+}
+
+/** Beyond this angle from the axis the pupil wanders, and results are estimates (physics 3), degrees. */
+export const WIDE_ANGLE_DEG = 30;
+
+/** Angle from the axis at the frame's corner, degrees. */
+export function cornerAngleDeg(lens: Lens, frame: FrameSize): number {
+  return degreesFromRadians(Math.atan(Math.hypot(frame.widthMm, frame.heightMm) / 2 / lens.focalLengthMm));
+}
+
+/**
+ * Distance from entrance pupil to sheet solved from two test pictures, mm: the sheet is slid and the seam moves in the
+ * picture, `d = f m / (p H)` (physics 3).
+ *
+ * @param slidMm how far the sheet was slid, mm.
+ * @param movedPart how far the seam moved, as a part of the frame's height.
+ */
+export function pupilDistanceFromPictures(
+  focalLengthMm: number,
+  frame: FrameSize,
+  { slidMm, movedPart }: { readonly slidMm: number; readonly movedPart: number },
+): number {
+  return Math.abs((focalLengthMm * slidMm) / (movedPart * frame.heightMm));
 }
 
 /** Unit vector across the seam, towards the dark end, in sensor axes (right, up). */

@@ -1,6 +1,5 @@
 import { profileJoints, type Sheet } from '@/core/glass';
-import { bisect } from '@/core/numerics';
-import { dimmingAt, dimmingTable, stackOf } from './dimming';
+import { averagedOverBeam, sampleSheet, type SheetLight, tableGrid } from './dimming-table';
 import { acrossSeam, type FrameSize, type Lens, type Seat, sheetScale } from './projection';
 
 /** The transition of a set as a beam draws it, in mm from the sheet's mid-line towards the dark end. */
@@ -11,27 +10,22 @@ export interface Transition {
   readonly nineTenthsMm: number;
 }
 
-/** Step of the walk in from the clear side, mm; each crossing is then refined on the integral itself. */
-const WALK_MM = 0.25;
-
 /**
  * The transition that a beam draws of a set (physics 3). Light is averaged and not stops, so the line of half dimming is
- * not the projected mid-line, but lies towards the dark end.
+ * not the projected mid-line, but lies towards the dark end. The ends of the sheets are not counted.
  */
 export function transitionOf(sheets: readonly Sheet[], beamMm: number): Transition {
   const joints = sheets.flatMap((s) => profileJoints(s.profile));
-  const fromMm = Math.min(...joints) - beamMm / 2 - WALK_MM;
-  const toMm = Math.max(...joints) + beamMm / 2 + WALK_MM;
-  const { stops } = dimmingTable(sheets, beamMm, { fromMm, toMm, stepMm: WALK_MM });
+  const grid = tableGrid(beamMm, Math.max(...joints.map(Math.abs)) + beamMm / 2 + 1);
+  const [first, second] = sheets.map((s) => sampleSheet(grid, { profile: s.profile }));
+  const { stops, startMm, stepsPerMm } = averagedOverBeam(grid, [first as SheetLight, second]);
   const most = stops.reduce((a, b) => Math.max(a, b), 0);
-  const stack = stackOf(sheets);
   const crossing = (part: number): number => {
     const wanted = part * most;
     const at = stops.findIndex((s) => s >= wanted);
-    const hi = fromMm + at * WALK_MM;
-    if (at <= 0) return hi;
-    const root = bisect((y) => dimmingAt(stack, y, beamMm) - wanted, hi - WALK_MM, hi, 1e-4);
-    return root.found ? root.x : hi;
+    const high = stops[at] as number;
+    const low = stops[at - 1] ?? 0;
+    return startMm + (high > low ? at - (high - wanted) / (high - low) : at) / stepsPerMm;
   };
   return { tenthMm: crossing(0.1), halfMm: crossing(0.5), nineTenthsMm: crossing(0.9) };
 }

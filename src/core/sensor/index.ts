@@ -1,6 +1,6 @@
 /** The tones a sensor holds, and what limits them (physics 5). Tones are stops from mid-grey. */
 
-export interface NoiseModel {
+interface NoiseModel {
   readonly fullWellElectrons: number;
   readonly readNoiseElectrons: number;
 }
@@ -9,6 +9,7 @@ const DEFAULT_NOISE: NoiseModel = { fullWellElectrons: 50_000, readNoiseElectron
 
 /** Raw highlight room in stops above mid-grey. */
 const DEFAULT_HIGHLIGHT_ROOM = 3;
+const DEFAULT_BASE_ISO = 100;
 
 /** Signal to noise at which detail ends, and at which a lifted tone still prints well. */
 const SNR_DETAIL = 10;
@@ -20,6 +21,8 @@ export interface SensorLimits {
   readonly shadowRoomStops?: number | undefined;
   readonly printRoomStops?: number | undefined;
   readonly baseIso?: number | undefined;
+  readonly fullWellElectrons?: number | undefined;
+  readonly readNoiseElectrons?: number | undefined;
 }
 
 export interface SensorWindow {
@@ -34,25 +37,66 @@ function signalForSnr(snr: number, readNoise: number): number {
   return (q + Math.sqrt(q * q + 4 * q * readNoise * readNoise)) / 2;
 }
 
+const noiseOf = (limits: SensorLimits): NoiseModel => ({
+  fullWellElectrons: limits.fullWellElectrons ?? DEFAULT_NOISE.fullWellElectrons,
+  readNoiseElectrons: limits.readNoiseElectrons ?? DEFAULT_NOISE.readNoiseElectrons,
+});
+
+/** Electrons at mid-grey: `fullWell / 2^highlightRoom` at base ISO, halved for each stop of ISO. */
+function midGreyElectrons(limits: SensorLimits, iso: number): number {
+  const room = limits.highlightRoomStops ?? DEFAULT_HIGHLIGHT_ROOM;
+  return (noiseOf(limits).fullWellElectrons / 2 ** room) * ((limits.baseIso ?? DEFAULT_BASE_ISO) / iso);
+}
+
 /**
  * The sensor's window at an ISO. Rooms below mid-grey come from the noise model unless given; an ISO below base takes
  * highlight room away, `log2(base / ISO)` stops of it.
  */
-export function sensorWindow(
-  limits: SensorLimits,
-  iso: number,
-  noise: NoiseModel = DEFAULT_NOISE,
-): SensorWindow {
-  const baseIso = limits.baseIso ?? 100;
+export function sensorWindow(limits: SensorLimits, iso: number): SensorWindow {
   const room = limits.highlightRoomStops ?? DEFAULT_HIGHLIGHT_ROOM;
-  const midGrey = (noise.fullWellElectrons / 2 ** room) * (baseIso / iso);
-  const below = (snr: number) => Math.log2(midGrey / signalForSnr(snr, noise.readNoiseElectrons));
+  const { readNoiseElectrons } = noiseOf(limits);
+  const below = (snr: number) =>
+    Math.log2(midGreyElectrons(limits, iso) / signalForSnr(snr, readNoiseElectrons));
   return {
-    highlightRoom: room - Math.max(0, Math.log2(baseIso / iso)),
+    highlightRoom: room - Math.max(0, Math.log2((limits.baseIso ?? DEFAULT_BASE_ISO) / iso)),
     shadowRoom: limits.shadowRoomStops ?? below(SNR_DETAIL),
     printRoom: limits.printRoomStops ?? below(SNR_PRINT),
   };
 }
+
+/** Signal to noise of a tone at an ISO: `s / sqrt(s + readNoise^2)`. */
+export function signalToNoise(limits: SensorLimits, iso: number, toneStops: number): number {
+  const signal = midGreyElectrons(limits, iso) * 2 ** toneStops;
+  return signal / Math.sqrt(signal + noiseOf(limits).readNoiseElectrons ** 2);
+}
+
+/** What lifting a tone afterwards costs. */
+export interface LiftCost {
+  /** Signal to noise of the lifted tone, and of the same tone had it been exposed so. */
+  readonly lifted: number;
+  readonly exposed: number;
+  /** By how many stops the noise is greater: `log2(exposed / lifted)`. */
+  readonly noiseStops: number;
+  /** The ISO at which an exposure of that tone would be as noisy, as far as light itself is the noise. */
+  readonly asNoisyAsIso: number;
+}
+
+/** The cost in noise of lifting a tone by so many stops to where it is wanted. */
+export function liftCost(limits: SensorLimits, iso: number, toneStops: number, liftStops: number): LiftCost {
+  const lifted = signalToNoise(limits, iso, toneStops);
+  const exposed = signalToNoise(limits, iso, toneStops + liftStops);
+  return { lifted, exposed, noiseStops: Math.log2(exposed / lifted), asNoisyAsIso: iso * 2 ** liftStops };
+}
+
+/**
+ * Tones as recorded with veiling glare: a part of the frame's mean light is spread over all of it,
+ * `log2(2^tone + g * mean of 2^tone)`.
+ *
+ * @param part 0.005 to 0.02 for most lenses
+ * @param meanLight mean of `2^tone` over the frame
+ */
+export const withGlare = (toneStops: number, part: number, meanLight: number): number =>
+  Math.log2(2 ** toneStops + part * meanLight);
 
 /** Whether a tone is recorded with detail. A millionth of a stop is rounding, not light. */
 export function isHeld(toneStops: number, window: SensorWindow): boolean {

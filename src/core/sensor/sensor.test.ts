@@ -1,4 +1,4 @@
-import { isHeld, sensorWindow } from '.';
+import { isHeld, liftCost, sensorWindow, signalToNoise, withGlare } from '.';
 
 describe("the sensor's window", () => {
   it('takes the rooms of the noise model where none are given', () => {
@@ -32,5 +32,39 @@ describe("the sensor's window", () => {
       isHeld(-6.01, window),
       isHeld(NaN, window),
     ]).toEqual([true, false, true, false, false]);
+  });
+});
+
+describe('noise', () => {
+  it('reaches 20 where the print room ends and 10 where the shadow room does', () => {
+    for (const iso of [100, 800]) {
+      const { printRoom, shadowRoom } = sensorWindow({}, iso);
+      expect(signalToNoise({}, iso, -printRoom)).toBeCloseTo(20, 9);
+      expect(signalToNoise({}, iso, -shadowRoom)).toBeCloseTo(10, 9);
+    }
+  });
+
+  it('of a lifted tone is that of the darker exposure, and the cost is what exposing it would have saved', () => {
+    const cost = liftCost({}, 100, -2, 2);
+    expect(cost.lifted).toBeCloseTo(signalToNoise({}, 100, -2), 12);
+    expect(cost.exposed).toBeCloseTo(signalToNoise({}, 100, 0), 12);
+    // light's own noise: half a stop for each stop of light, a little more by the reading's
+    expect(cost.noiseStops).toBeGreaterThan(1);
+    expect(cost.noiseStops).toBeLessThan(1.1);
+    expect(cost.asNoisyAsIso).toBe(400);
+    expect(liftCost({}, 100, -2, 0).noiseStops).toBe(0);
+  });
+
+  it("follows the camera's own full well and read noise", () => {
+    const clean = sensorWindow({ fullWellElectrons: 100_000, readNoiseElectrons: 1 }, 100);
+    expect(clean.shadowRoom).toBeGreaterThan(sensorWindow({}, 100).shadowRoom + 1);
+  });
+});
+
+describe('veiling glare', () => {
+  it('lifts what is dark and leaves what is bright', () => {
+    expect(withGlare(-5, 0.02, 2)).toBeCloseTo(Math.log2(2 ** -5 + 0.04), 12);
+    expect(withGlare(2, 0.02, 2) - 2).toBeLessThan(0.02);
+    expect(withGlare(-5, 0, 2)).toBe(-5);
   });
 });

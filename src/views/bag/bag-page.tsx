@@ -15,15 +15,12 @@ import {
 } from '@/model';
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
-import { ChoiceField } from '@/ui/field';
-import { filterKindText, filterName, wholeOrTenth } from '@/words';
+import { filterKindText, filterName, stopsText, wholeOrTenth } from '@/words';
 import { useBag, useWorkspace } from '../shell/workspace-context';
 import { FilterEditor } from './filter-editor';
+import { HolderEditor } from './holder-editor';
 
-/** Kept out of the choice when it is not one of the usual numbers. */
-const SLOT_CHOICES = ['1', '2', '3', '4'];
-
-/** The bag: every sheet, and the slots of the holder. */
+/** The bag: every filter, and the holder. */
 export function BagPage() {
   const { workspace, isDemo } = useWorkspace();
   const bag = useBag();
@@ -31,12 +28,11 @@ export function BagPage() {
   const edit = (change: (bag: Bag) => Bag) => workspace.bag.edit(change);
   const canUndo = useStore(workspace.bag.history, (h) => h.pastStates.length > 0);
   const canRedo = useStore(workspace.bag.history, (h) => h.futureStates.length > 0);
-  const add = () => {
-    const sheet = newSheet(freeId('g', bag.filters), bag.filters.find(isSheet));
-    edit((b) => putFilter(b, sheet));
-    setOpen(sheet.id);
+  const add = (filter: Filter) => {
+    edit((b) => putFilter(b, filter));
+    setOpen(filter.id);
   };
-  const slots = String(bag.slots ?? 1);
+  const full = bag.filters.length >= MAX_FILTERS;
   return (
     <div className="h-full overflow-y-auto">
       <title>Bag · Pale Seam</title>
@@ -61,17 +57,30 @@ export function BagPage() {
           >
             <Redo2 size={20} aria-hidden />
           </Button>
-          <Button kind="action" onClick={add} disabled={bag.filters.length >= MAX_FILTERS}>
+        </header>
+        <HolderEditor bag={bag} edit={edit} />
+        <div className="mb-2 flex flex-wrap items-center gap-2">
+          <h2 className="mr-auto text-lg font-semibold">Filters</h2>
+          <Button
+            kind="action"
+            disabled={full}
+            onClick={() => add(newSheet(freeId('g', bag.filters), bag.filters.find(isSheet)))}
+          >
             <Plus size={18} aria-hidden /> Add a sheet
           </Button>
-        </header>
-        <ChoiceField
-          label="Slots of the holder"
-          className="mb-5 w-44"
-          value={slots}
-          options={[...new Set([...SLOT_CHOICES, slots])].map((n) => [n, n] as const)}
-          onValue={(n) => edit((b) => ({ ...b, slots: Number(n) }))}
-        />
+          <Button
+            disabled={full}
+            onClick={() => add({ id: freeId('n', bag.filters), kind: 'neutral', stops: 6 })}
+          >
+            <Plus size={18} aria-hidden /> An ND
+          </Button>
+          <Button
+            disabled={full}
+            onClick={() => add({ id: freeId('p', bag.filters), kind: 'polariser', baseLossStops: 1.5 })}
+          >
+            <Plus size={18} aria-hidden /> A polariser
+          </Button>
+        </div>
         {bag.filters.length ? (
           <ul aria-label="Filters" className="border-t border-rule">
             {bag.filters.map((filter, index) => (
@@ -119,12 +128,11 @@ function Row({ filter, open, onToggle, onRemove }: RowProps) {
         <button
           type="button"
           aria-expanded={open}
-          disabled={!sheet}
           onClick={onToggle}
-          className="flex min-h-16 min-w-0 flex-1 items-center gap-4 py-1.5 pl-2 text-left enabled:hover:bg-chosen"
+          className="flex min-h-16 min-w-0 flex-1 items-center gap-4 py-1.5 pl-2 text-left hover:bg-chosen"
         >
           {sheet ? (
-            <GlassSwatch filter={sheet} />
+            <GlassSwatch filters={[sheet]} />
           ) : (
             <span aria-hidden className="size-[34px] rounded-full border border-edge" />
           )}
@@ -132,13 +140,13 @@ function Row({ filter, open, onToggle, onRemove }: RowProps) {
             <span className="block truncate font-semibold">{filterName(filter)}</span>
             <span className="block truncate text-sm text-quiet">{detail(filter)}</span>
           </span>
-          {sheet && <ChevronDown size={18} aria-hidden className={open ? 'rotate-180' : ''} />}
+          <ChevronDown size={18} aria-hidden className={open ? 'rotate-180' : ''} />
         </button>
         <Button kind="quiet" className="!px-3" aria-label={`Remove ${filterName(filter)}`} onClick={onRemove}>
           <Trash2 size={18} aria-hidden />
         </Button>
       </div>
-      {open && sheet && <FilterEditor filter={sheet} />}
+      {open && <FilterEditor filter={filter} />}
     </li>
   );
 }
@@ -146,8 +154,26 @@ function Row({ filter, open, onToggle, onRemove }: RowProps) {
 function detail(filter: Filter): string {
   const { sheetWidthMm: w, sheetLengthMm: l } = filter;
   const size =
-    w !== undefined && l !== undefined ? `${wholeOrTenth(w)} × ${wholeOrTenth(l)} mm` : 'size not given';
-  const transition = isSheet(filter) ? `transition ${wholeOrTenth(filter.transitionMm)} mm` : null;
+    w !== undefined && l !== undefined
+      ? `${wholeOrTenth(w)} × ${wholeOrTenth(l)} mm`
+      : isSheet(filter)
+        ? 'size not given'
+        : null;
   const kind = filterKindText(filter);
-  return [kind === filterName(filter) ? null : kind, transition, size].filter(Boolean).join('; ');
+  const about = [kind === filterName(filter) ? null : kind, densityText(filter), size];
+  return about.filter(Boolean).join('; ');
+}
+
+/** What of its density the name of a filter's kind does not say. */
+function densityText(filter: Filter): string | null {
+  switch (filter.kind) {
+    case 'measured':
+      return `${filter.samples.length} samples`;
+    case 'neutral':
+      return filter.body === 'dyed' ? 'dyed: denser towards the corners' : null;
+    case 'polariser':
+      return `takes ${stopsText(filter.baseLossStops)} from everything`;
+    default:
+      return `transition ${wholeOrTenth(filter.transitionMm)} mm`;
+  }
 }

@@ -1,21 +1,13 @@
-import { Plus, Trash2 } from 'lucide-react';
 import { estimatedPupilToFilterMm } from '@/core/optics';
-import {
-  addSkylinePoint,
-  type Camera,
-  MAX_POINTS,
-  MAX_TEXT,
-  midpointAfter,
-  moveSkylinePoint,
-  type Orientation,
-  removeSkylinePoint,
-} from '@/model';
-import { Button } from '@/ui/button';
-import { ChoiceField, ParsedField } from '@/ui/field';
+import { ASSUMED_WIDEST_APERTURE, type Camera, MAX_TEXT, type Orientation, type StandLens } from '@/model';
+import { ChoiceField } from '@/ui/field';
 import { Segmented } from '@/ui/segmented';
 import { ApertureField, IsoField } from '../exposure-fields';
-import { parsePercent, percentFigure } from '../parse';
 import { QuantityField } from '../quantity-field';
+import { PupilPictures } from './pupil-pictures';
+import { SensorFields } from './sensor-fields';
+import { ShapeList } from './shape-list';
+import { SkylineList } from './skyline-list';
 import { useStand } from './stand-context';
 
 /** Sensor sizes by their common names, mm. */
@@ -30,11 +22,12 @@ type SensorKey = (typeof SENSORS)[number][0] | 'own';
 const sensorKey = ({ sensorWidthMm: w, sensorHeightMm: h }: Camera): SensorKey =>
   SENSORS.find(([, , width, height]) => width === w && height === h)?.[0] ?? 'own';
 
-/** Step 1: camera, lens and skyline. */
+/** Step 1: camera, lens, skyline and what is marked in the frame. */
 export function FrameStep() {
   const { stand, edit } = useStand();
   const { camera, lens, exposure } = stand;
   const setCamera = (change: Partial<Camera>) => edit((s) => ({ ...s, camera: { ...s.camera, ...change } }));
+  const setLens = (change: Partial<StandLens>) => edit((s) => ({ ...s, lens: { ...s.lens, ...change } }));
   const sensor = sensorKey(camera);
   return (
     <div className="space-y-5">
@@ -87,7 +80,7 @@ export function FrameStep() {
           quantity="focalLengthMm"
           unit="mm"
           value={lens.focalLengthMm}
-          onValue={(focalLengthMm) => edit((s) => ({ ...s, lens: { ...s.lens, focalLengthMm } }))}
+          onValue={(focalLengthMm) => setLens({ focalLengthMm })}
         />
         <QuantityField
           label="Pupil to filter"
@@ -96,12 +89,7 @@ export function FrameStep() {
           optional
           value={lens.pupilToFilterMm}
           placeholder={`about ${estimatedPupilToFilterMm(lens.focalLengthMm)}`}
-          onValue={(pupilToFilterMm) =>
-            edit((s) => {
-              const { pupilToFilterMm: _, ...rest } = s.lens;
-              return { ...s, lens: pupilToFilterMm === undefined ? rest : { ...rest, pupilToFilterMm } };
-            })
-          }
+          onValue={(pupilToFilterMm) => setLens({ pupilToFilterMm })}
           hint={lens.pupilToFilterMm === undefined ? 'estimated, good to a fifth' : undefined}
         />
         <ApertureField
@@ -112,8 +100,20 @@ export function FrameStep() {
           value={exposure.iso}
           onValue={(iso) => edit((s) => ({ ...s, exposure: { ...s.exposure, iso } }))}
         />
+        <QuantityField
+          label="Widest aperture"
+          quantity="aperture"
+          optional
+          value={lens.widestAperture}
+          placeholder={`f/${ASSUMED_WIDEST_APERTURE}, assumed`}
+          onValue={(widestAperture) => setLens({ widestAperture })}
+          hint="what the finder shows"
+        />
       </div>
+      <PupilPictures />
+      <SensorFields />
       <SkylineList />
+      <ShapeList />
       <Notes />
     </div>
   );
@@ -135,70 +135,5 @@ function Notes() {
         className="w-full rounded-md border border-edge bg-panel px-2.5 py-2"
       />
     </label>
-  );
-}
-
-/** The skyline's points as figures, for those who type. */
-function SkylineList() {
-  const { stand, edit, select, selection } = useStand();
-  const { skyline } = stand;
-  return (
-    <fieldset>
-      <legend className="font-semibold">Skyline</legend>
-      <p className="mb-2 text-sm text-quiet">
-        Click the frame to add a point, drag it along the skyline, Delete removes it. Arrow keys move the one
-        in focus.
-      </p>
-      <ol className="space-y-1.5">
-        {skyline.map((point, i) => (
-          <li
-            key={i}
-            className={`flex items-center gap-2 rounded-md ${selection?.kind === 'point' && selection.index === i ? 'bg-chosen' : ''}`}
-            onFocus={() => select({ kind: 'point', index: i })}
-          >
-            <span className="w-6 text-right font-mono text-sm text-quiet">{i + 1}</span>
-            <ParsedField
-              label={`Point ${i + 1}, across`}
-              hideLabel
-              unit="% across"
-              inputMode="decimal"
-              className="flex-1"
-              text={percentFigure(point.u)}
-              parse={parsePercent}
-              onValue={(u) => edit((s) => moveSkylinePoint(s, i, { u, v: point.v }))}
-            />
-            <ParsedField
-              label={`Point ${i + 1}, down`}
-              hideLabel
-              unit="% down"
-              inputMode="decimal"
-              className="flex-1"
-              text={percentFigure(point.v)}
-              parse={parsePercent}
-              onValue={(v) => edit((s) => moveSkylinePoint(s, i, { u: point.u, v }))}
-            />
-            <Button
-              kind="quiet"
-              className="w-11 shrink-0 !px-0"
-              aria-label={`Remove point ${i + 1}`}
-              disabled={skyline.length <= 2}
-              onClick={() => edit((s) => removeSkylinePoint(s, i))}
-            >
-              <Trash2 size={18} aria-hidden />
-            </Button>
-          </li>
-        ))}
-      </ol>
-      <Button
-        className="mt-2 w-full"
-        disabled={skyline.length >= MAX_POINTS}
-        onClick={() => {
-          const at = selection?.kind === 'point' ? Math.min(selection.index, skyline.length - 1) : 0;
-          edit((s) => addSkylinePoint(s, midpointAfter(s.skyline, at)));
-        }}
-      >
-        <Plus size={18} aria-hidden /> Add a point
-      </Button>
-    </fieldset>
   );
 }

@@ -1,12 +1,13 @@
 import { type CSSProperties, useEffect, useRef } from 'react';
 import { skylineAt } from '@/core/field';
-import { isUpsideDown } from '@/core/optics';
+import { isUpsideDown, tableDimmingAt } from '@/core/optics';
 import { frameOf, type Glass } from '@/model';
 import { MarginNote, paintFrame, SeamLine, SheetScale } from '@/render';
 import { useTheme } from '@/ui/theme';
 import { useSize } from '@/ui/use-size';
 import { placeText, stopsFigure } from '@/words';
 import { ReadingMarks } from './reading-marks';
+import { ShapeOutlines } from './shape-outlines';
 import { SkylineHandles } from './skyline-handles';
 import { useStand } from './stand-context';
 import { useBarePress } from './use-bare-press';
@@ -79,6 +80,7 @@ function PictureBox({ width, height, glass, picture, overrun }: PictureProps) {
       >
         <rect width={width} height={height} fill="transparent" {...(step === 'balance' ? press : drag())} />
         <SkylineHandles width={width} height={height} />
+        <ShapeOutlines width={width} height={height} />
         {glass?.outcome.seam && (
           <SeamLine at={glass.outcome.seam.at} width={width} height={height} overrun={overrun} />
         )}
@@ -193,6 +195,7 @@ function Scale({ glass, picture, height }: { glass: Glass; picture: Picture; hei
   const { seat, outcome, sticksOutMm } = glass;
   if (!prepared || !seat || !outcome.seam || !picture.glass) return null;
   const { at } = outcome.seam;
+  const { tables } = picture.glass;
   const label =
     sticksOutMm === null ? 'mm from axis' : `mm ${isUpsideDown(seat.turnDeg) ? 'below' : 'above'} rail`;
   return (
@@ -204,7 +207,7 @@ function Scale({ glass, picture, height }: { glass: Glass; picture: Picture; hei
         frame={prepared.input.frame}
         lens={prepared.input.lens}
         seat={seat}
-        dimmingAt={picture.glass.dimmingAt}
+        dimmingAt={(y) => tableDimmingAt(tables.square, y)}
         halfDimmingMm={outcome.seam.halfDimmingMm}
         sticksOutMm={sticksOutMm}
         seamV={'left' in at ? at.right : -1}

@@ -3,7 +3,7 @@ import { sideReadings } from '@/core/balance';
 import { type PlacedReading, ROLES } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { type Derived, type Glass } from '@/model';
-import { Ladder, LADDER_HEIGHT, type LadderMark } from '@/render';
+import { Ladder, LADDER_HEIGHT, type LadderExposure, type LadderMark } from '@/render';
 import { useSize } from '@/ui/use-size';
 import { stopsFigure, stopsText, timeText } from '@/words';
 import { useStand } from './stand-context';
@@ -15,9 +15,8 @@ export function LadderView() {
   const { width } = useSize(ref);
   const marks = marksOf(derived);
   const { inUse, prepared, spanStops } = derived;
-  const exposure = inUse?.outcome.exposure;
   const gap = inUse?.outcome.residualGapStops ?? null;
-  const means = prepared && inUse && sideMeans(prepared.input.field.readings, inUse);
+  const means = spanStops !== null && prepared && inUse && sideMeans(prepared.input.field.readings, inUse);
   return (
     <div ref={ref} className="shrink-0 max-md:hidden" style={{ minHeight: LADDER_HEIGHT }}>
       {width > 0 &&
@@ -25,17 +24,9 @@ export function LadderView() {
           <Ladder
             width={width}
             marks={marks}
-            exposure={
-              exposure && prepared
-                ? {
-                    evMidGrey: exposure.evMidGrey,
-                    window: prepared.input.window,
-                    shutter: timeText(exposure.seconds),
-                  }
-                : null
-            }
-            span={means?.bare ?? null}
-            kept={means?.through ?? null}
+            exposures={exposuresOf(derived)}
+            span={means ? means.bare : null}
+            kept={means && !derived.bracket ? means.through : null}
             spanText={spanStops === null ? '' : `span ${stopsText(spanStops)}`}
             keptText={gap === null ? '' : `keeps ${stopsFigure(gap * ((spanStops ?? 0) < 0 ? -1 : 1))}`}
           />
@@ -47,6 +38,15 @@ export function LadderView() {
         ))}
     </div>
   );
+}
+
+/** The exposure, or those of a bracket. */
+function exposuresOf({ prepared, inUse, bracket }: Derived): LadderExposure[] {
+  if (!prepared) return [];
+  const { window } = prepared.input;
+  const single = inUse?.outcome.exposure;
+  const all = bracket ? (bracket.ok ? bracket.frames : []) : single ? [single] : [];
+  return all.map(({ evMidGrey, seconds }) => ({ evMidGrey, window, shutter: timeText(seconds) }));
 }
 
 /** Mean EV of the readings that count on either side, bare and through the grad; null without both sides. */

@@ -4,7 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { ev100 } from '@/core/exposure';
 import { ROLES, type Role } from '@/core/field';
 import { exactAperture, exactIso } from '@/core/units';
-import { addReading, MAX_READINGS } from '@/model';
+import { addReading, type Bag, MAX_READINGS, type Stand } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
@@ -12,20 +12,29 @@ import { Segmented } from '@/ui/segmented';
 import { stopsFigure } from '@/words';
 import { ApertureField, IsoField } from '../exposure-fields';
 import { parseQuantity, parseShutter, type TypedShutter } from '../parse';
+import { ReadThrough, type Through } from './read-through';
 import { ROLE_KEYS, ROLE_NAMES } from './roles';
 import { KEYS, useStand } from './stand-context';
 
 type Entry = 'settings' | 'ev';
 
+/** A polariser stays on while one reads; an ND does not. */
+function throughPolariser({ fitted = [] }: Stand, { filters }: Bag): Through {
+  const on = fitted.map((f) => f.filterId);
+  const ids = filters.filter((f) => f.kind === 'polariser' && on.includes(f.id)).map((f) => f.id);
+  return ids.length ? { throughFilterIds: ids } : {};
+}
+
 /** The reading that is being entered: role, place, and what the meter showed. */
 export function NewReading() {
-  const { stand, edit, draft, setDraft, select } = useStand();
+  const { stand, bag, edit, draft, setDraft, select } = useStand();
   const last = [...stand.readings].reverse().find((r) => r.aperture !== undefined);
   const [entry, setEntry] = useState<Entry>('settings');
   const [aperture, setAperture] = useState(last?.aperture ?? 8);
   const [iso, setIso] = useState(last?.iso ?? 100);
   const [shutter, setShutter] = useState<TypedShutter | null>(null);
   const [ev, setEv] = useState<number | null>(null);
+  const [through, setThrough] = useState<Through>(() => throughPolariser(stand, bag));
   const [round, setRound] = useState(0);
   useHotkeys(
     Object.keys(ROLE_KEYS),
@@ -44,7 +53,13 @@ export function NewReading() {
         ? { aperture, iso, shutter: (shutter as TypedShutter).kept }
         : { ev100: ev as number };
     edit((s) =>
-      addReading(s, { role: draft.role, ...light, ...draft.place, takenAt: new Date().toISOString() }),
+      addReading(s, {
+        role: draft.role,
+        ...light,
+        ...draft.place,
+        ...through,
+        takenAt: new Date().toISOString(),
+      }),
     );
     setDraft({ role: draft.role === 'land' ? 'sky' : draft.role, place: null });
     setShutter(null);
@@ -133,6 +148,7 @@ export function NewReading() {
           onEnter={add}
         />
       )}
+      <ReadThrough {...through} onChange={setThrough} />
       <Button kind="action" className="w-full" disabled={!complete} onClick={add}>
         <Plus size={18} aria-hidden />
         Add {draft.role} reading{shown === null ? '' : `, EV ${stopsFigure(shown)}`}

@@ -1,5 +1,6 @@
 import { meteredEv } from '@/model';
 import { stopsFigure, stopsText } from '@/words';
+import { Figure } from './figure';
 import { NewReading } from './new-reading';
 import { ReadingList } from './reading-list';
 import { useStand } from './stand-context';
@@ -11,7 +12,9 @@ export function ReadStep() {
   return (
     <div className="space-y-5">
       <p className="flex items-baseline gap-3">
-        <span className="text-3xl font-semibold">{spanStops === null ? '—' : stopsText(spanStops)}</span>
+        <span className="text-3xl font-semibold">
+          {spanStops === null ? '—' : <Figure of="span">{stopsText(spanStops)}</Figure>}
+        </span>
         <span className="text-quiet">
           {spanStops === null
             ? 'span, once sky and land are read'

@@ -5,13 +5,16 @@ import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
-import { ageText, stopsFigure, toneText } from '@/words';
+import { ageText, stopsFigure, throughText, toneText } from '@/words';
 import { ApertureField, IsoField } from '../exposure-fields';
 import { parsePercent, parseShutter, percentFigure } from '../parse';
 import { QuantityField } from '../quantity-field';
+import { Figure } from './figure';
+import { ReadThrough } from './read-through';
 import { ROLE_NAMES } from './roles';
 import { useStand } from './stand-context';
 import { useNow } from './use-now';
+import { WantedTone } from './wanted-tone';
 
 /** The readings so far; the selected one can be corrected. */
 export function ReadingList() {
@@ -29,7 +32,7 @@ export function ReadingList() {
 }
 
 function Row({ reading, now }: { reading: Reading; now: number }) {
-  const { edit, selection, select, derived } = useStand();
+  const { edit, bag, selection, select, derived } = useStand();
   const selected = selection?.kind === 'reading' && selection.id === reading.id;
   const outcome = derived.inUse?.outcome.readings.find((r) => r.id === reading.id);
   const tone = outcome && Number.isFinite(outcome.toneThroughStops) ? outcome : null;
@@ -37,6 +40,8 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
   const about = [
     reading.u === undefined ? 'without a place, rough' : null,
     reading.limit ? 'to be held' : null,
+    reading.wantedToneStops ? `wanted ${toneText(reading.wantedToneStops)}` : null,
+    reading.throughFilterIds?.length ? `through ${throughText(reading.throughFilterIds, bag)}` : null,
     minutes !== null && minutes < 12 * 60 ? `${ageText(minutes)} old` : null,
     tone && `comes out ${toneText(tone.toneThroughStops)}`,
     tone && !tone.held ? 'not held' : null,
@@ -67,7 +72,11 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
           <Trash2 size={18} aria-hidden />
         </Button>
       </div>
-      {about.length > 0 && <p className="pl-[26px] text-sm text-quiet">{about.join('; ')}</p>}
+      {about.length > 0 && (
+        <p className="pl-[26px] text-sm text-quiet">
+          <Figure of={`reading ${reading.id}`}>{about.join('; ')}</Figure>
+        </p>
+      )}
       {selected && <EditReading reading={reading} />}
     </li>
   );
@@ -145,6 +154,8 @@ function EditReading({ reading }: { reading: Reading }) {
         />
         To be held, not balanced (the brightest cloud, the deepest hole)
       </label>
+      {!reading.limit && <WantedTone reading={reading} />}
+      <ReadThrough throughFilterIds={reading.throughFilterIds} seat={reading.seat} onChange={change} />
     </div>
   );
 }

@@ -1,22 +1,22 @@
 import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
 import { acrossSeam, isUpsideDown, turnFromUpright, usedGlassMm } from '@/core/optics';
-import { choose, type Glass, isSheet, offsetForSticksOutMm, sameChoice, type SheetFilter } from '@/model';
-import { Holder, holderSize, outside, SlotSection } from '@/render';
+import {
+  choose,
+  type Glass,
+  isSheet,
+  offsetForSticksOutMm,
+  railAboveAxisMm,
+  sameChoice,
+  type SheetFilter,
+} from '@/model';
+import { Holder, holderSize, SlotSection } from '@/render';
 import { Button } from '@/ui/button';
 import { ParsedField, type Parsed } from '@/ui/field';
 import { Stepper } from '@/ui/stepper';
-import {
-  computedSeat,
-  degreesFigure,
-  fitFigure,
-  levelText,
-  mmFigure,
-  NOT_A_NUMBER,
-  stopsFigure,
-  turnText,
-} from '@/words';
+import { computedSeat, degreesFigure, filterName, mmFigure, NOT_A_NUMBER, turnText } from '@/words';
 import { typedNumber } from '../parse';
+import { SeatFigures } from './seat-figures';
 import { useStand } from './stand-context';
 import { useSeat } from './use-seat';
 
@@ -27,7 +27,8 @@ const SCALE = 1.6;
 export function SeatStep() {
   const { derived } = useStand();
   const glass = derived.inUse;
-  const sheet = glass?.filters.find(isSheet);
+  const sheets = glass?.filters.filter(isSheet) ?? [];
+  const [sheet] = sheets;
   if (!glass?.seat || !sheet)
     return (
       <p className="text-quiet">
@@ -38,7 +39,8 @@ export function SeatStep() {
     );
   return (
     <div className="flex flex-col gap-4">
-      <HolderDrawing sheet={sheet} />
+      <HolderDrawing sheets={sheets} />
+      {sheets.length > 1 && <SlotOrder sheets={sheets} glass={glass} />}
       <div className="max-md:order-first">
         <SeatFields sheet={sheet} glass={glass} />
       </div>
@@ -48,7 +50,7 @@ export function SeatStep() {
   );
 }
 
-function HolderDrawing({ sheet }: { sheet: SheetFilter }) {
+function HolderDrawing({ sheets }: { sheets: readonly SheetFilter[] }) {
   const { derived, bag } = useStand();
   const { seat, set, slide, turn, begin, end } = useSeat();
   const box = useRef<HTMLDivElement>(null);
@@ -99,6 +101,8 @@ function HolderDrawing({ sheet }: { sheet: SheetFilter }) {
   };
   const used = usedGlassMm(lens, frame);
   const slots = bag.slots ?? 1;
+  // what is on the lens beside the grads takes the slots nearest it
+  const first = slots - derived.prepared.freeSlots + 1;
   return (
     <div className="flex items-start gap-3">
       <div
@@ -120,7 +124,15 @@ function HolderDrawing({ sheet }: { sheet: SheetFilter }) {
           e.preventDefault();
         }}
       >
-        <Holder filter={sheet} seat={seat} lens={lens} frame={frame} slots={slots} scale={SCALE} />
+        <Holder
+          filters={sheets}
+          railMm={railAboveAxisMm(sheets[0] as SheetFilter, bag.holder)}
+          seat={seat}
+          lens={lens}
+          frame={frame}
+          slots={slots}
+          scale={SCALE}
+        />
         <div
           aria-hidden
           title="Drag to turn the holder"
@@ -137,15 +149,38 @@ function HolderDrawing({ sheet }: { sheet: SheetFilter }) {
       <div className="min-w-0 space-y-3 text-sm text-quiet">
         <p>From behind the camera.</p>
         <p>
-          Your picture uses {Math.round(used.widthMm)} by {Math.round(used.heightMm)} mm of this sheet.
+          Your picture uses {Math.round(used.widthMm)} by {Math.round(used.heightMm)} mm of the glass.
         </p>
-        <SlotSection slots={slots} occupied={Math.min(slots, slots - derived.prepared.freeSlots + 1)} />
+        <SlotSection slots={slots} occupied={sheets.map((_, i) => Math.min(slots, first + i))} />
       </div>
     </div>
   );
 }
 
+/** Which sheet of a pair stands nearest the lens, and the way to change it. */
+function SlotOrder({ sheets, glass }: { sheets: readonly SheetFilter[]; glass: Glass }) {
+  const { edit } = useStand();
+  const { seat, filterIds } = glass;
+  if (!seat) return null;
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <ol className="min-w-0 flex-1 text-sm" aria-label="Sheets from the lens outwards">
+        {sheets.map((sheet, i) => (
+          <li key={sheet.id}>
+            {i === 0 ? 'Nearest the lens: ' : 'In front of it: '}
+            <strong className="font-semibold">{filterName(sheet)}</strong>
+          </li>
+        ))}
+      </ol>
+      <Button onClick={() => edit((s) => choose(s, { ...seat, filterIds: [...filterIds].reverse() }))}>
+        Change their order
+      </Button>
+    </div>
+  );
+}
+
 function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
+  const { bag } = useStand();
   const { set, slide, turn, seat } = useSeat();
   if (!seat) return null;
   const upsideDown = isUpsideDown(seat.turnDeg);
@@ -153,7 +188,7 @@ function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
   const parseMm = (text: string): Parsed<number> => {
     const value = typedNumber(text);
     if (value === null) return { ok: false, error: NOT_A_NUMBER };
-    const offset = out === null ? value : (offsetForSticksOutMm(sheet, value) as number);
+    const offset = out === null ? value : (offsetForSticksOutMm(sheet, value, bag.holder) as number);
     return Math.abs(offset) <= 200
       ? { ok: true, value: offset }
       : { ok: false, error: 'Beyond what a holder reaches.' };
@@ -203,53 +238,6 @@ function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
     </div>
   );
 }
-
-/** What the seat does, live. */
-function SeatFigures({ glass }: { glass: Glass }) {
-  const { derived } = useStand();
-  const { figures, outcome, sticksOutMm, seat } = glass;
-  if (!figures || !seat) return null;
-  const brighter = derived.balance?.brighter ?? 'sky';
-  const other = brighter === 'sky' ? 'land' : 'sky';
-  const play = figures.playMm;
-  const base = sticksOutMm ?? seat.offsetMm;
-  const rows: (readonly [string, string])[] = [
-    ['Uneven', `${fitFigure(figures.unevenStops)} stops show`],
-    ['Level', levelText(figures, brighter) ?? `${brighter} as wanted`],
-    ['Spill', `${stopsFigure(figures.spillStops)} stops off the ${other} on the whole`],
-    ['Leak', `${stopsFigure(figures.leakStops)} stops still missing from the ${brighter}`],
-  ];
-  if (play) rows.push(['Play', `${mmFigure(base + play[0])} to ${mmFigure(base + play[1])} mm is as good`]);
-  if (outcome.seam) {
-    const { at, spread } = outcome.seam;
-    rows.push([
-      'Seam',
-      outside(at)
-        ? 'outside the frame'
-        : 'left' in at
-          ? `meets the left edge ${percent(at.left)} down, the right ${percent(at.right)} down`
-          : `meets the top ${percent(at.top)} across, the bottom ${percent(at.bottom)} across`,
-    ]);
-    rows.push(['Spread', `${percent(spread)} of the height from clear to dense`]);
-  }
-  if (figures.levelCostStops !== null && figures.levelCostStops >= 0.005)
-    rows.push(['Turned', `level would cost ${fitFigure(figures.levelCostStops)} stops`]);
-  return (
-    <dl
-      className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 border-t border-rule pt-3"
-      aria-label="Figures of the seat"
-    >
-      {rows.map(([name, text]) => (
-        <div key={name} className="contents">
-          <dt className="text-quiet">{name}</dt>
-          <dd>{text}</dd>
-        </div>
-      ))}
-    </dl>
-  );
-}
-
-const percent = (part: number): string => `${Math.round(part * 100)} %`;
 
 /** The way back to the seat that was computed for this glass. */
 function BackToComputed() {

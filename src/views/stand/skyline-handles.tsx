@@ -11,8 +11,9 @@ interface Box {
 
 /** The skyline over the frame; in the Frame step its points can be dragged, moved by key, added and removed. */
 export function SkylineHandles({ width, height }: Box) {
-  const { stand, step } = useStand();
-  const editing = step === 'frame';
+  const { stand, step, outline } = useStand();
+  // while a shape is being outlined a click near the skyline is a corner
+  const editing = step === 'frame' && !outline;
   const at = skylineAt(stand.skyline);
   const inner = [...stand.skyline].sort((a, b) => a.u - b.u).filter((p) => p.u > 0 && p.u < 1);
   const line = [{ u: 0, v: at(0) }, ...inner, { u: 1, v: at(1) }]

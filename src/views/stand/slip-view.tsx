@@ -1,13 +1,23 @@
 import { oldestReadingMinutes } from '@/model';
-import { slipOf } from '@/words';
+import { type SlipRow, slipOf, type WorkingOf } from '@/words';
+import { Figure } from './figure';
 import { useStand } from './stand-context';
 import { useNow } from './use-now';
+
+const WORKING_OF: Record<SlipRow['label'], WorkingOf> = { Glass: 'glass', Seat: 'seat', Expose: 'expose' };
+
+const MAIN = 'text-[17px] font-semibold md:text-[21px]';
 
 /** The slip: what to do now, in three rows that can be read at arm's length. */
 export function SlipView() {
   const { stand, derived, search } = useStand();
   const now = useNow();
   const slip = slipOf({ stand, derived, search, oldestMinutes: oldestReadingMinutes(stand, now) });
+  const has: Record<SlipRow['label'], boolean> = {
+    Glass: derived.balance !== null,
+    Seat: !!derived.inUse?.seat,
+    Expose: derived.bracket ? derived.bracket.ok : !!derived.inUse?.outcome.exposure,
+  };
   return (
     <section
       aria-label="Slip"
@@ -20,7 +30,13 @@ export function SlipView() {
         <div key={row.label} className="contents">
           <div className="text-xs tracking-wider text-quiet uppercase md:text-[13px]">{row.label}</div>
           <div className="min-w-0">
-            <span className="text-[17px] font-semibold md:text-[21px]">{row.main}</span>
+            {has[row.label] ? (
+              <Figure of={WORKING_OF[row.label]} className={MAIN}>
+                {row.main}
+              </Figure>
+            ) : (
+              <span className={MAIN}>{row.main}</span>
+            )}
             {row.aside && <span className="ml-3 text-sm text-quiet md:text-[15px]">{row.aside}</span>}
           </div>
         </div>

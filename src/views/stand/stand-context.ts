@@ -1,7 +1,15 @@
 import { createContext, useContext } from 'react';
 import { type FramePoint, type Role } from '@/core/field';
-import { type Bag, type Derived, type PrepareResult, type Stand, type StandDocument } from '@/model';
-import { type DocumentStore, type SolverState } from '@/store';
+import {
+  type Bag,
+  type Derived,
+  type PrepareResult,
+  type Stand,
+  type StandDocument,
+  type Study,
+} from '@/model';
+import { type AnswersState, type DocumentStore } from '@/store';
+import { type WorkingOf } from '@/words';
 
 /** The steps that there are, in working order. */
 export const STEPS = ['frame', 'read', 'balance', 'seat'] as const;
@@ -20,6 +28,7 @@ export interface ReadingDraft {
 export type Selection =
   | { readonly kind: 'reading'; readonly id: string }
   | { readonly kind: 'point'; readonly index: number }
+  | { readonly kind: 'shape'; readonly id: string }
   | null;
 
 /** Everything that the parts of a stand's screen share. */
@@ -32,7 +41,11 @@ export interface StandAccess {
   readonly ownBag: boolean;
   readonly ready: PrepareResult;
   readonly derived: Derived;
-  readonly search: SolverState['search'];
+  readonly search: AnswersState<unknown>['work'];
+  /** How much of a search that takes its time is done, 0 to 1. */
+  readonly progress: number | null;
+  /** What is worked out beside the plan; null while it does not belong to the stand as it is. */
+  readonly study: Study | null;
   readonly edit: (change: (stand: Stand) => Stand) => void;
   readonly step: Step;
   readonly setStep: (step: Step) => void;
@@ -43,6 +56,15 @@ export interface StandAccess {
   readonly select: (selection: Selection) => void;
   readonly draft: ReadingDraft;
   readonly setDraft: (draft: ReadingDraft) => void;
+  /** Corners of the shape that is being drawn; null while none is. */
+  readonly outline: readonly FramePoint[] | null;
+  readonly setOutline: (outline: readonly FramePoint[] | null) => void;
+  /** Which exposure of a bracket the frame shows. */
+  readonly bracketFrame: number;
+  readonly showBracketFrame: (index: number) => void;
+  /** The figure whose working is shown. */
+  readonly workingOf: WorkingOf | null;
+  readonly showWorking: (of: WorkingOf | null) => void;
 }
 
 export const StandContext = createContext<StandAccess | null>(null);

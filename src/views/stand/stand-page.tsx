@@ -1,9 +1,22 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
-import { bagForStand, deriveStand, prepareStand, type Stand, type StandDocument, withStand } from '@/model';
-import { createSolver, type DocumentStore, type Solver } from '@/store';
-import { solveClient } from '@/workers';
+import {
+  type Bag,
+  bagForStand,
+  type Derived,
+  deriveStand,
+  prepareStand,
+  solutionKey,
+  type Stand,
+  type StandDocument,
+  type Study,
+  withStand,
+} from '@/model';
+import { type Answers, type DocumentStore, keepAnswers } from '@/store';
+import { type FramePoint } from '@/core/field';
+import { type WorkingOf } from '@/words';
+import { solveClient, studyClient } from '@/workers';
 import { useBag, useWorkspace } from '../shell/workspace-context';
 import { type ReadingDraft, type Selection, StandContext, type Step } from './stand-context';
 import { StandScreen } from './stand-screen';
@@ -34,13 +47,16 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   const value = useStore(document.state, (s) => s.value);
   const { stand } = value;
   const bag = useMemo(() => bagForStand(value, workspaceBag), [value, workspaceBag]);
-  const solver = useSolver();
-  const solution = useStore(solver.state, (s) => s.solution);
-  const search = useStore(solver.state, (s) => s.search);
+  const solver = useAnswers(() => keepAnswers(solveClient()));
+  const { answer: solution, work: search, progress } = useStore(solver.state);
   const [step, setStep] = useState<Step>(stand.readings.length ? 'balance' : 'read');
   const [bare, setBare] = useState(false);
   const [selection, select] = useState<Selection>(null);
   const [draft, setDraft] = useState<ReadingDraft>({ role: 'land', place: null });
+
+  const [outline, setOutline] = useState<readonly FramePoint[] | null>(null);
+  const [bracketFrame, showBracketFrame] = useState(0);
+  const [workingOf, showWorking] = useState<WorkingOf | null>(null);
 
   useEffect(() => solver.ask(stand, bag), [solver, stand, bag]);
   // what is prepared does not depend on the choice, so that dragging the sheet does not prepare anew
@@ -49,6 +65,7 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the stand
   const ready = useMemo(() => prepareStand(stand, bag), [prepareKey, bag]);
   const derived = useMemo(() => deriveStand(stand, bag, solution, ready), [stand, bag, solution, ready]);
+  const study = useStudy(stand, bag, derived);
   const edit = useMemo(
     () => (change: (stand: Stand) => Stand) =>
       document.edit((current) => withStand(current, change(current.stand), workspaceBag)),
@@ -63,6 +80,8 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
     ready,
     derived,
     search,
+    progress,
+    study,
     edit,
     step,
     setStep,
@@ -72,6 +91,12 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
     select,
     draft,
     setDraft,
+    outline,
+    setOutline,
+    bracketFrame: Math.min(bracketFrame, bracketFrames(derived) - 1),
+    showBracketFrame,
+    workingOf,
+    showWorking,
   };
   return (
     <StandContext value={access}>
@@ -80,9 +105,22 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   );
 }
 
-/** A solver with a worker of its own for as long as the stand is open. */
-function useSolver(): Solver {
-  const [solver] = useState(() => createSolver(solveClient()));
-  useEffect(() => () => solver.dispose(), [solver]);
-  return solver;
+const bracketFrames = ({ bracket }: Derived): number => (bracket?.ok ? bracket.frames.length : 1);
+
+/** What is worked out beside the plan, once the search itself is done; null until it belongs to the stand as it is. */
+function useStudy(stand: Stand, bag: Bag, { stale, prepared }: Derived): Study | null {
+  const studies = useAnswers(() => keepAnswers(studyClient()));
+  const study = useStore(studies.state, (s) => s.answer);
+  const due = !stale && prepared !== null;
+  useEffect(() => {
+    if (due) studies.ask(stand, bag);
+  }, [studies, due, stand, bag]);
+  return study?.key === solutionKey(stand, bag) ? study : null;
+}
+
+/** A keeper of answers with a worker of its own for as long as the stand is open. */
+function useAnswers<A>(make: () => Answers<A>): Answers<A> {
+  const [answers] = useState(make);
+  useEffect(() => () => answers.dispose(), [answers]);
+  return answers;
 }

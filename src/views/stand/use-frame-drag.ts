@@ -2,12 +2,13 @@ import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
 import { acrossSeam, sheetScale } from '@/core/optics';
 import { addSkylinePoint, frameOf, lensOf } from '@/model';
+import { heldToFrame } from './frame-keys';
 import { useStand } from './stand-context';
 import { useSeat } from './use-seat';
 
 /** What a finger or the mouse on the bare frame means: it depends on the step that is open. */
 export function useFrameDrag(width: number, height: number) {
-  const { stand, step, edit, draft, setDraft, select } = useStand();
+  const { stand, bag, step, edit, draft, setDraft, select, outline, setOutline } = useStand();
   const seat = useSeat();
   const from = useRef(0);
   return useDrag(
@@ -19,7 +20,9 @@ export function useFrameDrag(width: number, height: number) {
       switch (step) {
         case 'frame': {
           const point = tap ? place() : null;
-          if (point) edit((s) => addSkylinePoint(s, point));
+          if (!point) break;
+          if (outline) setOutline([...outline, heldToFrame(point)]);
+          else edit((s) => addSkylinePoint(s, point));
           break;
         }
         case 'read': {
@@ -37,7 +40,7 @@ export function useFrameDrag(width: number, height: number) {
             from.current = seat.seat.offsetMm;
             seat.begin();
           }
-          const mmPerPx = (frameOf(stand.camera).heightMm / height) * sheetScale(lensOf(stand));
+          const mmPerPx = (frameOf(stand.camera).heightMm / height) * sheetScale(lensOf(stand, bag));
           const up = -moved * mmPerPx * Math.sign(acrossSeam(seat.seat.turnDeg).cos || 1);
           seat.set({ offsetMm: from.current + up });
           if (last) seat.end();

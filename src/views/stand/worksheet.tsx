@@ -7,6 +7,7 @@ import { ReadStep } from './read-step';
 import { SeatStep } from './seat-step';
 import { type StandAccess, type Step, STEPS, useStand } from './stand-context';
 import { useNow } from './use-now';
+import { WorkingPanel } from './working-panel';
 
 const TITLES: Record<Step, string> = { frame: 'Frame', read: 'Read', balance: 'Balance', seat: 'Seat' };
 
@@ -56,6 +57,7 @@ export function Worksheet() {
           </div>
         );
       })}
+      <WorkingPanel />
       <PhoneSteps />
     </section>
   );
@@ -99,6 +101,7 @@ function resultOf(step: Step, { stand, derived, search }: StandAccess, now: numb
       return span === null ? readings : `span ${stopsText(span)}, ${readings}`;
     }
     case 'balance':
+      if (derived.bracket?.ok) return `bracket of ${derived.bracket.frames.length}`;
       if (derived.inUse && (derived.chosen || derived.plan)) return glassName(derived.inUse.filters);
       return search === 'working' ? 'being worked out' : derived.fault ? 'no plan' : 'not yet';
     case 'seat':

@@ -1,0 +1,31 @@
+import { profileStops } from '@/core/glass';
+import { type Target } from './target';
+import { type SheetSet } from './types';
+
+/** What a score has beside the fit, stops (solver: the fit). */
+const SHEET_COSTS = [0, 0.05, 0.2];
+const NO_GLOW_COST = 0.15;
+const TURN_COST_PER_DEG = 0.01;
+
+/** Whether a reverse or band sheet stands over a sky that has no glow at its foot. */
+export function lacksGlow(set: SheetSet, target: Target): boolean {
+  return (
+    !target.glow && set.some(({ sheet }) => sheet.profile.kind === 'reverse' || sheet.profile.kind === 'band')
+  );
+}
+
+/** The part of a set's score that no seat changes. */
+export function fixedCost(set: SheetSet, target: Target): number {
+  return (SHEET_COSTS[set.length] as number) + (lacksGlow(set, target) ? NO_GLOW_COST : 0);
+}
+
+export function turnCost(target: Target, turnDeg: number): number {
+  return TURN_COST_PER_DEG * Math.abs(turnDeg - target.skylineTurnDeg);
+}
+
+/** How far from the skyline a cost of turning allows a seat to be turned, degrees: the other direction of `turnCost`. */
+export const turnFor = (cost: number): number => cost / TURN_COST_PER_DEG;
+
+/** The stops a set is sold as. */
+export const totalStops = (set: SheetSet): number =>
+  set.reduce((sum, { sheet }) => sum + profileStops(sheet.profile), 0);

@@ -1,0 +1,69 @@
+import {
+  gridFor,
+  type LightReading,
+  mapRegions,
+  pictureField,
+  type PictureLight,
+  placeReadings,
+  tiePicture,
+} from '.';
+
+const frame = { widthMm: 36, heightMm: 24 };
+const level = [
+  { u: 0, v: 0.5 },
+  { u: 1, v: 0.5 },
+];
+const map = mapRegions(gridFor(frame), level, []);
+
+/** A picture whose upper half gives 8 times the light of its lower, as a camera with some contrast records it. */
+function picture(contrast = 1, evOfOne?: number): PictureLight {
+  const columns = 60;
+  const rows = 40;
+  const luminance = Float32Array.from({ length: columns * rows }, (_, i) =>
+    i < (columns * rows) / 2 ? 8 ** (1 / contrast) : 1,
+  );
+  return { columns, rows, luminance, evOfOne };
+}
+
+const sky: LightReading = { id: 's', role: 'sky', ev100: 13, place: { u: 0.5, v: 0.2 } };
+const land: LightReading = { id: 'l', role: 'land', ev100: 10, place: { u: 0.5, v: 0.8 } };
+const at = (v: number) => Math.floor(v * 160) * 240 + 120;
+
+describe('a picture as a light field', () => {
+  it('is tied to EV by its exposure data where nothing is read', () => {
+    const field = pictureField(map, [], picture(1, 9))!;
+    expect(field.tie).toEqual({ offsetEv: 9, contrast: 1, by: 'exposure-data' });
+    expect([field.ev[at(0.2)], field.ev[at(0.8)]]).toEqual([12, 9]);
+  });
+
+  it('takes its level from one reading, which wins over the exposure data', () => {
+    const field = pictureField(map, [land], picture(1, 3))!;
+    expect(field.tie.by).toBe('level');
+    expect(field.ev[at(0.8)]).toBeCloseTo(10, 6);
+    expect(field.ev[at(0.2)]).toBeCloseTo(13, 6);
+  });
+
+  it('takes its contrast too from readings that lie apart', () => {
+    const field = pictureField(map, [sky, land], picture(1.5))!;
+    expect(field.tie).toMatchObject({ by: 'contrast-and-level', contrast: expect.closeTo(1.5, 5) });
+    expect(field.ev[at(0.2)]).toBeCloseTo(13, 5);
+    expect(field.ev[at(0.8)]).toBeCloseTo(10, 5);
+  });
+
+  it('does not learn a contrast from readings that contradict its order of light, nor from ones without a place', () => {
+    const reversed = [
+      { ...sky, ev100: 10 },
+      { ...land, ev100: 13 },
+    ];
+    expect(tiePicture(picture(), placeReadings(map, reversed))).toMatchObject({ by: 'level', contrast: 1 });
+    const { place: _, ...rough } = land;
+    expect(tiePicture(picture(), placeReadings(map, [rough]))).toBeNull();
+    expect(pictureField(map, [rough], picture())).toBeNull();
+  });
+
+  it('holds the black of a picture to a floor, never to minus infinity', () => {
+    const black = { ...picture(1, 9), luminance: new Float32Array(2400).fill(0, 1200).fill(1, 0, 1200) };
+    const field = pictureField(map, [], black)!;
+    expect(field.ev[at(0.8)]).toBe(9 - 20);
+  });
+});

@@ -1,0 +1,93 @@
+import { leastSquaresSlope, mean } from '@/core/numerics';
+import { type LightField, type PlacedReading, placeReadings } from './light';
+import { type RegionMap } from './grid';
+import { type LightReading } from './types';
+
+/** A picture as light: linear luminance, row by row, in any unit. */
+export interface PictureLight {
+  readonly columns: number;
+  readonly rows: number;
+  readonly luminance: Float32Array;
+  /** EV at ISO 100 of a luminance of 1 by the picture's exposure data; absent: not known. */
+  readonly evOfOne?: number | undefined;
+}
+
+/** `EV = offsetEv + contrast log2 Y`. */
+export interface PictureTie {
+  readonly offsetEv: number;
+  readonly contrast: number;
+  readonly by: 'contrast-and-level' | 'level' | 'exposure-data';
+}
+
+/** Readings on a picture must lie so far apart to tell its contrast too, stops (issue: cameras compress tones). */
+const APART_STOPS = 2;
+/** Light below this part of the brightest is dark for certain, and no less. */
+const DARKEST = 2 ** -20;
+
+/** Mean luminance of the picture's pixels in a patch of the frame. */
+function patchMean(picture: PictureLight, from: [number, number], to: [number, number]): number {
+  const { columns, rows, luminance } = picture;
+  const left = Math.min(columns - 1, Math.floor(from[0] * columns));
+  const right = Math.min(columns, Math.max(left + 1, Math.ceil(to[0] * columns)));
+  const top = Math.min(rows - 1, Math.floor(from[1] * rows));
+  const bottom = Math.min(rows, Math.max(top + 1, Math.ceil(to[1] * rows)));
+  let sum = 0;
+  for (let y = top; y < bottom; y++)
+    for (let x = left; x < right; x++) sum += luminance[y * columns + x] as number;
+  return sum / ((right - left) * (bottom - top));
+}
+
+/** Half the side of the patch that a reading placed on a picture is compared with, parts of the frame. */
+const SPOT = 0.01;
+
+/**
+ * How a picture's luminance is tied to EV (solver: the light field): by readings placed on it, which win, or by its
+ * exposure data; null where there is neither.
+ */
+export function tiePicture(picture: PictureLight, readings: readonly PlacedReading[]): PictureTie | null {
+  const pairs = readings.flatMap(({ place: { u, v }, rough, ev100 }) => {
+    if (rough) return [];
+    const clamp = (x: number) => Math.min(1, Math.max(0, x));
+    const y = patchMean(picture, [clamp(u - SPOT), clamp(v - SPOT)], [clamp(u + SPOT), clamp(v + SPOT)]);
+    return y > 0 ? [{ log: Math.log2(y), ev100 }] : [];
+  });
+  if (!pairs.length)
+    return picture.evOfOne === undefined
+      ? null
+      : { offsetEv: picture.evOfOne, contrast: 1, by: 'exposure-data' };
+  const logs = pairs.map((p) => p.log);
+  const evs = pairs.map((p) => p.ev100);
+  const apart = Math.max(...evs) - Math.min(...evs) >= APART_STOPS;
+  const slope = apart ? leastSquaresSlope(logs, evs) : 1;
+  // readings that contradict the picture's order of light tell nothing about its contrast
+  const contrast = slope > 0 ? slope : 1;
+  return {
+    offsetEv: mean(evs) - contrast * mean(logs),
+    contrast,
+    by: apart && slope > 0 ? 'contrast-and-level' : 'level',
+  };
+}
+
+/** The light field of a picture: each cell's mean luminance as EV. Null where nothing ties it to EV. */
+export function pictureField(
+  map: RegionMap,
+  given: readonly LightReading[],
+  picture: PictureLight,
+): (LightField & { readonly tie: PictureTie }) | null {
+  const readings = placeReadings(map, given);
+  const tie = tiePicture(picture, readings);
+  if (!tie) return null;
+  const { columns, rows } = map.grid;
+  const least = picture.luminance.reduce((a, b) => Math.max(a, b), 0) * DARKEST;
+  const ev = new Float64Array(columns * rows);
+  for (let row = 0, i = 0; row < rows; row++)
+    for (let column = 0; column < columns; column++, i++) {
+      const y = patchMean(
+        picture,
+        [column / columns, row / rows],
+        [(column + 1) / columns, (row + 1) / rows],
+      );
+      ev[i] = tie.offsetEv + tie.contrast * Math.log2(Math.max(least, y));
+    }
+  return { ...map, ev, readings, tie };
+}

@@ -1,0 +1,3 @@
+export * from './daylight';
+export * from './polarised-sky';
+export * from './water';

@@ -1,0 +1,49 @@
+import { withSchool } from '@/model';
+import { glassName, LOOK_NAMES, otherLookText, safetyText, stockText, sunRuleText } from '@/words';
+import { Figure } from './figure';
+import { useStand } from './stand-context';
+
+/** What is told beside the plan: how safe it is, what the other looks would fit, and glass that is not in the bag. */
+export function BesidePlan() {
+  const { stand, bag, study, derived, edit } = useStand();
+  if (!derived.prepared) return null;
+  if (!study)
+    return derived.balance ? (
+      <p className="text-sm text-quiet">Working out how safe this is, and the other looks…</p>
+    ) : null;
+  const named = (ids: readonly string[]) =>
+    glassName(ids.flatMap((id) => bag.filters.find((f) => f.id === id) ?? []));
+  const [spans, ...deciding] = safetyText(study.safety, bag);
+  const hasSpans = study.safety.bestForSpans !== null;
+  return (
+    <section aria-label="Beside the plan" className="space-y-3">
+      {spans && derived.plan && (
+        <ul className="space-y-1.5" aria-label="How safe it is">
+          <li>{hasSpans ? <Figure of="safety">{spans}</Figure> : spans}</li>
+          {deciding.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      )}
+      <div>
+        <h3 className="text-sm text-quiet">The other looks</h3>
+        <ul className="border-t border-rule" aria-label="The other looks">
+          {study.looks.map((look) => (
+            <li key={look.school} className="border-b border-rule">
+              <button
+                type="button"
+                onClick={() => edit((s) => withSchool(s, look.school))}
+                className="flex min-h-11 w-full items-baseline gap-3 px-2 py-2 text-left hover:bg-chosen"
+              >
+                <span className="w-24 shrink-0">{LOOK_NAMES[look.school]}</span>
+                <span className="text-sm text-quiet">{otherLookText(look, named)}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        {stand.look.school !== 'sun' && <p className="mt-1.5 text-sm text-quiet">{sunRuleText(stand)}</p>}
+      </div>
+      {study.stock && <p className="text-sm text-quiet">{stockText(study.stock)}</p>}
+    </section>
+  );
+}

@@ -1,0 +1,212 @@
+import { GAPS, type StandLook, SUN_SIDES, type SunSide, sunSideOf } from '@/model';
+import { Segmented } from '@/ui/segmented';
+import { Stepper } from '@/ui/stepper';
+import { liftText, offsetText, stopsFigure, stopsText, timeText, toneText } from '@/words';
+import { QuantityField } from '../quantity-field';
+import { Figure } from './figure';
+import { useStand } from './stand-context';
+
+/** Steps of the gap, of the placement (a third of a stop) and of what is followed. */
+const GAP_STEP = 0.1;
+const PLACEMENT_STEP = 1 / 3;
+const FOLLOW_STEP = 0.25;
+/** How far the land may be placed from mid-grey by steps, stops. */
+const PLACEMENT_MOST = 3;
+
+function useLook() {
+  const { stand, edit } = useStand();
+  const set = (change: Partial<StandLook>) => edit((s) => ({ ...s, look: { ...s.look, ...change } }));
+  return { look: stand.look, set };
+}
+
+/** How much of the span is kept, and what that leaves to take away. */
+export function Kept() {
+  const { derived } = useStand();
+  const { look, set } = useLook();
+  const gaps = GAPS[look.school];
+  const need = derived.balance?.neededStops;
+  const brighter = derived.balance?.brighter ?? 'sky';
+  const gap = look.gapStops ?? gaps?.usual ?? 0;
+  const [low, high] = gaps?.range ?? [0, 0];
+  const heavy = gap < 0;
+  const setGap = (value: number) =>
+    set({ gapStops: Math.round(Math.min(high, Math.max(low, value)) * 10) / 10 });
+  return (
+    <div className="space-y-2">
+      {low !== high && (
+        <Stepper
+          label={heavy ? `Make the ${brighter} darker by` : `Keep the ${brighter} brighter by`}
+          less={heavy ? 'Less dark' : 'Keep less'}
+          more={heavy ? 'More dark' : 'Keep more'}
+          canLess={heavy ? gap < high : gap > low}
+          canMore={heavy ? gap > low : gap < high}
+          onStep={(way) => setGap(gap + (heavy ? -way : way) * GAP_STEP)}
+        >
+          {stopsFigure(Math.abs(gap))} <span className="text-sm font-normal text-quiet">stops</span>
+        </Stepper>
+      )}
+      {need !== undefined && (
+        <p>
+          <Figure of="need" className="text-base font-semibold">
+            {stopsText(need)}
+          </Figure>{' '}
+          to take away
+          {derived.spanStops !== null && (
+            <>
+              {' '}
+              of a span of <Figure of="span">{stopsFigure(Math.abs(derived.spanStops))}</Figure>
+            </>
+          )}
+          .
+        </p>
+      )}
+    </div>
+  );
+}
+
+const SUN_NAMES: Record<SunSide, string> = {
+  behind: 'Behind me',
+  side: 'At the side',
+  ahead: 'Ahead',
+  hidden: 'Hidden',
+};
+
+/** Where the sun stands: said outright, or by directions. */
+export function SunDirection() {
+  const { stand } = useStand();
+  const { look, set } = useLook();
+  return (
+    <div className="space-y-3">
+      <Segmented<SunSide | ''>
+        label="The sun is"
+        value={sunSideOf(stand) ?? ''}
+        options={SUN_SIDES.map((value) => ({ value, text: SUN_NAMES[value] }))}
+        onValue={(sun) => sun && set({ sun })}
+      />
+      <div className="grid grid-cols-3 gap-2">
+        <QuantityField
+          label="View towards"
+          quantity="azimuthDeg"
+          unit="°"
+          optional
+          value={look.viewAzimuthDeg}
+          placeholder="0 = N"
+          onValue={(viewAzimuthDeg) => set({ viewAzimuthDeg, sun: undefined })}
+        />
+        <QuantityField
+          label="Sun towards"
+          quantity="azimuthDeg"
+          unit="°"
+          optional
+          value={look.sunAzimuthDeg}
+          placeholder="0 = N"
+          onValue={(sunAzimuthDeg) => set({ sunAzimuthDeg, sun: undefined })}
+        />
+        <QuantityField
+          label="Sun's height"
+          quantity="altitudeDeg"
+          unit="°"
+          optional
+          value={look.sunAltitudeDeg}
+          placeholder="low"
+          onValue={(sunAltitudeDeg) => set({ sunAltitudeDeg })}
+        />
+      </div>
+      <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
+        Find the sun by eye and its shadow, never through an optical finder or a magnified lens.
+      </p>
+    </div>
+  );
+}
+
+/** Under Least glass: by how much the land is to be lifted afterwards, and what that costs. */
+export function Lift() {
+  const { derived } = useStand();
+  const lift = derived.inUse?.lift;
+  if (!lift) return null;
+  return (
+    <p>
+      <Figure of="lift">{liftText(lift)}</Figure>
+      {lift.stops >= 0.05 && `, ${stopsText(lift.noiseStops)} more noise than exposed there`}.
+    </p>
+  );
+}
+
+/** The exposures of a bracket, darkest picture first. */
+export function BracketFrames() {
+  const { derived, stand, bracketFrame, showBracketFrame } = useStand();
+  const { bracket } = derived;
+  if (!bracket?.ok) return null;
+  return (
+    <section aria-label="Bracket" className="space-y-2">
+      <ol className="border-t border-rule" aria-label="Exposures, darkest picture first">
+        {bracket.frames.map((frame, i) => (
+          <li key={i} className="border-b border-rule">
+            <button
+              type="button"
+              aria-pressed={i === bracketFrame}
+              title="Show it in the frame"
+              onClick={() => showBracketFrame(i)}
+              className={`flex min-h-11 w-full items-baseline gap-3 px-2 py-2 text-left hover:bg-chosen ${i === bracketFrame ? 'bg-chosen' : ''}`}
+            >
+              <span className="w-5 font-mono text-sm text-quiet">{i + 1}</span>
+              <span className="w-28 text-xl font-semibold">{timeText(frame.seconds)}</span>
+              <span className="text-sm text-quiet">
+                {frame.offsetStops === null ? '' : offsetText(frame.offsetStops)}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ol>
+      <p className="text-sm text-quiet">
+        <Figure of="expose">Reach {stopsText(bracket.reachStops)}</Figure>, a frame holds{' '}
+        {stopsText(bracket.windowStops)} with its margins. Keep f/{stand.exposure.aperture}, ISO{' '}
+        {stand.exposure.iso} and the focus; only the time changes.
+      </p>
+    </section>
+  );
+}
+
+/** What is seldom changed: where the land is placed, and how far the sky's own glow is evened out. */
+export function Tuning() {
+  const { look, set } = useLook();
+  const { school } = look;
+  if (school === 'sun' || school === 'bracket') return null;
+  const placement = look.landPlacementStops ?? 0;
+  const follow = look.follow ?? 0.5;
+  const third = (value: number) => Math.round(value / PLACEMENT_STEP) * PLACEMENT_STEP;
+  return (
+    <details className="border-t border-rule pt-2">
+      <summary className="flex min-h-11 cursor-pointer items-center text-quiet">
+        Placed {toneText(placement)}
+        {school !== 'least' && `, glow followed by ${Math.round(follow * 100)} %`}
+      </summary>
+      <div className="grid gap-4 pt-2 sm:grid-cols-2">
+        <Stepper
+          label="Darker side placed"
+          less="A third darker"
+          more="A third brighter"
+          canLess={placement > -PLACEMENT_MOST}
+          canMore={placement < PLACEMENT_MOST}
+          onStep={(way) =>
+            set({ landPlacementStops: Number(third(placement + way * PLACEMENT_STEP).toFixed(4)) })
+          }
+        >
+          <span className="text-base">{toneText(placement)}</span>
+        </Stepper>
+        {school !== 'least' && (
+          <Stepper
+            label="Follow the sky's own glow"
+            less="Follow less"
+            more="Follow more"
+            canLess={follow > 0}
+            canMore={follow < 1}
+            onStep={(way) => set({ follow: Math.min(1, Math.max(0, follow + way * FOLLOW_STEP)) })}
+          >
+            {Math.round(follow * 100)} <span className="text-sm font-normal text-quiet">%</span>
+          </Stepper>
+        )}
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,78 @@
+import { type Filter, isSheet, polariserOn, putFitted, type Stand, waterBehindPolariser } from '@/model';
+import { filterName, polariserText, waterGlareText } from '@/words';
+import { QuantityField } from '../quantity-field';
+import { SunDirection } from './look-controls';
+import { useStand } from './stand-context';
+
+/** NDs and polarisers of the bag: which of them are on the lens, and what a polariser does to this sky. */
+export function OnLens() {
+  const { stand, bag } = useStand();
+  const others = bag.filters.filter((f) => !isSheet(f));
+  if (!others.length) return null;
+  return (
+    <fieldset className="border-t border-rule pt-3">
+      <legend className="float-left mb-1 w-full text-sm text-quiet">On the lens beside the grad</legend>
+      <ul className="clear-both">
+        {others.map((filter) => (
+          <li key={filter.id}>
+            <Fitted filter={filter} />
+          </li>
+        ))}
+      </ul>
+      {others.some((f) => f.kind === 'polariser' && isOn(stand, f)) && <PolariserPart />}
+    </fieldset>
+  );
+}
+
+const isOn = ({ fitted }: Stand, { id }: Filter): boolean => !!fitted?.some((f) => f.filterId === id);
+
+function Fitted({ filter }: { filter: Filter }) {
+  const { stand, edit } = useStand();
+  return (
+    <label className="flex min-h-11 items-center gap-2.5">
+      <input
+        type="checkbox"
+        className="size-5 accent-(--action)"
+        checked={isOn(stand, filter)}
+        onChange={(e) => edit((s) => putFitted(s, filter.id, e.target.checked))}
+      />
+      {filterName(filter)}
+    </label>
+  );
+}
+
+/** What the polariser does, as far as the directions of view and sun are known. */
+function PolariserPart() {
+  const { stand, bag, edit } = useStand();
+  const fitted = stand.fitted?.find((f) =>
+    bag.filters.some((b) => b.id === f.filterId && b.kind === 'polariser'),
+  );
+  const effect = polariserOn(stand);
+  const water = waterBehindPolariser(stand);
+  return (
+    <div className="space-y-3 pb-2">
+      <p className="border-l-2 border-action pl-2.5 text-sm">
+        The polariser goes on and is turned first, then sky and land are read again: it changes the span.
+      </p>
+      <p className="text-sm">{polariserText(effect)}</p>
+      {water && <p className="text-sm">{waterGlareText(water)}</p>}
+      {fitted && effect && (
+        <QuantityField
+          label="Turned to"
+          quantity="turnDeg"
+          unit="° from upright"
+          optional
+          value={fitted.axisDeg}
+          placeholder={`${effect.darkestAxisDeg}, the darkest`}
+          onValue={(axisDeg) =>
+            edit((s) => ({
+              ...s,
+              fitted: (s.fitted ?? []).map((f) => (f.filterId === fitted.filterId ? { ...f, axisDeg } : f)),
+            }))
+          }
+        />
+      )}
+      {stand.look.school !== 'sun' && <SunDirection />}
+    </div>
+  );
+}

@@ -1,0 +1,30 @@
+import { newFilters, withNewFilters, withWorkspaceBag } from '@/model';
+import { Button } from '@/ui/button';
+import { useBag, useWorkspace } from '../shell/workspace-context';
+import { useStand } from './stand-context';
+
+/** What the stand brought in the way of glass, and what can be done about it. */
+export function OwnBag() {
+  const { document, ownBag } = useStand();
+  const { workspace } = useWorkspace();
+  const bag = useBag();
+  if (!ownBag) return null;
+  const value = document.state.getState().value;
+  const fresh = newFilters(value, bag).length;
+  return (
+    <div className="space-y-2 rounded-md border border-edge p-3">
+      <p>
+        This stand came with a bag of its own, and is worked out with it. With yours, a choice of glass that
+        you do not own is given up; undo brings it back.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        {fresh > 0 && (
+          <Button onClick={() => workspace.bag.edit((b) => withNewFilters(value, b))}>
+            Add its {fresh} {fresh === 1 ? 'sheet' : 'sheets'} to my bag
+          </Button>
+        )}
+        <Button onClick={() => document.edit((d) => withWorkspaceBag(d, bag))}>Use my bag</Button>
+      </div>
+    </div>
+  );
+}

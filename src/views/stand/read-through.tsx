@@ -1,0 +1,43 @@
+import { isSheet, type Reading } from '@/model';
+import { filterName, throughText } from '@/words';
+import { useStand } from './stand-context';
+
+export type Through = Pick<Reading, 'throughFilterIds' | 'seat'>;
+
+type Props = Through & { onChange: (through: Through) => void };
+
+/** What glass a reading was taken through: NDs and polarisers of the bag, and the sheet as it is seated now. */
+export function ReadThrough({ throughFilterIds = [], seat, onChange }: Props) {
+  const { bag, derived } = useStand();
+  const inUse = derived.inUse;
+  const sheetId = inUse?.seat && inUse.filterIds.length === 1 ? inUse.filterIds[0] : undefined;
+  const offered = bag.filters.filter(
+    (f) => !isSheet(f) || f.id === sheetId || throughFilterIds.includes(f.id),
+  );
+  if (!offered.length) return null;
+  const toggle = (id: string, on: boolean) => {
+    const ids = on ? [...throughFilterIds, id] : throughFilterIds.filter((t) => t !== id);
+    const seatedNow = on && id === sheetId && inUse?.seat ? { filterId: id, ...inUse.seat } : undefined;
+    const kept = seat && ids.includes(seat.filterId) ? seat : undefined;
+    onChange({ throughFilterIds: ids.length ? ids : undefined, seat: seatedNow ?? kept });
+  };
+  return (
+    <details>
+      <summary className="flex min-h-11 cursor-pointer items-center text-sm text-quiet">
+        Read through {throughText(throughFilterIds, bag)}
+      </summary>
+      {offered.map((filter) => (
+        <label key={filter.id} className="flex min-h-11 items-center gap-2.5">
+          <input
+            type="checkbox"
+            className="size-5 accent-(--action)"
+            checked={throughFilterIds.includes(filter.id)}
+            onChange={(e) => toggle(filter.id, e.target.checked)}
+          />
+          {filterName(filter)}
+          {isSheet(filter) && ', as it is seated now'}
+        </label>
+      ))}
+    </details>
+  );
+}

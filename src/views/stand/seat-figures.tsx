@@ -1,0 +1,102 @@
+import { useMemo } from 'react';
+import { type Candidate, type Outcome, type Side } from '@/core/balance';
+import { cornerVignette } from '@/core/optics';
+import { type Glass, openingsOf, seamViews, type SeamViews } from '@/model';
+import { outside } from '@/render';
+import { fitFigure, levelText, mmFigure, stopsFigure, type WorkingOf } from '@/words';
+import { Figure } from './figure';
+import { useStand } from './stand-context';
+
+interface SeatRow {
+  readonly name: string;
+  readonly text: string;
+  readonly of?: WorkingOf;
+}
+
+/** Less than this in the corners is not worth a line, stops. */
+const CORNER_WORTH = 0.05;
+
+/** What the seat does, live. */
+export function SeatFigures({ glass }: { glass: Glass }) {
+  const { derived, stand, bag } = useStand();
+  const { figures, outcome, sticksOutMm, seat } = glass;
+  const { prepared } = derived;
+  const views = useMemo(() => prepared && seamViews(stand, prepared, glass), [stand, prepared, glass]);
+  if (!figures || !seat || !prepared) return null;
+  const { lens, frame } = prepared.input;
+  const corner = cornerVignette(lens, frame, openingsOf(bag, lens), seat.turnDeg);
+  const rows: SeatRow[] = [
+    ...fitRows(figures, derived.balance?.brighter ?? 'sky', sticksOutMm ?? seat.offsetMm),
+    ...seamRows(outcome, views),
+    ...(corner.by !== null && corner.stops >= CORNER_WORTH
+      ? [{ name: 'Corners', text: cornerText(corner.stops, corner.by) }]
+      : []),
+  ];
+  return (
+    <dl
+      className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 border-t border-rule pt-3"
+      aria-label="Figures of the seat"
+    >
+      {rows.map(({ name, text, of }) => (
+        <div key={name} className="contents">
+          <dt className="text-quiet">{name}</dt>
+          <dd>{of ? <Figure of={of}>{text}</Figure> : text}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** How well the glass serves at this seat, and how far it may slide. */
+function fitRows(figures: Candidate, brighter: Side, standsAtMm: number): SeatRow[] {
+  const other = brighter === 'sky' ? 'land' : 'sky';
+  const { playMm, levelCostStops } = figures;
+  const rows: SeatRow[] = [
+    { name: 'Uneven', text: `${fitFigure(figures.unevenStops)} stops show`, of: 'uneven' },
+    { name: 'Level', text: levelText(figures, brighter) ?? `${brighter} as wanted`, of: 'level' },
+    {
+      name: 'Spill',
+      text: `${stopsFigure(figures.spillStops)} stops off the ${other} on the whole`,
+      of: 'spill',
+    },
+    {
+      name: 'Leak',
+      text: `${stopsFigure(figures.leakStops)} stops still missing from the ${brighter}`,
+      of: 'leak',
+    },
+  ];
+  if (playMm) {
+    const [low, high] = playMm.map((mm) => mmFigure(standsAtMm + mm));
+    rows.push({ name: 'Play', text: `${low} to ${high} mm is as good`, of: 'play' });
+  }
+  if (levelCostStops !== null && levelCostStops >= 0.005)
+    rows.push({ name: 'Turned', text: `level would cost ${fitFigure(levelCostStops)} stops`, of: 'seat' });
+  return rows;
+}
+
+/** Where the seam lies in the picture, and how wide it is drawn there and in the finder. */
+function seamRows({ seam }: Outcome, views: SeamViews | null): SeatRow[] {
+  if (!seam || !views) return [];
+  const { at } = seam;
+  const { taking, open, openIsAssumed, stoppedDown } = views;
+  const meets = outside(at)
+    ? 'outside the frame'
+    : 'left' in at
+      ? `meets the left edge ${percent(at.left)} down, the right ${percent(at.right)} down`
+      : `meets the top ${percent(at.top)} across, the bottom ${percent(at.bottom)} across`;
+  const assumed = openIsAssumed ? ', assumed' : '';
+  return [
+    { name: 'Seam', text: meets, of: 'seam' },
+    { name: 'Spread', text: `${percent(taking.spread)} of the height from clear to dense`, of: 'spread' },
+    {
+      name: 'In the finder',
+      text: `${percent(open.spread)} at f/${open.aperture}${assumed}; stopped down to f/${stoppedDown.aperture} ${percent(stoppedDown.spread)}`,
+      of: 'spread',
+    },
+  ];
+}
+
+const percent = (part: number): string => `${Math.round(part * 100)} %`;
+
+const cornerText = (stops: number, by: string): string =>
+  Number.isFinite(stops) ? `lose ${stopsFigure(stops)} stops behind the ${by}` : `go black behind the ${by}`;

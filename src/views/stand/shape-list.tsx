@@ -1,0 +1,131 @@
+import { Plus, Trash2, X } from 'lucide-react';
+import { ROLES, type FeatureTreatment, type Region } from '@/core/field';
+import { addShape, changeShape, MAX_SHAPES, removeShape, type StandShape } from '@/model';
+import { Button } from '@/ui/button';
+import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
+import { ROLE_NAMES } from './roles';
+import { useStand } from './stand-context';
+
+const REGIONS: readonly (readonly [Region, string])[] = [
+  ...ROLES.map((role) => [role, ROLE_NAMES[role].toLowerCase()] as const),
+  ['ignore', 'leave out of account'],
+];
+
+const TREATMENTS: readonly (readonly [FeatureTreatment | '', string])[] = [
+  ['', 'as its own light asks'],
+  ['protect', 'protect: nothing off it'],
+  ['tame', 'tame: held back like the sky'],
+  ['silhouette', 'silhouette: may go black'],
+];
+
+/** What is marked in the frame: trees, peaks, water; each with what is wanted of it. */
+export function ShapeList() {
+  const { stand, outline, setOutline, select } = useStand();
+  const shapes = stand.shapes ?? [];
+  return (
+    <fieldset>
+      <legend className="font-semibold">Marked in the frame</legend>
+      <p className="mb-2 text-sm text-quiet">
+        Outline what stands through the skyline or needs its own treatment: a tree, a lit peak, water.
+      </p>
+      <ul className="space-y-3">
+        {shapes.map((shape) => (
+          <Shape key={shape.id} shape={shape} />
+        ))}
+      </ul>
+      {outline ? (
+        <Drawing />
+      ) : (
+        <Button
+          className="mt-2 w-full"
+          disabled={shapes.length >= MAX_SHAPES}
+          onClick={() => {
+            select(null);
+            setOutline([]);
+          }}
+        >
+          <Plus size={18} aria-hidden /> Outline a shape
+        </Button>
+      )}
+    </fieldset>
+  );
+}
+
+/** While a shape is being outlined: what to do, and the ways to end. */
+function Drawing() {
+  const { edit, outline, setOutline, select, stand } = useStand();
+  if (!outline) return null;
+  const finish = () => {
+    edit((s) => addShape(s, outline));
+    setOutline(null);
+    const id = addShape(stand, outline).shapes?.at(-1)?.id;
+    if (id) select({ kind: 'shape', id });
+  };
+  return (
+    <div className="mt-2 space-y-2 rounded-md border border-action p-3">
+      <p role="status">
+        {outline.length === 0
+          ? 'Click its corners in the frame, one after another. By keyboard: arrow keys move the cross, Enter sets a corner.'
+          : `${outline.length} ${outline.length === 1 ? 'corner' : 'corners'} set${outline.length < 3 ? '; three make a shape' : ''}.`}
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button kind="action" disabled={outline.length < 3} onClick={finish}>
+          Close the shape
+        </Button>
+        <Button disabled={!outline.length} onClick={() => setOutline(outline.slice(0, -1))}>
+          Take back a corner
+        </Button>
+        <Button kind="quiet" onClick={() => setOutline(null)}>
+          <X size={18} aria-hidden /> Give up
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+function Shape({ shape }: { shape: StandShape }) {
+  const { edit, selection, select } = useStand();
+  const { id, name, region, treat } = shape;
+  const selected = selection?.kind === 'shape' && selection.id === id;
+  const change = (next: Partial<StandShape>) => edit((s) => changeShape(s, id, next));
+  return (
+    <li
+      className={`grid grid-cols-[1fr_1fr_auto] items-end gap-2 rounded-md ${selected ? 'bg-chosen' : ''}`}
+      onFocus={() => select({ kind: 'shape', id })}
+    >
+      <ParsedField
+        label={`Name of ${id}`}
+        text={name ?? ''}
+        placeholder="firs"
+        parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 200) })}
+        onValue={(text) => change({ name: text || undefined })}
+      />
+      <ChoiceField
+        label={`What ${id} is`}
+        value={region}
+        options={REGIONS}
+        onValue={(next) => change({ region: next })}
+      />
+      <Button
+        kind="quiet"
+        className="w-11 !px-0"
+        aria-label={`Delete ${name ?? id}`}
+        onClick={() => {
+          select(null);
+          edit((s) => removeShape(s, id));
+        }}
+      >
+        <Trash2 size={18} aria-hidden />
+      </Button>
+      {region === 'feature' && (
+        <ChoiceField
+          label={`Treatment of ${id}`}
+          className="col-span-2"
+          value={treat ?? ''}
+          options={TREATMENTS}
+          onValue={(next) => change({ treat: next === '' ? undefined : next })}
+        />
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,165 @@
+import { type KeyboardEvent, useState } from 'react';
+import { type FramePoint } from '@/core/field';
+import { addCornerAfter, changeShape, removeCorner, type StandShape } from '@/model';
+import { MarginNote } from '@/render';
+import { arrowMove, heldToFrame } from './frame-keys';
+import { useStand } from './stand-context';
+import { usePointDrag } from './use-point-drag';
+
+interface Box {
+  width: number;
+  height: number;
+}
+
+/** In the Frame step: the outlines of what is marked, the corners of the selected one, and the one being drawn. */
+export function ShapeOutlines({ width, height }: Box) {
+  const { stand, step, selection, outline } = useStand();
+  if (step !== 'frame') return null;
+  return (
+    <>
+      {(stand.shapes ?? []).map((shape) => (
+        <Outline
+          key={shape.id}
+          shape={shape}
+          selected={selection?.kind === 'shape' && selection.id === shape.id}
+          width={width}
+          height={height}
+        />
+      ))}
+      {outline && <Drawn outline={outline} width={width} height={height} />}
+    </>
+  );
+}
+
+const pathOf = (points: readonly FramePoint[], { width, height }: Box): string =>
+  points.map(({ u, v }) => `${u * width},${v * height}`).join(' ');
+
+function Outline({ shape, selected, ...box }: Box & { shape: StandShape; selected: boolean }) {
+  const { select } = useStand();
+  const { id, name, points, region } = shape;
+  const top = points.reduce((a, b) => (b.v < a.v ? b : a));
+  const path = pathOf(points, box);
+  return (
+    <g data-testid="shape">
+      <polygon points={path} fill="none" stroke="var(--note-casing)" strokeWidth={3.5} pointerEvents="none" />
+      <polygon
+        points={path}
+        fill="none"
+        stroke={`var(--${region === 'ignore' ? 'quiet' : region})`}
+        strokeWidth={2}
+        strokeDasharray={selected ? undefined : '5 3'}
+        pointerEvents="none"
+      />
+      <g
+        role="button"
+        tabIndex={0}
+        aria-pressed={selected}
+        aria-label={`Shape ${name ?? id}, ${points.length} corners`}
+        className="cursor-pointer"
+        onClick={() => select({ kind: 'shape', id })}
+        onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && select({ kind: 'shape', id })}
+      >
+        <MarginNote
+          x={Math.min(box.width - 30, Math.max(30, top.u * box.width))}
+          y={Math.max(14, top.v * box.height - 8)}
+          anchor="middle"
+        >
+          {name ?? id}
+        </MarginNote>
+      </g>
+      {selected && points.map((_, index) => <Corner key={index} shape={shape} index={index} {...box} />)}
+    </g>
+  );
+}
+
+function Corner({ shape, index, width, height }: Box & { shape: StandShape; index: number }) {
+  const { edit, select } = useStand();
+  const { id, points } = shape;
+  const point = points[index] as FramePoint;
+  const moveTo = (to: FramePoint) =>
+    edit((s) => changeShape(s, id, { points: points.map((p, i) => (i === index ? heldToFrame(to) : p)) }));
+  const drag = usePointDrag(point, {
+    width,
+    height,
+    onStart: () => select({ kind: 'shape', id }),
+    onMove: moveTo,
+  });
+  return (
+    <g
+      transform={`translate(${point.u * width} ${point.v * height})`}
+      tabIndex={0}
+      role="button"
+      aria-label={`Corner ${index + 1} of ${points.length} of ${shape.name ?? id}: arrow keys move it, Enter adds one after it, Delete removes it`}
+      className="cursor-move"
+      {...drag}
+      onKeyDown={(e) => {
+        if (e.key === 'Delete' || e.key === 'Backspace') {
+          e.preventDefault();
+          edit((s) => removeCorner(s, shape, index));
+        }
+        if (e.key === 'Enter' || e.key === 'Insert') edit((s) => addCornerAfter(s, shape, index));
+        const move = arrowMove(e);
+        if (move) moveTo({ u: point.u + move.u, v: point.v + move.v });
+      }}
+    >
+      <circle r={16} fill="transparent" />
+      <rect
+        x={-5}
+        y={-5}
+        width={10}
+        height={10}
+        fill="var(--note)"
+        stroke="var(--note-casing)"
+        strokeWidth={2}
+      />
+    </g>
+  );
+}
+
+/** The shape that is being drawn, and the cross that sets its corners by keyboard. */
+function Drawn({ outline, width, height }: Box & { outline: readonly FramePoint[] }) {
+  const { setOutline } = useStand();
+  const [cross, setCross] = useState<FramePoint>({ u: 0.5, v: 0.5 });
+  const onKeyDown = (e: KeyboardEvent) => {
+    const move = arrowMove(e);
+    if (move) setCross(heldToFrame({ u: cross.u + move.u, v: cross.v + move.v }));
+    if (e.key === 'Enter' || e.key === ' ') {
+      e.preventDefault();
+      setOutline([...outline, cross]);
+    }
+    if (e.key === 'Backspace') {
+      e.preventDefault();
+      setOutline(outline.slice(0, -1));
+    }
+  };
+  const path = pathOf(outline, { width, height });
+  return (
+    <g>
+      <polygon points={path} fill="var(--feature)" fillOpacity={0.2} pointerEvents="none" />
+      <polyline points={path} fill="none" stroke="var(--note-casing)" strokeWidth={4} pointerEvents="none" />
+      <polyline points={path} fill="none" stroke="var(--note)" strokeWidth={2} pointerEvents="none" />
+      {outline.map(({ u, v }, i) => (
+        <circle
+          key={i}
+          cx={u * width}
+          cy={v * height}
+          r={4.5}
+          fill="var(--note)"
+          stroke="var(--note-casing)"
+          strokeWidth={1.5}
+          pointerEvents="none"
+        />
+      ))}
+      <g
+        transform={`translate(${cross.u * width} ${cross.v * height})`}
+        tabIndex={0}
+        role="button"
+        aria-label={`Next corner, ${Math.round(cross.u * 100)} % across, ${Math.round(cross.v * 100)} % down: arrow keys move it, Enter sets it`}
+        onKeyDown={onKeyDown}
+      >
+        <path d="M-14 0H14M0 -14V14" stroke="var(--note-casing)" strokeWidth={4} />
+        <path d="M-14 0H14M0 -14V14" stroke="var(--note)" strokeWidth={1.5} />
+      </g>
+    </g>
+  );
+}

@@ -1,0 +1,71 @@
+import { Plus, Trash2 } from 'lucide-react';
+import { addSkylinePoint, MAX_POINTS, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
+import { Button } from '@/ui/button';
+import { ParsedField } from '@/ui/field';
+import { parsePercent, percentFigure } from '../parse';
+import { useStand } from './stand-context';
+
+/** The skyline's points as figures, for those who type. */
+export function SkylineList() {
+  const { stand, edit, select, selection } = useStand();
+  const { skyline } = stand;
+  return (
+    <fieldset>
+      <legend className="font-semibold">Skyline</legend>
+      <p className="mb-2 text-sm text-quiet">
+        Click the frame to add a point, drag it along the skyline, Delete removes it. Arrow keys move the one
+        in focus.
+      </p>
+      <ol className="space-y-1.5">
+        {skyline.map((point, i) => (
+          <li
+            key={i}
+            className={`flex items-center gap-2 rounded-md ${selection?.kind === 'point' && selection.index === i ? 'bg-chosen' : ''}`}
+            onFocus={() => select({ kind: 'point', index: i })}
+          >
+            <span className="w-6 text-right font-mono text-sm text-quiet">{i + 1}</span>
+            <ParsedField
+              label={`Point ${i + 1}, across`}
+              hideLabel
+              unit="% across"
+              inputMode="decimal"
+              className="flex-1"
+              text={percentFigure(point.u)}
+              parse={parsePercent}
+              onValue={(u) => edit((s) => moveSkylinePoint(s, i, { u, v: point.v }))}
+            />
+            <ParsedField
+              label={`Point ${i + 1}, down`}
+              hideLabel
+              unit="% down"
+              inputMode="decimal"
+              className="flex-1"
+              text={percentFigure(point.v)}
+              parse={parsePercent}
+              onValue={(v) => edit((s) => moveSkylinePoint(s, i, { u: point.u, v }))}
+            />
+            <Button
+              kind="quiet"
+              className="w-11 shrink-0 !px-0"
+              aria-label={`Remove point ${i + 1}`}
+              disabled={skyline.length <= 2}
+              onClick={() => edit((s) => removeSkylinePoint(s, i))}
+            >
+              <Trash2 size={18} aria-hidden />
+            </Button>
+          </li>
+        ))}
+      </ol>
+      <Button
+        className="mt-2 w-full"
+        disabled={skyline.length >= MAX_POINTS}
+        onClick={() => {
+          const at = selection?.kind === 'point' ? Math.min(selection.index, skyline.length - 1) : 0;
+          edit((s) => addSkylinePoint(s, midpointAfter(s.skyline, at)));
+        }}
+      >
+        <Plus size={18} aria-hidden /> Add a point
+      </Button>
+    </fieldset>
+  );
+}

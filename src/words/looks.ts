@@ -1,0 +1,71 @@
+import { type Safety } from '@/core/balance';
+import {
+  type Bag,
+  type OtherLook,
+  type School,
+  type Stand,
+  type StockAdvice,
+  sunGuessStops,
+  sunSideOf,
+} from '@/model';
+import { faultText } from './faults';
+import { fitFigure, stopsFigure, stopsText } from './figures';
+import { filterKindText, glassName } from './glass';
+
+export const LOOK_NAMES: Record<School, string> = {
+  even: 'Even',
+  natural: 'Natural',
+  heavy: 'Heavy',
+  least: 'Least glass',
+  bracket: 'Bracket',
+  sun: 'By the sun',
+};
+
+/** What a look is after, in a sentence. */
+export const LOOK_AIMS: Record<School, string> = {
+  even: 'Sky and land meet at the same tone.',
+  natural: 'The sky stays a little brighter, as the eye sees it.',
+  heavy: 'The sky comes out darker than the land.',
+  least: 'The weakest glass with which one exposure holds everything; the land is lifted afterwards.',
+  bracket: 'No grad: several exposures, to be merged afterwards.',
+  sun: 'A rule of thumb by where the sun stands. Nothing is measured, and no time is given.',
+};
+
+/** What another look would have fitted: "2 stops, hard", "3 frames", or why it has no plan. */
+export function otherLookText(
+  { filterIds, frames, fault }: OtherLook,
+  named: (ids: readonly string[]) => string,
+): string {
+  if (fault) return faultText(fault);
+  if (frames !== null) return frames === 1 ? 'one frame holds it' : `${frames} frames`;
+  return named(filterIds);
+}
+
+/** How safe the answer is, a sentence each: over what spans it holds, and what decides it. */
+export function safetyText({ bestForSpans, deciding }: Safety, { filters }: Bag): string[] {
+  const named = (set: { readonly id: string }[]) =>
+    glassName(set.flatMap(({ id }) => filters.find((f) => f.id === id) ?? []));
+  return [
+    ...(bestForSpans
+      ? [`Best for spans of ${stopsFigure(bestForSpans[0])} to ${stopsFigure(bestForSpans[1])} stops.`]
+      : []),
+    ...deciding.map((d) =>
+      d.kind === 'taken'
+        ? `Reading ${d.readingId} decides: without it ${named([...d.otherwise])} would be best. Read it again to be sure.`
+        : `Meter ${d.shape.name ? `the ${d.shape.name}` : 'the marked feature'} next: its light decides between this and ${named([...d.otherwise])}.`,
+    ),
+  ];
+}
+
+/** A sheet that is not in the bag and would have done better; never the advice. */
+export const stockText = ({ sheet, betterByStops }: StockAdvice): string =>
+  `Not in your bag: ${filterKindText(sheet)} would fit better by ${fitFigure(betterByStops)}.`;
+
+/** What the sun rule would have said, beside what was measured. */
+export function sunRuleText(stand: Stand): string {
+  const side = sunSideOf(stand);
+  const stops = sunGuessStops(stand);
+  if (side === null || stops === undefined) return 'The sun rule would need to know where the sun stands.';
+  const where = { behind: 'behind you', side: 'at the side', ahead: 'ahead', hidden: 'hidden' }[side];
+  return `The sun rule, with the sun ${where}, would say ${stops === 0 ? 'no grad' : stopsText(stops)}.`;
+}

@@ -1,0 +1,209 @@
+import { type ReadingOutcome, sideReadings, wantedEv } from '@/core/balance';
+import { type LightReading } from '@/core/field';
+import { signalToNoise } from '@/core/sensor';
+import { exactIso } from '@/core/units';
+import { type Derived, type Prepared, sunSideOf } from '@/model';
+import { faultText } from '../faults';
+import { fitFigure, isoFigure, listText, stopsFigure, stopsText, timeText } from '../figures';
+import { glassName } from '../glass';
+import { reasonsText } from '../reasons';
+import { toneText } from '../slip';
+import { type Working, type WorkingContext } from './types';
+
+/** A mean as it is reckoned: "r1 13.0, r3 12.6: mean 12.8". */
+function meanText(readings: readonly LightReading[]): string {
+  const evs = readings.map(wantedEv);
+  const each = readings.map((r, i) => `${r.id} ${stopsFigure(evs[i] as number)}`).join(', ');
+  const mean = evs.reduce((a, b) => a + b, 0) / evs.length;
+  return evs.length > 1 ? `${each}: mean ${stopsFigure(mean)}` : each;
+}
+
+const wantedNote = (readings: readonly LightReading[]): string[] =>
+  readings.some((r) => r.wantedToneStops)
+    ? ['From each reading the tone is taken off at which its spot is wanted.']
+    : [];
+
+export function spanWorking({ input }: Prepared, { spanStops, reachStops }: Derived): Working | null {
+  if (spanStops === null) return null;
+  const { readings } = input.field;
+  const [sky, land] = [sideReadings('sky', readings), sideReadings('land', readings)];
+  const held = readings.filter((r) => r.limit).map((r) => r.id);
+  return {
+    of: 'span',
+    title: 'Span',
+    figure: stopsText(spanStops),
+    lines: [
+      `Sky, EV at ISO 100: ${meanText(sky)}.`,
+      `Land: ${meanText(land)}.`,
+      ...wantedNote(readings),
+      ...(held.length ? [`To be held only, and in no mean: ${listText(held)}.`] : []),
+      `Span = sky − land = ${stopsText(spanStops)}.`,
+      ...(reachStops === null
+        ? []
+        : [`Reach, from the darkest reading to the brightest: ${stopsText(reachStops)}.`]),
+    ],
+  };
+}
+
+const SUN_NAMES = { behind: 'behind you', side: 'at the side', ahead: 'ahead', hidden: 'hidden' } as const;
+
+export function needWorking({ stand, derived }: WorkingContext, { input }: Prepared): Working | null {
+  const { balance, spanStops } = derived;
+  if (!balance) return null;
+  const need = stopsText(balance.neededStops);
+  const { gapStops, school } = input.look;
+  const { highlightRoom, printRoom } = input.window;
+  const lines: string[] = [];
+  if (school === 'sun') {
+    const side = sunSideOf(stand);
+    lines.push(`Sun ${side ? SUN_NAMES[side] : 'not known'}: the rule says ${need}. Nothing was measured.`);
+  } else if (school === 'least') {
+    const brightest = Math.max(...input.field.readings.map((r) => r.ev100));
+    lines.push(
+      `The brightest reading, EV ${stopsFigure(brightest)}, may lie ${stopsFigure(highlightRoom - 0.5)} above mid-grey: half a stop under the highlight room.`,
+      `The darker side prints well down to ${stopsFigure(printRoom)} below mid-grey.`,
+      `What does not fit between the two is to be taken away, and no more than the span: ${need}.`,
+    );
+  } else {
+    const kept =
+      school === 'heavy'
+        ? `the sky is to come out ${stopsFigure(-gapStops)} darker`
+        : `${stopsFigure(gapStops)} may stay`;
+    lines.push(`Span ${stopsFigure(Math.abs(spanStops ?? 0))}, and ${kept}: ${need} to take away.`);
+  }
+  return { of: 'need', title: 'To take away', figure: need, lines };
+}
+
+export function glassWorking({ derived }: WorkingContext): Working | null {
+  const { inUse, balance, fault } = derived;
+  if (!inUse || !balance)
+    return fault ? { of: 'glass', title: 'Glass', figure: 'no plan', lines: [faultText(fault)] } : null;
+  const { figures } = inUse;
+  return {
+    of: 'glass',
+    title: 'Glass',
+    figure: glassName(inUse.filters),
+    lines: [
+      `${balance.compared} sets of your bag were compared, none among them, each at its best seat.`,
+      ...(figures
+        ? [
+            ...reasonsText(figures, balance, inUse.outcome.seam?.at ?? null),
+            `Score ${fitFigure(figures.scoreStops)} = fit ${fitFigure(figures.fitStops)} + cost of the sheets, of turning from the skyline${figures.noGlow ? ' and of a sheet made for a glow over a sky without one' : ''}.`,
+          ]
+        : []),
+      ...balance.ranking
+        .slice(0, 5)
+        .map(
+          (r, i) =>
+            `${i + 1}. ${r.set.map((s) => s.id).join(' with ') || 'no grad'}: ${fitFigure(r.scoreStops)}`,
+        ),
+    ],
+  };
+}
+
+export function exposeWorking(
+  { stand, derived }: WorkingContext,
+  { input, fitted }: Prepared,
+): Working | null {
+  const { inUse, bracket } = derived;
+  const { aperture, iso } = stand.exposure;
+  if (bracket?.ok) {
+    const { frames, reachStops, windowStops } = bracket;
+    return {
+      of: 'expose',
+      title: 'Bracket',
+      figure: `${frames.length} ${frames.length === 1 ? 'frame' : 'frames'}`,
+      lines: [
+        `One frame holds ${stopsText(windowStops)}: highlight room and shadow room less half a stop at either end.`,
+        `The readings reach over ${stopsText(reachStops)}; neighbours overlap by a stop.`,
+        ...frames.map(
+          (f) => `${timeText(f.seconds)}${f.offsetStops === null ? '' : `, ${offsetText(f.offsetStops)}`}`,
+        ),
+        `f/${aperture}, ISO ${iso} and focus stay.`,
+      ],
+    };
+  }
+  const exposure = inUse?.outcome.exposure;
+  if (!inUse || !exposure) return null;
+  const dark = derived.balance?.brighter === 'land' ? 'sky' : 'land';
+  const own = sideReadings(dark, input.field.readings);
+  const taken = new Map(inUse.outcome.readings.map((r) => [r.id, r.dimmingStops]));
+  const placement = input.look.placementStops;
+  return {
+    of: 'expose',
+    title: 'Exposure',
+    figure: timeText(exposure.seconds),
+    lines: [
+      `The ${dark} places it: ${meanText(own)}.`,
+      ...wantedNote(own),
+      `The grad takes ${listText(own.map((r) => `${stopsFigure(taken.get(r.id) ?? 0)} off ${r.id}`))}.`,
+      ...(fitted.stops > 0 ? [`ND and polariser take ${stopsText(fitted.stops)} from everything.`] : []),
+      `Placed ${toneText(placement)}${exposure.capped ? ', but held back so that the brightest reading keeps half a stop of room' : ''}.`,
+      `EV ${stopsFigure(exposure.evCamera)} at f/${aperture}, ISO ${iso}: ${Number(exposure.seconds.toPrecision(4))} s.`,
+    ],
+  };
+}
+
+/** Where a frame of a bracket lies: "2.0 darker", "as the land is placed". */
+export function offsetText(stops: number): string {
+  if (Math.abs(stops) < 0.05) return 'as the land is placed';
+  return `${stopsFigure(Math.abs(stops))} ${stops < 0 ? 'darker' : 'brighter'} than the land is placed`;
+}
+
+export function liftWorking({ stand, derived }: WorkingContext): Working | null {
+  const lift = derived.inUse?.lift;
+  if (!lift) return null;
+  return {
+    of: 'lift',
+    title: 'Lift afterwards',
+    figure: stopsText(lift.stops),
+    lines: [
+      'The brightest reading is placed half a stop under the highlight room, and the land comes out where that leaves it.',
+      `Lifted by ${stopsText(lift.stops)} its signal stands ${lift.lifted.toFixed(0)} times over the noise; exposed there it would be ${lift.exposed.toFixed(0)} times.`,
+      `${stopsText(lift.noiseStops)} more noise, about as at ISO ${isoFigure(lift.asNoisyAsIso)} in place of ${stand.exposure.iso}.`,
+    ],
+  };
+}
+
+export function readingWorking(
+  { stand, bag }: WorkingContext,
+  { input, fitted }: Prepared,
+  outcome: ReadingOutcome,
+): Working {
+  const { id, ev100, toneThroughStops: tone } = outcome;
+  const reading = stand.readings.find((r) => r.id === id);
+  const through = bag.filters.filter((f) => reading?.throughFilterIds?.includes(f.id));
+  const { highlightRoom, shadowRoom } = input.window;
+  const lines = [
+    `EV ${stopsFigure(ev100)} bare${through.length ? `, what ${listText(through.map((f) => f.name ?? f.id))} took added back` : ''}.`,
+    ...(input.field.readings.find((r) => r.id === id)?.rough
+      ? ['It came without a place and stands at the middle of its region: rough.']
+      : []),
+    `The grad takes ${stopsText(outcome.dimmingStops)} at its spot${fitted.stops > 0 ? `, ND and polariser ${stopsText(fitted.stops)}` : ''}.`,
+  ];
+  if (!Number.isFinite(tone))
+    return { of: `reading ${id}`, title: `Reading ${id}`, figure: `EV ${stopsFigure(ev100)}`, lines };
+  const snr = signalToNoise(stand.camera, exactIso(stand.exposure.iso), tone);
+  lines.push(
+    `So it comes out ${toneText(tone)}; without glass ${toneText(outcome.toneBareStops)}.`,
+    `The sensor holds ${stopsFigure(shadowRoom)} below to ${stopsFigure(highlightRoom)} above: ${outcome.held ? 'held' : 'not held'}, its signal ${snr < 1 ? 'under the noise' : `${snr.toFixed(0)} times the noise`}.`,
+  );
+  if (stand.camera.veilingGlarePart)
+    lines.push(`With veiling glare the file shows it ${toneText(outcome.toneRecordedStops)}.`);
+  return { of: `reading ${id}`, title: `Reading ${id}`, figure: toneText(tone), lines };
+}
+
+export function safetyWorking({ study, derived }: WorkingContext): Working | null {
+  const spans = study?.safety.bestForSpans;
+  if (!study || !spans) return null;
+  const brighter = derived.balance?.brighter ?? 'sky';
+  return {
+    of: 'safety',
+    title: 'Best for',
+    figure: `spans of ${stopsFigure(spans[0])} to ${stopsFigure(spans[1])}`,
+    lines: [
+      `All readings of the ${brighter} were shifted by sixths of a stop, up to one either way; over these spans the same glass stays best.`,
+      'Then each reading was left out in turn, and each feature without a reading given the light of either side.',
+    ],
+  };
+}
