@@ -38,3 +38,10 @@ export async function axe(page: Page): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page }).analyze();
   return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
 }
+
+/** Opens a stand of the demo and waits for its answer. */
+export async function openDemo(page: Page, name: RegExp): Promise<void> {
+  await page.goto('/demo/stands');
+  await page.getByRole('link', { name }).click();
+  await settled(page);
+}

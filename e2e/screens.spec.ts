@@ -1,12 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, type Page, test } from '@playwright/test';
-import { axe, clickFrame, settled, slip, watch } from './helpers';
-
-const open = async (page: Page, name: RegExp) => {
-  await page.goto('/demo/stands');
-  await page.getByRole('link', { name }).click();
-  await settled(page);
-};
+import { expect, test } from '@playwright/test';
+import { axe, clickFrame, openDemo, settled, slip, watch } from './helpers';
 
 test.describe('the demo stands', () => {
   for (const [name, glass, seat] of [
@@ -17,7 +11,7 @@ test.describe('the demo stands', () => {
   ] as const)
     test(`${name.source} is answered`, async ({ page }) => {
       const seen = watch(page);
-      await open(page, name);
+      await openDemo(page, name);
       await expect(slip(page)).toContainText(glass);
       await expect(slip(page)).toContainText(seat);
       expect(seen.faults).toEqual([]);
@@ -113,7 +107,7 @@ test('what was saved is there after the tab has been killed', async ({ browser }
 });
 
 test('a reading’s place and its caution are typed and told', async ({ page }) => {
-  await open(page, /Sarrat Dune/);
+  await openDemo(page, /Sarrat Dune/);
   await page.keyboard.press('2');
   await expect(page.getByRole('note')).toContainText('no protection for eyes');
   await page.getByRole('list', { name: 'Readings' }).getByRole('button', { name: /r4/ }).first().click();
@@ -128,7 +122,7 @@ test('a reading’s place and its caution are typed and told', async ({ page }) 
 });
 
 test('the frame without the grad is shown for as long as it is asked for', async ({ page }) => {
-  await open(page, /Marl Pan/);
+  await openDemo(page, /Marl Pan/);
   const sky = () =>
     page
       .locator('canvas')
@@ -159,7 +153,7 @@ test('the frame without the grad is shown for as long as it is asked for', async
 test('the holder is turned and the sheet slid by the pointer, and both go back to what was computed', async ({
   page,
 }) => {
-  await open(page, /Marl Pan/);
+  await openDemo(page, /Marl Pan/);
   await page.keyboard.press('4');
   const computed = await slip(page).innerText();
   const drag = async (x: number, y: number, dy: number) => {
@@ -196,7 +190,7 @@ test('a stand file is opened by dropping it', async ({ page }) => {
 });
 
 test('a skyline point and a reading are dragged with the pointer', async ({ page }) => {
-  await open(page, /Marl Pan/);
+  await openDemo(page, /Marl Pan/);
   await page.keyboard.press('1');
   const drag = async (name: RegExp, dx: number, dy: number) => {
     const box = (await page.getByRole('button', { name }).boundingBox())!;
@@ -242,7 +236,7 @@ for (const scheme of ['light', 'dark'] as const)
       await page.getByRole('button', { name: /^3 stops, reverse/ }).click();
       expect(await axe(page)).toEqual([]);
       await noOverflow();
-      await open(page, /Tholl Saddle/);
+      await openDemo(page, /Tholl Saddle/);
       for (const step of ['1', '2', '3', '4']) {
         await page.locator('body').press(step);
         expect(await axe(page)).toEqual([]);

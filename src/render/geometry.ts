@@ -13,7 +13,7 @@ export function drawnLength(filter: SheetFilter): { lengthMm: number; seamMm: nu
 /** Reach of the drawing from the lens axis, mm: towards the sheet's dark end and away from it. */
 const FAR_MM = 106;
 export const NEAR_MM = 62;
-const SIDE_MM = 80;
+const SIDE_MM = 86;
 
 /** Size of the drawing in px, and where the lens axis lies in it. */
 export function holderSize(scale: number, upsideDown: boolean) {

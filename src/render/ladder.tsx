@@ -37,6 +37,8 @@ export interface LadderProps {
 const ROWS = { span: 14, bare: 36, kept: 66, through: 92, axis: 112, shutter: 124 };
 export const LADDER_HEIGHT = 146;
 const MARGIN = 14;
+/** About how wide the lower row's caption is, px. */
+const CAPTION_WIDTH = 182;
 /** What the scale shows at least where nothing is exposed yet, EV. */
 const NO_EXPOSURE_EVS = [5, 15];
 
@@ -54,7 +56,7 @@ export function Ladder({ width, marks, exposures, span, kept, spanText, keptText
     .domain([Math.floor(Math.min(...evs) - 0.3), Math.ceil(Math.max(...evs) + 0.3)])
     .range([MARGIN, Math.max(MARGIN + 1, width - MARGIN)]);
   const ticks = x.ticks(Math.min(14, Math.round(width / 50))).filter(Number.isInteger);
-  const tagX = exposures.map((e) => Math.min(width - 36, Math.max(36, x(e.evMidGrey))));
+  const tagX = exposures.map((e) => Math.min(width - 40, Math.max(40, x(e.evMidGrey))));
   return (
     <svg
       width={width}
@@ -70,16 +72,7 @@ export function Ladder({ width, marks, exposures, span, kept, spanText, keptText
       {exposures.map((exposure, i) => (
         <Window key={i} {...exposure} x={x} inset={3 * i} />
       ))}
-      {exposures.length > 0 && (
-        <text
-          x={Math.min(...exposures.map((e) => x(e.evMidGrey - e.window.shadowRoom))) + 10}
-          y={ROWS.through - 19}
-          fontSize={12.5}
-          fill="var(--quiet)"
-        >
-          {exposures.length > 1 ? 'on the sensor, frame by frame' : 'through the glass, on the sensor'}
-        </text>
-      )}
+      {exposures.length > 0 && <Caption x={x} exposures={exposures} kept={kept} keptText={keptText} />}
       {ticks.map((t, i) => (
         <g key={t} transform={`translate(${x(t)} ${ROWS.axis})`}>
           <path d="M0 -4V0" stroke="var(--quiet)" />
@@ -97,7 +90,7 @@ export function Ladder({ width, marks, exposures, span, kept, spanText, keptText
       {kept && <Dimension y={ROWS.kept} from={x(kept.land)} to={x(kept.sky)} text={keptText} arrow />}
       {exposures.map((exposure, i) => (
         <g key={i} transform={`translate(${tagX[i]} ${ROWS.shutter})`}>
-          <rect x={-36} y={-2} width={72} height={23} fill="var(--ink)" rx={2} />
+          <rect x={-40} y={-2} width={80} height={23} fill="var(--ink)" rx={2} />
           <text
             y={14}
             textAnchor="middle"
@@ -115,6 +108,32 @@ export function Ladder({ width, marks, exposures, span, kept, spanText, keptText
 }
 
 type Scale = (ev: number) => number;
+
+/** What the lower row is, clear of the dimension of what is kept. */
+function Caption({
+  x,
+  exposures,
+  kept,
+  keptText,
+}: Pick<LadderProps, 'exposures' | 'kept' | 'keptText'> & { x: Scale }) {
+  const left = Math.min(...exposures.map((e) => x(e.evMidGrey - e.window.shadowRoom))) + 10;
+  const right = Math.max(...exposures.map((e) => x(e.evMidGrey + e.window.highlightRoom))) - 10;
+  const keptFrom = kept ? x(Math.min(kept.sky, kept.land)) - dimensionTextWidth(keptText) - 8 : Infinity;
+  const keptTo = kept ? x(Math.max(kept.sky, kept.land)) + 8 : -Infinity;
+  const fitsLeft = left + CAPTION_WIDTH < keptFrom;
+  if (!fitsLeft && right - CAPTION_WIDTH < keptTo) return null;
+  return (
+    <text
+      x={fitsLeft ? left : right}
+      y={ROWS.through - 19}
+      textAnchor={fitsLeft ? 'start' : 'end'}
+      fontSize={12.5}
+      fill="var(--quiet)"
+    >
+      {exposures.length > 1 ? 'on the sensor, frame by frame' : 'through the glass, on the sensor'}
+    </text>
+  );
+}
 
 /** The sensor's window round an exposure; those of a bracket are drawn one inside the other. */
 function Window({ evMidGrey, window, x, inset }: LadderExposure & { x: Scale; inset: number }) {
@@ -167,6 +186,8 @@ function MarkLine({ mark, x }: { mark: LadderMark; x: Scale }) {
   );
 }
 
+const dimensionTextWidth = (text: string): number => text.length * 7.2 + 10;
+
 /** A dimension line between two lights, with its figure on it, or beside it where it is too short. */
 function Dimension({
   y,
@@ -182,7 +203,7 @@ function Dimension({
   arrow?: boolean;
 }) {
   const [a, b] = from <= to ? [from, to] : [to, from];
-  const textWidth = text.length * 7.2 + 10;
+  const textWidth = dimensionTextWidth(text);
   const inside = b - a > textWidth + 16;
   // the lines lean in from the right, so the left is the clearer side
   const beside = a - textWidth - 4 > 0 ? a - textWidth - 4 : b + 8;

@@ -14,7 +14,7 @@ import {
   stopsText,
   timeText,
 } from './figures';
-import { filterName, glassName } from './glass';
+import { glassName } from './glass';
 
 /** One row of the slip: what to do, in large, and beside it what else matters. */
 export interface SlipRow {
@@ -146,7 +146,7 @@ function glassRow({ derived, search }: SlipContext, glass: Glass): SlipRow {
   if (search === 'working' || derived.stale) asides.push('being worked out anew');
   else if (chosen && plan && chosen.filterIds.join() !== plan.filterIds.join())
     asides.push(`your choice; computed: ${glassName(plan.filters)}`);
-  if (glass.filters.length > 1) asides.push(`${filterName(glass.filters[0]!)} nearest the lens`);
+  if (glass.filters.length > 1) asides.push('the first nearest the lens');
   if (derived.balance?.spanStops === null) asides.push('a guess by the sun, not a measurement');
   if (glass.lift) asides.push(liftText(glass.lift));
   if (!glass.seat) {

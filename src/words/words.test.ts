@@ -168,7 +168,7 @@ describe('the slip', () => {
     const derived = deriveStand(stand, two, solveStand(stand, two));
     const [glass] = rows(stand, { derived });
     const [first, second] = derived.plan!.filters;
-    expect(glass).toBe(`${first!.name} with ${second!.name}, level | ${first!.name} nearest the lens`);
+    expect(glass).toBe(`${first!.name} with ${second!.name}, level | the first nearest the lens`);
   });
 
   it('never shows an old answer as if it belonged to new readings', () => {

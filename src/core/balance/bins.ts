@@ -21,6 +21,8 @@ export interface CellSums {
   readonly v: Float64Array;
   /** Four sums a cell: its weight, the weight of its bright and of its far part, and weight times target. */
   readonly sums: Float64Array;
+  /** Running sums along each row, one column longer: before each column the four sums, and the four times `u`. */
+  readonly before: Float64Array;
 }
 
 /** Where each of a cell's or a bin's four sums stands. */
@@ -52,7 +54,23 @@ export function sumCells(
     sums[at + WANTED] = w * k * (stops[i] as number);
   }
   const middles = (count: number) => Float64Array.from({ length: count }, (_, i) => (i + 0.5) / count);
-  return { columns, rows, u: middles(columns), v: middles(rows), sums };
+  return withRunningSums({ columns, rows, u: middles(columns), v: middles(rows), sums });
+}
+
+/** Running sums along the rows: a stretch of a row that falls into one bin then costs two looks. */
+function withRunningSums(cells: Omit<CellSums, 'before'>): CellSums {
+  const { columns, rows, u, sums } = cells;
+  const before = new Float64Array(rows * (columns + 1) * 2 * SUMS);
+  for (let row = 0, from = 0, to = 0; row < rows; row++, to += 2 * SUMS)
+    for (let column = 0; column < columns; column++, from += SUMS, to += 2 * SUMS) {
+      const place = u[column] as number;
+      for (let k = 0; k < SUMS; k++) {
+        const sum = sums[from + k] as number;
+        before[to + 2 * SUMS + k] = (before[to + k] as number) + sum;
+        before[to + 3 * SUMS + k] = (before[to + SUMS + k] as number) + sum * place;
+      }
+    }
+  return { ...cells, before };
 }
 
 /** Sums over square blocks of cells or of smaller blocks; the last of a row or column may have fewer. */
@@ -60,11 +78,17 @@ export function inBlocks(cells: CellSums, side: number): CellSums {
   const columns = Math.ceil(cells.columns / side);
   const rows = Math.ceil(cells.rows / side);
   const sums = new Float64Array(columns * rows * SUMS);
-  for (let row = 0, from = 0; row < cells.rows; row++) {
-    const start = Math.floor(row / side) * columns;
-    for (let column = 0; column < cells.columns; column++) {
-      const to = (start + Math.floor(column / side)) * SUMS;
-      for (let k = 0; k < SUMS; k++, from++) sums[to + k]! += cells.sums[from] as number;
+  const { before } = cells;
+  for (let row = 0; row < cells.rows; row++) {
+    const start = row * (cells.columns + 1) * 2 * SUMS;
+    let to = ((row / side) | 0) * columns * SUMS;
+    for (let from = 0; from < cells.columns; from += side, to += SUMS) {
+      const a = start + from * 2 * SUMS;
+      const b = start + Math.min(cells.columns, from + side) * 2 * SUMS;
+      sums[to]! += (before[b] as number) - (before[a] as number);
+      sums[to + BRIGHT]! += (before[b + BRIGHT] as number) - (before[a + BRIGHT] as number);
+      sums[to + FAR]! += (before[b + FAR] as number) - (before[a + FAR] as number);
+      sums[to + WANTED]! += (before[b + WANTED] as number) - (before[a + WANTED] as number);
     }
   }
   const middles = (of: Float64Array, count: number) =>
@@ -72,7 +96,7 @@ export function inBlocks(cells: CellSums, side: number): CellSums {
       const last = Math.min(of.length - 1, i * side + side - 1);
       return ((of[i * side] as number) + (of[last] as number)) / 2;
     });
-  return { columns, rows, u: middles(cells.u, columns), v: middles(cells.v, rows), sums };
+  return withRunningSums({ columns, rows, u: middles(cells.u, columns), v: middles(cells.v, rows), sums });
 }
 
 /** Step of the seat on the sheet, and of the bins that decide it, mm. */
@@ -130,72 +154,68 @@ export function binCells(
   cells: CellSums,
   { lens, frame, turnDeg, binMm }: { lens: Lens; frame: FrameSize; turnDeg: number; binMm: number },
 ): TurnBins {
-  const { columns, rows, u, v, sums: given } = cells;
+  const { columns, rows, v, before: along } = cells;
   const { sin, cos } = acrossSeam(turnDeg);
   const inBins = sheetScale(lens) / binMm;
-  const across = u.map((part) => (part - 0.5) * frame.widthMm * sin * inBins);
-  const edge = (Math.abs(sin) * frame.widthMm + Math.abs(cos) * frame.heightMm) * 0.5 * inBins;
+  const perWidth = frame.widthMm * sin * inBins;
+  const edge = (Math.abs(perWidth) + Math.abs(cos) * frame.heightMm * inBins) * 0.5;
   const first = Math.floor(-edge) - 1;
   const count = Math.ceil(edge) + 2 - first;
   const sums = new Float64Array(count * SUMS);
   for (let row = 0; row < rows; row++) {
-    const up = (0.5 - (v[row] as number)) * frame.heightMm * cos * inBins - first;
-    binRow(given, row * columns * SUMS, across, up, sums);
+    const middle = (0.5 - (v[row] as number)) * frame.heightMm * cos * inBins - first;
+    binRow(along, { columns, from: row * (columns + 1) * 2 * SUMS, middle, perWidth }, sums);
   }
   const before = new Float64Array((count + 1) * SUMS);
   for (let i = 0; i < sums.length; i++) before[i + SUMS] = (before[i] as number) + (sums[i] as number);
   return { first, count, sums, before };
 }
 
-/** Adds a row's cells to the bins. Those that share two bins are summed first, with their parts of the upper one. */
-function binRow(
-  given: Float64Array,
-  from: number,
-  across: Float64Array,
-  up: number,
-  sums: Float64Array,
-): void {
-  let bin = -1;
-  let w = 0;
-  let b = 0;
-  let f = 0;
-  let t = 0;
-  let wUp = 0;
-  let bUp = 0;
-  let fUp = 0;
-  let tUp = 0;
-  for (let column = 0, i = from; column <= across.length; column++, i += SUMS) {
-    const at = column < across.length ? up + (across[column] as number) : -2;
-    const here = at | 0;
-    if (here !== bin) {
-      if (bin >= 0) {
-        const low = bin * SUMS;
-        sums[low]! += w - wUp;
-        sums[low + BRIGHT]! += b - bUp;
-        sums[low + FAR]! += f - fUp;
-        sums[low + WANTED]! += t - tUp;
-        sums[low + SUMS]! += wUp;
-        sums[low + SUMS + BRIGHT]! += bUp;
-        sums[low + SUMS + FAR]! += fUp;
-        sums[low + SUMS + WANTED]! += tUp;
-      }
-      if (here < 0) return;
-      bin = here;
-      w = b = f = t = wUp = bUp = fUp = tUp = 0;
-    }
-    const part = at - here;
-    const w1 = given[i] as number;
-    const b1 = given[i + BRIGHT] as number;
-    const f1 = given[i + FAR] as number;
-    const t1 = given[i + WANTED] as number;
-    w += w1;
-    b += b1;
-    f += f1;
-    t += t1;
-    wUp += w1 * part;
-    bUp += b1 * part;
-    fUp += f1 * part;
-    tUp += t1 * part;
+/** A row of cells: where it begins in their running sums, and the heights of its middle and over its width, in bins. */
+interface Row {
+  readonly columns: number;
+  readonly from: number;
+  readonly middle: number;
+  readonly perWidth: number;
+}
+
+/**
+ * Adds a row's cells to the bins, stretch by stretch: those between two whole heights share their two bins, and a cell at
+ * height `at` gives the part `at - bin` of its sums to the upper one. A cell on the very border may be counted to either
+ * stretch: its share comes out the same.
+ */
+function binRow(along: Float64Array, { columns, from, middle, perWidth }: Row, sums: Float64Array): void {
+  const start = middle + (0.5 / columns - 0.5) * perWidth;
+  const way = perWidth < 0 ? -1 : 1;
+  // in columns from the first: where the stretch ends, and how long a whole one is
+  const length = columns / Math.abs(perWidth);
+  const zero = middle - 0.5 * perWidth;
+  let bin = start | 0;
+  let edge = (way > 0 ? bin + 1 - start : start - bin) * length;
+  for (let column = 0; column < columns; bin += way, edge += length) {
+    const next = edge < columns ? (edge | 0) + 1 : columns;
+    if (next <= column) continue;
+    const a = from + column * 2 * SUMS;
+    const b = from + (next < columns ? next : columns) * 2 * SUMS;
+    const low = bin * SUMS;
+    const lift = zero - bin;
+    const s0 = (along[b + 0] as number) - (along[a + 0] as number);
+    const m0 = lift * s0 + perWidth * ((along[b + 4] as number) - (along[a + 4] as number));
+    sums[low + 0]! += s0 - m0;
+    sums[low + 4]! += m0;
+    const s1 = (along[b + 1] as number) - (along[a + 1] as number);
+    const m1 = lift * s1 + perWidth * ((along[b + 5] as number) - (along[a + 5] as number));
+    sums[low + 1]! += s1 - m1;
+    sums[low + 5]! += m1;
+    const s2 = (along[b + 2] as number) - (along[a + 2] as number);
+    const m2 = lift * s2 + perWidth * ((along[b + 6] as number) - (along[a + 6] as number));
+    sums[low + 2]! += s2 - m2;
+    sums[low + 6]! += m2;
+    const s3 = (along[b + 3] as number) - (along[a + 3] as number);
+    const m3 = lift * s3 + perWidth * ((along[b + 7] as number) - (along[a + 7] as number));
+    sums[low + 3]! += s3 - m3;
+    sums[low + 7]! += m3;
+    column = next;
   }
 }
 
@@ -204,8 +224,8 @@ export interface SetTable {
   /** Bins from the seam of entry 0. */
   readonly first: number;
   readonly stops: Float64Array;
-  /** Slope in stops per tenth of the frame's height. */
-  readonly slope: Float64Array;
+  /** What the slope costs: its square, in stops per tenth of the frame's height, times the weight of a line. */
+  readonly lines: Float64Array;
   /** Entries before `changing[0]` are all alike, and those from `changing[1]` on. */
   readonly changing: readonly [number, number];
 }
@@ -217,63 +237,61 @@ export function setTable(
 ): SetTable {
   const last = Math.ceil(reach / binMm);
   const stops = new Float64Array(2 * last + 1);
-  const slope = new Float64Array(2 * last + 1);
+  const lines = new Float64Array(2 * last + 1);
   let from = stops.length;
   let to = 0;
   for (let i = 0; i < stops.length; i++) {
     const y = (i - last) * binMm;
     stops[i] = tableDimmingAt(dimming, y);
-    slope[i] =
-      Math.abs(tableDimmingAt(dimming, y + SLOPE_HALF_MM) - tableDimmingAt(dimming, y - SLOPE_HALF_MM)) *
-      perTenth;
+    const slope =
+      (tableDimmingAt(dimming, y + SLOPE_HALF_MM) - tableDimmingAt(dimming, y - SLOPE_HALF_MM)) * perTenth;
+    lines[i] = LINE_WEIGHT * slope * slope;
   }
   const ends = [stops[0] as number, stops[stops.length - 1] as number] as const;
   for (let i = 0; i < stops.length; i++) {
-    const still = (slope[i] as number) < 1e-9;
+    const still = (lines[i] as number) < 1e-18;
     if (from === stops.length && !(still && Math.abs((stops[i] as number) - ends[0]) < 1e-9)) from = i;
     if (!(still && Math.abs((stops[i] as number) - ends[1]) < 1e-9)) to = i + 1;
   }
-  return { first: -last, stops, slope, changing: [Math.min(from, to), to] };
+  return { first: -last, stops, lines, changing: [Math.min(from, to), to] };
 }
 
 /** The fit at a seat from the bins: only those within the transition are looked at, running sums serve the rest. */
 export function fitFromBins(bins: TurnBins, table: SetTable, k: FitConstants, offset: number): number {
   const { sums, before, count } = bins;
-  const { stops, slope } = table;
-  // bin i lies at entry i + shift of the table
-  const shift = bins.first - offset - table.first;
-  const from = Math.min(count, Math.max(0, table.changing[0] - shift));
-  const to = Math.min(count, Math.max(from, table.changing[1] - shift));
-  let sumBright = 0;
-  let sumSquares = 0;
-  let sumWanted = 0;
-  let sumSlope = 0;
+  const { stops, lines } = table;
+  // bin i lies at entry i + shift of the table; a rounded offset may be -0, which would make every index a float
+  const shift = (bins.first - offset - table.first) | 0;
+  const from = Math.min(count, Math.max(0, table.changing[0] - shift)) | 0;
+  const to = Math.min(count, Math.max(from, table.changing[1] - shift)) | 0;
+  let bright = 0;
+  // of (a - target)^2 and of the lines, but for what no seat changes
+  let squares = 0;
   for (let i = from, at = from * SUMS; i < to; i++, at += SUMS) {
     const a = stops[i + shift] as number;
-    const g = slope[i + shift] as number;
-    sumSquares += (sums[at] as number) * a * a;
-    sumBright += (sums[at + BRIGHT] as number) * a;
-    sumSlope += (sums[at + FAR] as number) * g * g;
-    sumWanted += (sums[at + WANTED] as number) * a;
+    squares +=
+      ((sums[at] as number) * a - 2 * (sums[at + WANTED] as number)) * a +
+      (sums[at + FAR] as number) * (lines[i + shift] as number);
+    bright += (sums[at + BRIGHT] as number) * a;
   }
   const below = stops[0] as number;
   if (below !== 0) {
     const at = from * SUMS;
-    sumSquares += below * below * (before[at] as number);
-    sumBright += below * (before[at + BRIGHT] as number);
-    sumWanted += below * (before[at + WANTED] as number);
+    squares += (below * (before[at] as number) - 2 * (before[at + WANTED] as number)) * below;
+    bright += below * (before[at + BRIGHT] as number);
   }
   const above = stops[stops.length - 1] as number;
   if (above !== 0) {
     const at = to * SUMS;
     const end = count * SUMS;
-    sumSquares += above * above * ((before[end] as number) - (before[at] as number));
-    sumBright += above * ((before[end + BRIGHT] as number) - (before[at + BRIGHT] as number));
-    sumWanted += above * ((before[end + WANTED] as number) - (before[at + WANTED] as number));
+    const all = (before[end] as number) - (before[at] as number);
+    const wanted = (before[end + WANTED] as number) - (before[at + WANTED] as number);
+    squares += (above * all - 2 * wanted) * above;
+    bright += above * ((before[end + BRIGHT] as number) - (before[at + BRIGHT] as number));
   }
-  const level = k.brightWeight > 0 ? (sumBright - k.brightWanted) / k.brightWeight : 0;
-  const squares = sumSquares - 2 * sumWanted + k.wantedSquares - level * level * k.brightWeight;
-  return combineFit((squares + LINE_WEIGHT * sumSlope) / k.weight, level, k.brightWeight / k.weight);
+  const level = k.brightWeight > 0 ? (bright - k.brightWanted) / k.brightWeight : 0;
+  const uneven = squares + k.wantedSquares - level * level * k.brightWeight;
+  return combineFit(uneven / k.weight, level, k.brightWeight / k.weight);
 }
 
 /**

@@ -1,6 +1,6 @@
 import { ALL, BRIGHT, FAR, SUMS, WANTED } from './bins';
 import { turnCost } from './costs';
-import { combineFit, LINE_WEIGHT } from './fit';
+import { combineFit } from './fit';
 import {
   allowedAt,
   type RasterSeat,
@@ -33,22 +33,21 @@ export function exhaustiveSeat(s: SetSearch): ScoredSeat | null {
 /** The readable definition of `fitFromBins`: four sums in one pass over every bin. */
 function fitOverAllBins({ search, table }: SetSearch, { turn, offset }: RasterSeat): number {
   const { first, count, sums } = search.bins('exact', turn);
-  const { stops, slope, first: lowest } = table();
+  const { stops, lines, first: lowest } = table('exact');
   const shift = first - offset - lowest;
   let bright = 0;
   let squares = 0;
   let wanted = 0;
-  let lines = 0;
+  let inTheOpen = 0;
   for (let i = 0, at = 0; i < count; i++, at += SUMS) {
     const a = stops[i + shift] as number;
-    const g = slope[i + shift] as number;
     bright += (sums[at + BRIGHT] as number) * a;
     squares += (sums[at + ALL] as number) * a * a;
     wanted += (sums[at + WANTED] as number) * a;
-    lines += (sums[at + FAR] as number) * g * g;
+    inTheOpen += (sums[at + FAR] as number) * (lines[i + shift] as number);
   }
   const { weight, brightWeight, brightWanted, wantedSquares } = search.constants;
   const level = brightWeight > 0 ? (bright - brightWanted) / brightWeight : 0;
   const uneven = squares - 2 * wanted + wantedSquares - level * level * brightWeight;
-  return combineFit((uneven + LINE_WEIGHT * lines) / weight, level, brightWeight / weight);
+  return combineFit((uneven + inTheOpen) / weight, level, brightWeight / weight);
 }

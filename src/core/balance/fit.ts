@@ -60,7 +60,7 @@ export function judgeSeat(
   const toSlope = slopePerTenth(lens, frame);
   const { sin, cos } = acrossSeam(seat.turnDeg);
   const stops = new Float32Array(columns * rows);
-  const slopes = new Float32Array(columns * rows);
+  const changes = new Float32Array(columns * rows);
   for (let i = 0; i < stops.length; i++) {
     if (target.weights[i] === 0) continue;
     const x = (((i % columns) + 0.5) / columns - 0.5) * frame.widthMm;
@@ -68,15 +68,15 @@ export function judgeSeat(
     const y = sheetScale(lens) * (x * sin + h * cos) - seat.offsetMm;
     const slant = slantFactor(lens, { x, h });
     stops[i] = dimming(y, slant);
-    slopes[i] = Math.abs(dimming(y + SLOPE_HALF_MM, slant) - dimming(y - SLOPE_HALF_MM, slant)) * toSlope;
+    changes[i] = Math.abs(dimming(y + SLOPE_HALF_MM, slant) - dimming(y - SLOPE_HALF_MM, slant));
   }
-  return judgeCells(input, target, { stops, slopes });
+  return judgeCells(input, target, { stops, changes, toSlope });
 }
 
 /** The fit of no filter at all. */
 export function judgeNone(input: BalanceInput, target: Target): Fit {
   const nothing = new Float32Array(target.weights.length);
-  return judgeCells(input, target, { stops: nothing, slopes: nothing });
+  return judgeCells(input, target, { stops: nothing, changes: nothing, toSlope: 0 });
 }
 
 /** Fast path of `judgeSeat`: heights step along each row and the dimming is read off a table. */
@@ -98,23 +98,25 @@ export function judgeFromTables(
     raster,
   );
   const toSlope = slopePerTenth(lens, input.frame);
-  return judgeCells(input, target, { stops, slopes: changes.map((change) => change * toSlope) });
+  return judgeCells(input, target, { stops, changes, toSlope });
 }
 
 const SKY = REGION_CODES.indexOf('sky');
 
-/** What glass does to each cell: its dimming, stops, and the slope of it in stops per tenth of the frame's height. */
+/** What glass does to each cell, stops. */
 interface Dimmed {
   readonly stops: Float32Array;
-  readonly slopes: Float32Array;
+  /** Change of the dimming over `2 * SLOPE_HALF_MM`, and what makes stops per tenth of the frame's height of it. */
+  readonly changes: Float32Array;
+  readonly toSlope: number;
 }
 
-function judgeCells(input: BalanceInput, target: Target, { stops, slopes }: Dimmed): Fit {
+function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlope }: Dimmed): Fit {
   const { weights, stops: wanted, bright, far } = target;
   const { regions, grid } = input.field;
   const { columns, rows } = grid;
-  const spilled = new Worst();
-  const lines = new Worst();
+  const spilled = worstClasses();
+  const lines = worstClasses();
   let all = 0;
   let brightWeight = 0;
   let misfit = 0;
@@ -132,12 +134,9 @@ function judgeCells(input: BalanceInput, target: Target, { stops, slopes }: Dimm
       all += w;
       squares += w * e * e;
       if (far[i] === 1) {
-        const slope = slopes[i] as number;
+        const slope = (changes[i] as number) * toSlope;
         squares += w * LINE_WEIGHT * slope * slope;
-        if (regions[i] !== SKY) {
-          if (slope < NOWHERE) lines.nothing += w;
-          else lines.add(slope, w, i, offCentre);
-        }
+        if (regions[i] !== SKY) count(lines, slope, w, i, offCentre);
       }
       if (bright[i] === 1) {
         brightWeight += w;
@@ -145,7 +144,7 @@ function judgeCells(input: BalanceInput, target: Target, { stops, slopes }: Dimm
         if (e < 0) leak -= w * e;
       } else {
         spill += w * a;
-        if (e > NOWHERE) spilled.add(e, w, i, offCentre);
+        if (e > NOWHERE) count(spilled, e, w, i, offCentre);
       }
     }
   const level = brightWeight > 0 ? misfit / brightWeight : 0;
@@ -157,8 +156,8 @@ function judgeCells(input: BalanceInput, target: Target, { stops, slopes }: Dimm
     levelStops: level,
     spillStops: dark > 0 ? spill / dark : 0,
     leakStops: brightWeight > 0 ? leak / brightWeight : 0,
-    spillWorst: spotOf(input, target, spilled.worst()),
-    line: spotOf(input, target, lines.worst()),
+    spillWorst: spotOf(input, target, worstOf(spilled)),
+    line: spotOf(input, target, worstOf(lines)),
   };
 }
 
@@ -180,32 +179,38 @@ function spotOf(
   };
 }
 
-/** Counts weights into classes of equal width for the 98th percentile, and keeps the cell that shows each class best. */
-class Worst {
-  /** Weight of the cells where there is nothing to count. */
-  nothing = 0;
-  private readonly weights = new Float64Array(CLASSES);
-  private readonly cells = new Int32Array(CLASSES).fill(-1);
-  private readonly offCentre = new Float64Array(CLASSES).fill(Infinity);
-  private readonly values = new Float64Array(CLASSES);
+/** Weights counted into classes of equal width, with the cell that shows each class best. */
+interface WorstClasses {
+  readonly weights: Float64Array;
+  /** Cell of each class, or -1. */
+  readonly cells: Int32Array;
+  readonly offCentre: Float64Array;
+  readonly values: Float64Array;
+}
 
-  add(value: number, weight: number, cell: number, offCentre: number): void {
-    const at = Math.min(CLASSES - 1, (value * CLASS_PER_STOP) | 0);
-    this.weights[at]! += weight;
-    if (offCentre >= (this.offCentre[at] as number)) return;
-    this.offCentre[at] = offCentre;
-    this.cells[at] = cell;
-    this.values[at] = value;
-  }
+const worstClasses = (): WorstClasses => ({
+  weights: new Float64Array(CLASSES),
+  cells: new Int32Array(CLASSES).fill(-1),
+  offCentre: new Float64Array(CLASSES).fill(Infinity),
+  values: new Float64Array(CLASSES),
+});
 
-  worst(): { cell: number; value: number } | null {
-    let weight = this.nothing;
-    for (let at = 0; at < CLASSES; at++) weight += this.weights[at] as number;
-    let at = 0;
-    let sum = this.nothing + (this.weights[0] as number);
-    while (at < CLASSES - 1 && (sum < WORST_QUANTILE * weight || this.weights[at] === 0))
-      sum += this.weights[++at] as number;
-    const cell = this.cells[at] as number;
-    return cell < 0 ? null : { cell, value: this.values[at] as number };
-  }
+function count(to: WorstClasses, value: number, weight: number, cell: number, offCentre: number): void {
+  const at = Math.min(CLASSES - 1, (value * CLASS_PER_STOP) | 0);
+  to.weights[at]! += weight;
+  if (offCentre >= (to.offCentre[at] as number)) return;
+  to.offCentre[at] = offCentre;
+  to.cells[at] = cell;
+  to.values[at] = value;
+}
+
+/** The weighted 98th percentile, where it lies; null where nothing was counted. */
+function worstOf({ weights, cells, values }: WorstClasses): { cell: number; value: number } | null {
+  const weight = weights.reduce((sum, w) => sum + w, 0);
+  let at = 0;
+  let sum = weights[0] as number;
+  while (at < CLASSES - 1 && (sum < WORST_QUANTILE * weight || weights[at] === 0))
+    sum += weights[++at] as number;
+  const cell = cells[at] as number;
+  return cell < 0 ? null : { cell, value: values[at] as number };
 }

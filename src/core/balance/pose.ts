@@ -62,8 +62,8 @@ export function pose(input: BalanceInput): Posed {
     fitInSlots: (set, raster) => {
       const search = searches?.(set, input.lens);
       if (!search) return NaN;
-      const table = () => light.atSeat(set, seatOf(raster)).square;
-      return fitAt(startSet(search, set, { coarse: table(), fine: table }), raster.turn, raster.offset);
+      const table = light.inSlots(set, seatOf(raster));
+      return fitAt(startSet(search, set, { coarse: table, fine: () => table }), raster.turn, raster.offset);
     },
     tables: light.atSeat,
     transition: perSet((set) =>
@@ -113,6 +113,7 @@ function lightThrough(input: BalanceInput) {
   const searched = reachMm(atSlot(lens, 1), frame) + OFFSET_LIMIT * BIN_MM + 3;
   const grid = tableGrid(beam, Math.max(searched, ...ends.map((end) => end + beam / 2 + 1)));
   const coarsely = Math.max(1, grid.stepsPerMm / COARSE_STEPS_PER_MM);
+  const byBins = Math.max(1, grid.stepsPerMm * BIN_MM);
   const slant = cornerSlant(lens, frame);
   const samples = new Map<string, SheetLight>();
   const sampled = ({ id, sheet }: BagSheet, by: number): SheetLight => {
@@ -129,18 +130,25 @@ function lightThrough(input: BalanceInput) {
     square: make(1),
     slanting: set.some((s) => s.sheet.dyed) ? { table: make(slant), slant } : null,
   });
+  const further = atSlot(lens, 1);
+  const inTwoSlots = (
+    [near, far]: SheetSet,
+    { offsetMm }: Seat,
+    { by, every }: { readonly by: number; readonly every: number },
+  ): DimmingTable => {
+    const pair = [sampled(near as BagSheet, by), sampled(far as BagSheet, by)] as const;
+    return averagedInTwoSlots(grid, pair, (y) => laterHeightMm(lens, further, offsetMm, y), every);
+  };
   const fine = perSet((set) => slantTables(set, (by) => together(set, by, 1)));
   return {
     atOneDistance: (set: SheetSet): SetDimming => ({
       coarse: together(set, 1, coarsely),
-      fine: () => fine(set).square,
+      fine: () => together(set, 1, byBins),
     }),
-    atSeat: (set: SheetSet, { offsetMm }: Seat): SlantTables => {
-      const [near, far] = set;
-      if (!near || !far) return fine(set);
-      const shift = (y: number) => laterHeightMm(lens, atSlot(lens, 1), offsetMm, y);
-      return slantTables(set, (by) => averagedInTwoSlots(grid, [sampled(near, by), sampled(far, by)], shift));
-    },
+    atSeat: (set: SheetSet, seat: Seat): SlantTables =>
+      set.length > 1 ? slantTables(set, (by) => inTwoSlots(set, seat, { by, every: 1 })) : fine(set),
+    /** A pair, for the search alone. */
+    inSlots: (set: SheetSet, seat: Seat) => inTwoSlots(set, seat, { by: 1, every: byBins }),
   };
 }
 

@@ -1,4 +1,4 @@
-import { profileStops } from '@/core/glass';
+import { profileJoints, profileStops } from '@/core/glass';
 import { type DimmingTable, type Lens, type Seat, slantFactor } from '@/core/optics';
 import {
   allowedOffsets,
@@ -39,7 +39,7 @@ const STEEP_DEG = 30;
 /** Coarse steps of the first pass, in steps of the turn and of the seat, and how many of its minima are followed. */
 const COARSE_TURN = 12;
 const COARSE_OFFSET = 8;
-const COARSE_BIN = 4;
+const MOST_COARSE_OFFSET = 20;
 const STARTS = 3;
 const TIE = 1e-9;
 /** The first pass may mistake a score by this much, stops. */
@@ -78,6 +78,9 @@ export function turnRange(target: Target): readonly [number, number] {
 
 /** Blocks of four by four cells in the first pass, of three by three in the second, and the cells themselves. */
 type Fineness = 'coarse' | 'middle' | 'exact';
+
+/** Width of the bins, in steps of the seat. */
+const BIN_STEPS: Readonly<Record<Fineness, number>> = { coarse: 4, middle: 2, exact: 1 };
 
 /** One stand's search for sheets at one distance: what all of its sets share, and the bins of every turn looked at. */
 export interface Search {
@@ -120,7 +123,7 @@ export function startSearch(input: BalanceInput, target: Target, { lens, cells }
           lens,
           frame,
           turnDeg: turn * TURN_STEP_DEG,
-          binMm: f === 'coarse' ? BIN_MM * COARSE_BIN : BIN_MM,
+          binMm: BIN_STEPS[f] * BIN_MM,
         }),
       KEPT_TURNS,
     );
@@ -178,9 +181,10 @@ export function dyedShareOf(set: SheetSet): number {
 export interface SetSearch {
   readonly search: Search;
   readonly set: SheetSet;
-  readonly coarseTable: SetTable;
-  /** Worked out when first asked for: most pairs never get so far. */
-  readonly table: () => SetTable;
+  /** Worked out when first asked for: most pairs never get to the finer ones. */
+  readonly table: (fineness: Fineness) => SetTable;
+  /** Steps of the seat in the first pass: a soft sheet has no narrow minima. */
+  readonly coarseOffset: number;
   readonly edges: SetEdges;
   readonly fixedCost: number;
 }
@@ -197,15 +201,28 @@ export function startSet(search: Search, set: SheetSet, dimming: SetDimming): Se
     reachMm: reachMm(lens, input.frame) + OFFSET_LIMIT * BIN_MM + 2,
     perTenth: slopePerTenth(lens, input.frame),
   };
-  let table: SetTable | null = null;
+  const tables: Partial<Record<Fineness, SetTable>> = {};
+  const make = (f: Fineness) =>
+    setTable(f === 'coarse' ? dimming.coarse : dimming.fine(), { ...raster, binMm: BIN_STEPS[f] * BIN_MM });
   return {
     search,
     set,
-    coarseTable: setTable(dimming.coarse, { ...raster, binMm: BIN_MM * COARSE_BIN }),
-    table: () => (table ??= setTable(dimming.fine(), { ...raster, binMm: BIN_MM })),
+    table: (f) => (tables[f] ??= make(f)),
+    coarseOffset: coarseOffsetFor(set),
     edges: edgesOf(set),
     fixedCost: fixedCost(set, target),
   };
+}
+
+/** A fifth of the shortest stretch over which the density changes, within bounds. */
+function coarseOffsetFor(set: SheetSet): number {
+  const shortest = Math.min(
+    ...set.flatMap(({ sheet: { profile } }) => {
+      const joints = profileJoints(profile);
+      return joints.slice(1).map((mm, i) => mm - (joints[i] as number));
+    }),
+  );
+  return Math.min(MOST_COARSE_OFFSET, Math.max(COARSE_OFFSET, Math.round(shortest / 5 / BIN_MM)));
 }
 
 const turnCostOf = ({ search: { target } }: SetSearch, turn: number): number =>
@@ -221,7 +238,12 @@ export function fitAt(
   offset: number,
   fineness: 'middle' | 'exact' = 'exact',
 ): number {
-  return fitFromBins(search.bins(fineness, turn), table(), search.constants, offset);
+  return fitFromBins(
+    search.bins(fineness, turn),
+    table(fineness),
+    search.constants,
+    offset / BIN_STEPS[fineness],
+  );
 }
 
 /** The seats of one turn between two offsets. */
@@ -295,13 +317,14 @@ function coarseMinima(s: SetSearch, turn: number, cost: number, starts: ScoredSe
   const range = coarseOffsets(s, turn);
   if (!range) return Infinity;
   const bins = s.search.bins('coarse', turn);
+  const table = s.table('coarse');
   const score = (offset: number) =>
-    fitFromBins(bins, s.coarseTable, s.search.constants, Math.round(offset / COARSE_BIN)) + cost;
+    fitFromBins(bins, table, s.search.constants, Math.round(offset / BIN_STEPS.coarse)) + cost;
   let lowest = Infinity;
   let before = Infinity;
   let here = score(range[0]);
   for (let offset = range[0]; offset <= range[1];) {
-    const next = offset < range[1] ? Math.min(range[1], offset + COARSE_OFFSET) : Infinity;
+    const next = offset < range[1] ? Math.min(range[1], offset + s.coarseOffset) : Infinity;
     const after = next === Infinity ? Infinity : score(next);
     if (here <= before && here <= after) starts.push({ turn, offset, fit: here - cost, score: here });
     if (here < lowest) lowest = here;
@@ -316,10 +339,10 @@ function coarseMinima(s: SetSearch, turn: number, cost: number, starts: ScoredSe
 function coarseOffsets(s: SetSearch, turn: number): AllowedOffsets {
   const allowed = allowedAt(s, turn);
   if (!allowed) return null;
-  const { changing, first } = s.coarseTable;
+  const { changing, first } = s.table('coarse');
   const reach = Math.ceil(s.search.edgeNeeds(turn).halfLengthMm / BIN_MM) + 1;
-  const lowest = -reach - (changing[1] + first) * COARSE_BIN;
-  const highest = reach - (changing[0] + first) * COARSE_BIN;
+  const lowest = -reach - (changing[1] + first) * BIN_STEPS.coarse;
+  const highest = reach - (changing[0] + first) * BIN_STEPS.coarse;
   const held = (offset: number) => Math.min(allowed[1], Math.max(allowed[0], offset));
   return [held(lowest), held(highest)];
 }
@@ -334,14 +357,14 @@ function coarseTurns(target: Target, [from, to]: readonly [number, number]): num
   return [...list].sort((a, b) => away(a) - away(b));
 }
 
-/** The best few starts that are not close neighbours of a better one. */
+/** The best few starts that have no better one close by: the others lie on the slope down to it. */
 function spread(starts: readonly ScoredSeat[]): ScoredSeat[] {
   const kept: ScoredSeat[] = [];
-  for (const start of starts) {
+  for (const [i, start] of starts.entries()) {
     if (kept.length >= STARTS || start.score > (kept[0]?.score ?? Infinity) + ROUGH_ERROR) break;
     const close = (k: ScoredSeat) =>
       Math.abs(k.turn - start.turn) <= COARSE_TURN && Math.abs(k.offset - start.offset) <= 2 * COARSE_OFFSET;
-    if (!kept.some(close)) kept.push(start);
+    if (!starts.slice(0, i).some(close)) kept.push(start);
   }
   return kept;
 }
@@ -370,7 +393,7 @@ function isBetter(a: ScoredSeat, b: ScoredSeat | null, target: Target): boolean 
 /** Walks downhill on the raster, with ever shorter steps of the turn. */
 function descend(s: SetSearch, start: ScoredSeat): ScoredSeat {
   const [first, last] = s.search.turns;
-  let seat = slide(s, { ...start, score: Infinity }, 'middle', COARSE_OFFSET / 2);
+  let seat = slide(s, { ...start, score: Infinity }, 'middle', s.coarseOffset / 2);
   for (let step = COARSE_TURN / 2; step >= 1;) {
     const before: ScoredSeat = seat;
     for (const turn of [before.turn + step, before.turn - step]) {
@@ -392,19 +415,23 @@ function slide(s: SetSearch, from: ScoredSeat, fineness: 'middle' | 'exact', fir
   const allowed = allowedAt(s, from.turn);
   if (!allowed) return from;
   const cost = s.fixedCost + turnCostOf(s, from.turn);
-  let offset = Math.min(allowed[1], Math.max(allowed[0], from.offset));
+  const grain = BIN_STEPS[fineness];
+  const low = Math.ceil(allowed[0] / grain) * grain;
+  const high = Math.floor(allowed[1] / grain) * grain;
+  if (low > high) return slide(s, from, 'exact', firstStep);
+  let offset = Math.min(high, Math.max(low, Math.round(from.offset / grain) * grain));
   let score = fitAt(s, from.turn, offset, fineness) + cost;
-  for (let step = firstStep; step >= 1;) {
+  for (let step = Math.max(grain, Math.round(firstStep / grain) * grain); step >= grain;) {
     let moved = false;
     for (const next of [offset + step, offset - step]) {
-      if (moved || next < allowed[0] || next > allowed[1]) continue;
+      if (moved || next < low || next > high) continue;
       const there = fitAt(s, from.turn, next, fineness) + cost;
       if (there >= score - TIE) continue;
       score = there;
       offset = next;
       moved = true;
     }
-    if (!moved) step = step === 1 ? 0 : step >> 1;
+    if (!moved) step = step === grain ? 0 : Math.max(grain, Math.round(step / 2 / grain) * grain);
   }
   return { turn: from.turn, offset, score, fit: score - cost };
 }
@@ -427,7 +454,7 @@ function nearestAxis(s: SetSearch, best: ScoredSeat): ScoredSeat {
 /** The greatest dimming a set brings to any cell with weight at a seat, stops. */
 export function mostInFrame(s: SetSearch, seat: RasterSeat): number {
   const bins = s.search.bins('exact', seat.turn);
-  const table = s.table();
+  const table = s.table('exact');
   const shift = bins.first - seat.offset - table.first;
   let most = 0;
   for (let i = 0; i < bins.count; i++)

@@ -1,4 +1,4 @@
-import { type DimmingTable, tableDimmingAt } from './dimming-table';
+import { type DimmingTable, readAlong, tableDimmingAt } from './dimming-table';
 import { acrossSeam, type FrameSize, type Lens, type Seat, sheetScale, slantFactor } from './projection';
 
 /** A raster of cell centres over the frame, looked at through glass at a seat. */
@@ -66,9 +66,7 @@ function fieldFromTable(table: DimmingTable, raster: FieldRaster, out: Float32Ar
   const count = Math.ceil(Math.abs(last - first) / Math.abs(perColumn)) + columns + 1;
   if (count * phases > LONGEST_LINE) return fieldCellByCell(table, raster, out, startOf, perColumn);
   const lines = Array.from({ length: phases }, (_, phase) =>
-    Float32Array.from({ length: count }, (__, k) =>
-      tableDimmingAt(table, from + (k * phases + phase) * step),
-    ),
+    readAlong(table, from + phase * step, perColumn, new Float32Array(count)),
   );
   for (let row = 0; row < rows; row++) {
     const at = Math.round((startOf(row) - from) / step);

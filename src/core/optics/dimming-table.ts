@@ -123,13 +123,16 @@ export function averagedInTwoSlots(
   { kernel, last, stepsPerMm }: TableGrid,
   [near, far]: readonly [SheetLight, SheetLight],
   shiftMm: (y: number) => number,
+  every = 1,
 ): DimmingTable {
-  const stops = new Float64Array(2 * last + 1);
+  const half = Math.floor(last / every);
+  const stops = new Float64Array(2 * half + 1);
   const width = kernel.length;
   const a = near.passed;
   const b = far.passed;
   const lastStart = b.length - width - 1;
-  for (let i = 0; i < stops.length; i++) {
+  for (let k = 0; k < stops.length; k++) {
+    const i = last + (k - half) * every;
     const shift = shiftMm((i - last) / stepsPerMm) * stepsPerMm;
     const whole = Math.floor(shift);
     const part = shift - whole;
@@ -137,7 +140,7 @@ export function averagedInTwoSlots(
     const other = Math.min(lastStart, Math.max(0, i + whole));
     const end = i + width - 1;
     if ((near.sameFrom[end] as number) <= i && (far.sameFrom[other + width] as number) <= other) {
-      stops[i] = Math.max(0, stopsFromTransmittance((a[end] as number) * (b[other] as number)));
+      stops[k] = Math.max(0, stopsFromTransmittance((a[end] as number) * (b[other] as number)));
       continue;
     }
     let sum = 0;
@@ -146,9 +149,9 @@ export function averagedInTwoSlots(
       const light = low + part * ((b[other + j + 1] as number) - low);
       sum += (kernel[j] as number) * (a[i + j] as number) * light;
     }
-    stops[i] = Math.max(0, stopsFromTransmittance(sum));
+    stops[k] = Math.max(0, stopsFromTransmittance(sum));
   }
-  return { startMm: -last / stepsPerMm, stepsPerMm, stops };
+  return { startMm: (-half * every) / stepsPerMm, stepsPerMm: stepsPerMm / every, stops };
 }
 
 /** A table's dimming at `y` mm, joined linearly and level beyond its ends. */
@@ -160,4 +163,23 @@ export function tableDimmingAt({ startMm, stepsPerMm, stops }: DimmingTable, y: 
   const i = Math.floor(at);
   const low = stops[i] as number;
   return low + (at - i) * ((stops[i + 1] as number) - low);
+}
+
+/** `tableDimmingAt` at even steps of `y` from `fromMm`, into `out`. */
+export function readAlong(
+  { startMm, stepsPerMm, stops }: DimmingTable,
+  fromMm: number,
+  stepMm: number,
+  out: Float32Array,
+): Float32Array {
+  const start = (fromMm - startMm) * stepsPerMm;
+  const step = stepMm * stepsPerMm;
+  const last = stops.length - 1;
+  for (let k = 0; k < out.length; k++) {
+    const at = Math.min(last, Math.max(0, start + k * step));
+    const i = at < last ? at | 0 : last - 1;
+    const low = stops[i] as number;
+    out[k] = low + (at - i) * ((stops[i + 1] as number) - low);
+  }
+  return out;
 }

@@ -1,5 +1,5 @@
 import { ChevronDown, Plus, Redo2, Trash2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { useStore } from 'zustand';
 import {
@@ -122,8 +122,13 @@ interface RowProps {
 
 function Row({ filter, open, onToggle, onRemove }: RowProps) {
   const sheet = isSheet(filter) ? filter : null;
+  const row = useRef<HTMLLIElement>(null);
+  // one that was just added stands at the end of the list, out of sight
+  useEffect(() => {
+    if (open) row.current?.scrollIntoView({ block: 'nearest' });
+  }, [open]);
   return (
-    <li className="border-b border-rule">
+    <li ref={row} className="border-b border-rule">
       <div className="flex items-center gap-2">
         <button
           type="button"

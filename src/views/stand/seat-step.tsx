@@ -205,7 +205,9 @@ function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
   return (
     <div className="grid gap-4 md:grid-cols-2">
       <Stepper
-        label={out === null ? 'Seam from the axis' : upsideDown ? 'Below the rail' : 'Above the rail'}
+        label={
+          out === null ? 'Seam from the axis, mm' : upsideDown ? 'Below the rail, mm' : 'Above the rail, mm'
+        }
         less={upsideDown ? 'Higher by half a millimetre' : 'Lower by half a millimetre'}
         more={upsideDown ? 'Lower by half a millimetre' : 'Higher by half a millimetre'}
         onStep={slide}
@@ -213,7 +215,6 @@ function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
         <ParsedField
           label={`Millimetres of sheet ${upsideDown ? 'below' : 'above'} the rail`}
           hideLabel
-          unit="mm"
           inputMode="decimal"
           text={mmFigure(out ?? seat.offsetMm)}
           parse={parseMm}
@@ -221,7 +222,7 @@ function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
         />
       </Stepper>
       <Stepper
-        label={upright === 0 ? 'Turn: level' : `Turn: ${upright > 0 ? 'clockwise' : 'anticlockwise'}`}
+        label={upright === 0 ? 'Turn, °: level' : `Turn, °: ${upright > 0 ? 'clockwise' : 'anticlockwise'}`}
         less="Anticlockwise by a quarter of a degree"
         more="Clockwise by a quarter of a degree"
         onStep={turn}
@@ -229,7 +230,6 @@ function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
         <ParsedField
           label="Turn in degrees, clockwise positive"
           hideLabel
-          unit="°"
           text={degreesFigure(upright)}
           parse={parseTurn}
           onValue={(turnDeg) => set({ turnDeg })}

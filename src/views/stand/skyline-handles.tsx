@@ -11,7 +11,7 @@ interface Box {
 
 /** The skyline over the frame; in the Frame step its points can be dragged, moved by key, added and removed. */
 export function SkylineHandles({ width, height }: Box) {
-  const { stand, step, outline } = useStand();
+  const { stand, step, outline, selection } = useStand();
   // while a shape is being outlined a click near the skyline is a corner
   const editing = step === 'frame' && !outline;
   const at = skylineAt(stand.skyline);
@@ -37,9 +37,11 @@ export function SkylineHandles({ width, height }: Box) {
         strokeDasharray="6 4"
         pointerEvents="none"
       />
-      {stand.skyline.map((point, index) => (
-        <Handle key={index} index={index} point={point} width={width} height={height} />
-      ))}
+      {/* a selected shape's corners often lie on the skyline's points, and it is them that are meant */}
+      {selection?.kind !== 'shape' &&
+        stand.skyline.map((point, index) => (
+          <Handle key={index} index={index} point={point} width={width} height={height} />
+        ))}
     </>
   );
 }

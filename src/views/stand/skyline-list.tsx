@@ -5,6 +5,9 @@ import { ParsedField } from '@/ui/field';
 import { parsePercent, percentFigure } from '../parse';
 import { useStand } from './stand-context';
 
+/** More points than this are folded away at first. */
+const FEW_POINTS = 4;
+
 /** The skyline's points as figures, for those who type. */
 export function SkylineList() {
   const { stand, edit, select, selection } = useStand();
@@ -16,46 +19,51 @@ export function SkylineList() {
         Click the frame to add a point, drag it along the skyline, Delete removes it. Arrow keys move the one
         in focus.
       </p>
-      <ol className="space-y-1.5">
-        {skyline.map((point, i) => (
-          <li
-            key={i}
-            className={`flex items-center gap-2 rounded-md ${selection?.kind === 'point' && selection.index === i ? 'bg-chosen' : ''}`}
-            onFocus={() => select({ kind: 'point', index: i })}
-          >
-            <span className="w-6 text-right font-mono text-sm text-quiet">{i + 1}</span>
-            <ParsedField
-              label={`Point ${i + 1}, across`}
-              hideLabel
-              unit="% across"
-              inputMode="decimal"
-              className="flex-1"
-              text={percentFigure(point.u)}
-              parse={parsePercent}
-              onValue={(u) => edit((s) => moveSkylinePoint(s, i, { u, v: point.v }))}
-            />
-            <ParsedField
-              label={`Point ${i + 1}, down`}
-              hideLabel
-              unit="% down"
-              inputMode="decimal"
-              className="flex-1"
-              text={percentFigure(point.v)}
-              parse={parsePercent}
-              onValue={(v) => edit((s) => moveSkylinePoint(s, i, { u: point.u, v }))}
-            />
-            <Button
-              kind="quiet"
-              className="w-11 shrink-0 !px-0"
-              aria-label={`Remove point ${i + 1}`}
-              disabled={skyline.length <= 2}
-              onClick={() => edit((s) => removeSkylinePoint(s, i))}
+      <details open={skyline.length <= FEW_POINTS}>
+        <summary className="flex min-h-11 cursor-pointer items-center text-quiet">
+          {skyline.length} points as figures
+        </summary>
+        <ol className="space-y-1.5">
+          {skyline.map((point, i) => (
+            <li
+              key={i}
+              className={`flex items-center gap-2 rounded-md ${selection?.kind === 'point' && selection.index === i ? 'bg-chosen' : ''}`}
+              onFocus={() => select({ kind: 'point', index: i })}
             >
-              <Trash2 size={18} aria-hidden />
-            </Button>
-          </li>
-        ))}
-      </ol>
+              <span className="w-6 text-right font-mono text-sm text-quiet">{i + 1}</span>
+              <ParsedField
+                label={`Point ${i + 1}, across`}
+                hideLabel
+                unit="% across"
+                inputMode="decimal"
+                className="flex-1"
+                text={percentFigure(point.u)}
+                parse={parsePercent}
+                onValue={(u) => edit((s) => moveSkylinePoint(s, i, { u, v: point.v }))}
+              />
+              <ParsedField
+                label={`Point ${i + 1}, down`}
+                hideLabel
+                unit="% down"
+                inputMode="decimal"
+                className="flex-1"
+                text={percentFigure(point.v)}
+                parse={parsePercent}
+                onValue={(v) => edit((s) => moveSkylinePoint(s, i, { u: point.u, v }))}
+              />
+              <Button
+                kind="quiet"
+                className="w-11 shrink-0 !px-0"
+                aria-label={`Remove point ${i + 1}`}
+                disabled={skyline.length <= 2}
+                onClick={() => edit((s) => removeSkylinePoint(s, i))}
+              >
+                <Trash2 size={18} aria-hidden />
+              </Button>
+            </li>
+          ))}
+        </ol>
+      </details>
       <Button
         className="mt-2 w-full"
         disabled={skyline.length >= MAX_POINTS}

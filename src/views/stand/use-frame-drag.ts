@@ -8,7 +8,7 @@ import { useSeat } from './use-seat';
 
 /** What a finger or the mouse on the bare frame means: it depends on the step that is open. */
 export function useFrameDrag(width: number, height: number) {
-  const { stand, bag, step, edit, draft, setDraft, select, outline, setOutline } = useStand();
+  const { stand, bag, step, edit, draft, setDraft, selection, select, outline, setOutline } = useStand();
   const seat = useSeat();
   const from = useRef(0);
   return useDrag(
@@ -22,6 +22,7 @@ export function useFrameDrag(width: number, height: number) {
           const point = tap ? place() : null;
           if (!point) break;
           if (outline) setOutline([...outline, heldToFrame(point)]);
+          else if (selection?.kind === 'shape') select(null);
           else edit((s) => addSkylinePoint(s, point));
           break;
         }

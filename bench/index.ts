@@ -1,0 +1,14 @@
+import { type Figure, figureText } from './measure';
+import { searchFigures } from './search';
+
+/** The groups of benchmarks; each gives its figures one after another. */
+const GROUPS: Readonly<Record<string, () => Iterable<Figure>>> = { search: searchFigures };
+
+const asked = process.argv.slice(2);
+const unknown = asked.find((name) => !(name in GROUPS));
+if (unknown) {
+  process.stderr.write(`bench: ${unknown} is no group; there are ${Object.keys(GROUPS).join(', ')}\n`);
+  process.exitCode = 2;
+} else
+  for (const name of asked.length ? asked : Object.keys(GROUPS))
+    for (const figure of GROUPS[name]!()) process.stdout.write(`${figureText(figure)}\n`);

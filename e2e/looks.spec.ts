@@ -1,0 +1,296 @@
+import { expect, type Page, test } from '@playwright/test';
+import { axe, clickFrame, openDemo, settled, slip, watch } from './helpers';
+
+const look = (page: Page, name: string) => page.getByRole('radio', { name, exact: true }).click();
+const sheets = (page: Page) => page.getByRole('list', { name: 'Sheets of the bag, best first' });
+
+/** A stand whose sky asks for two sheets, with a bag of its own. */
+const WIDE_SPAN = {
+  format: 'pale-seam',
+  version: 1,
+  kind: 'stand',
+  stand: {
+    id: 'st-wide',
+    name: 'Quill Rim, hard light',
+    createdAt: '2026-03-14T05:40:00Z',
+    camera: { sensorWidthMm: 36, sensorHeightMm: 24 },
+    lens: { focalLengthMm: 24, pupilToFilterMm: 48 },
+    exposure: { aperture: 11, iso: 100 },
+    skyline: [
+      { u: 0, v: 0.45 },
+      { u: 1, v: 0.45 },
+    ],
+    readings: [
+      { id: 'r1', role: 'sky', u: 0.3, v: 0.1, ev100: 16 },
+      { id: 'r2', role: 'land', u: 0.5, v: 0.7, ev100: 10 },
+    ],
+    look: { school: 'natural' },
+  },
+  bag: {
+    slots: 2,
+    filters: [
+      ['h2', 2, 8],
+      ['h3', 3, 8],
+      ['s2', 2, 45],
+    ]
+      .map(([id, stops, transitionMm]) => ({
+        id,
+        name: `${stops} stops, ${transitionMm === 8 ? 'hard' : 'soft'}`,
+        kind: 'graduated',
+        stops,
+        transitionMm,
+        sheetLengthMm: 150,
+        sheetWidthMm: 100,
+      }))
+      .concat([{ id: 'p', name: 'polariser', kind: 'polariser', baseLossStops: 1.5 } as never]),
+  },
+};
+
+const openWide = async (page: Page) => {
+  await page.goto('/demo/stands');
+  await page.getByLabel('Stand files to open').setInputFiles({
+    name: 'wide.paleseam.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(WIDE_SPAN)),
+  });
+  await expect(slip(page)).toBeVisible();
+  await settled(page);
+};
+
+test.describe('the looks', () => {
+  test('Even, Natural and Heavy take more and more of the span', async ({ page }) => {
+    const seen = watch(page);
+    await openDemo(page, /Marl Pan/);
+    await expect(page.getByText('1.8 stops to take away of a span of 2.8.')).toBeVisible();
+    await look(page, 'Even');
+    await settled(page);
+    await expect(page.getByText('2.8 stops to take away of a span of 2.8.')).toBeVisible();
+    await look(page, 'Heavy');
+    await settled(page);
+    await expect(page.getByText('3.8 stops to take away of a span of 2.8.')).toBeVisible();
+    await expect(slip(page)).toContainText('3 stops, hard');
+    await page.getByRole('button', { name: 'More dark' }).click();
+    await expect(page.getByText('3.9 stops to take away')).toBeVisible();
+    expect(seen.faults).toEqual([]);
+  });
+
+  test('Least glass says how far the land is lifted, and what that costs', async ({ page }) => {
+    await openDemo(page, /Marl Pan/);
+    await look(page, 'Least glass');
+    await settled(page);
+    await expect(slip(page)).toContainText('No grad needed');
+    await expect(slip(page)).toContainText(/lift the land 0\.\d stops afterwards, as noisy as ISO 1\d0/);
+    await page.getByRole('button', { name: /^lift the land/ }).click();
+    await expect(page.getByRole('region', { name: 'Working' })).toContainText('times over the noise');
+  });
+
+  test('Bracket gives its frames and times, and shows each in the frame', async ({ page }) => {
+    await openWide(page);
+    await look(page, 'Bracket');
+    await settled(page);
+    await expect(slip(page)).toContainText('No grad: one frame holds it');
+    // a deep hole to hold widens the reach
+    await page.getByRole('button', { name: /Read/ }).first().click();
+    await page.getByRole('radio', { name: 'EV' }).click();
+    await page.getByRole('textbox', { name: 'EV at ISO 100' }).fill('3');
+    await page.getByRole('button', { name: /Add land reading/ }).click();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /Balance/ }).click();
+    await settled(page);
+    const frames = page.getByRole('list', { name: 'Exposures, darkest picture first' });
+    await expect(frames.getByRole('listitem')).toHaveCount(2);
+    await expect(slip(page)).toContainText('No grad: 2 frames');
+    const canvas = page.locator('canvas');
+    const dark = await canvas.screenshot();
+    await frames.getByRole('button').nth(1).click();
+    await expect(frames.getByRole('button').nth(1)).toHaveAttribute('aria-pressed', 'true');
+    expect((await canvas.screenshot()).equals(dark)).toBe(false);
+    await expect(
+      page.getByRole('img', { name: /^Ladder of light.*mid-grey at .*mid-grey at / }),
+    ).toBeVisible();
+  });
+
+  test('By the sun asks where it stands, guesses a density and gives no time', async ({ page }) => {
+    await openDemo(page, /Marl Pan/);
+    await look(page, 'By the sun');
+    await expect(slip(page)).toContainText('Where is the sun?');
+    await page.getByRole('radio', { name: 'Ahead' }).click();
+    await settled(page);
+    await expect(slip(page)).toContainText('3 stops, hard');
+    await expect(slip(page)).toContainText('a guess by the sun');
+    await expect(slip(page)).toContainText('not metered');
+    await page.getByRole('textbox', { name: 'View towards' }).fill('10');
+    await page.getByRole('textbox', { name: 'Sun towards' }).fill('200');
+    await settled(page);
+    await expect(page.getByRole('radio', { name: 'Behind me' })).toBeChecked();
+    await expect(page.getByText('1 stop to take away.')).toBeVisible();
+    await page.getByRole('textbox', { name: 'Sun towards' }).fill('900');
+    await expect(page.getByRole('alert')).toContainText('Between −360 and 360');
+    expect(await axe(page)).toEqual([]);
+  });
+
+  test('tell beside the plan how safe it is and what each other look would fit', async ({ page }) => {
+    await openDemo(page, /Tholl Saddle/);
+    await expect(page.getByRole('list', { name: 'How safe it is' })).toContainText(
+      /Best for spans of 3\.\d to 3\.\d/,
+    );
+    const others = page.getByRole('list', { name: 'The other looks' });
+    await expect(others.getByRole('listitem')).toHaveCount(5);
+    await expect(others).toContainText('one frame holds it');
+    await others.getByRole('button', { name: /^Heavy/ }).click();
+    await settled(page);
+    await expect(page.getByRole('radio', { name: 'Heavy' })).toBeChecked();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByRole('radio', { name: 'Natural' })).toBeChecked();
+  });
+});
+
+test('a pair is drawn as two sheets, and its order can be changed', async ({ page }) => {
+  await openWide(page);
+  await expect(slip(page)).toContainText('2 stops, hard with 3 stops, hard, level');
+  await expect(sheets(page).getByRole('button').first()).toContainText('2 stops, hard with 3 stops, hard');
+  await expect(sheets(page).getByRole('button').first().locator('svg rect')).toHaveCount(4);
+  await page.keyboard.press('4');
+  await expect(page.getByTestId('holder-sheet')).toHaveCount(2);
+  await expect(page.getByRole('img', { name: /^Side view: sheets in slots 1 and 2 of 2/ })).toBeVisible();
+  const order = page.getByRole('list', { name: 'Sheets from the lens outwards' });
+  const before = await order.innerText();
+  await page.getByRole('button', { name: 'Change their order' }).click();
+  expect(await order.innerText()).not.toBe(before);
+  expect(await axe(page)).toEqual([]);
+});
+
+test('a polariser goes on first, asks to read again, and tells what it does to this sky', async ({
+  page,
+}) => {
+  await openWide(page);
+  await page.getByRole('checkbox', { name: 'polariser' }).check();
+  await settled(page);
+  await expect(page.getByRole('list', { name: 'Warnings' })).toContainText(
+    'without the polariser that is on the lens',
+  );
+  await expect(page.getByText('then sky and land are read again')).toBeVisible();
+  // it has taken a slot
+  await expect(slip(page)).not.toContainText(' with 3 stops, hard');
+  await page.getByRole('textbox', { name: 'View towards' }).fill('0');
+  await page.getByRole('textbox', { name: 'Sun towards' }).fill('90');
+  await expect(page.getByText(/A clear sky comes out \d\.\d darker on the whole/)).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Warnings' })).toContainText('leave a dark band');
+});
+
+test('the working of a figure is shown beside the picture, and put away', async ({ page }) => {
+  await openDemo(page, /Marl Pan/);
+  const working = page.getByRole('region', { name: 'Working' });
+  await expect(working).toHaveCount(0);
+  const frame = await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox();
+  for (const [row, line] of [
+    ['2 stops, hard, level', 'sets of your bag were compared'],
+    ['29 mm of sheet standing above the rail', 'seam 75 mm from its dark end'],
+    ['f/11, 1/6 s, ISO 100', 'The land places it'],
+  ] as const) {
+    await slip(page).getByRole('button', { name: row }).click();
+    await expect(working).toContainText(line);
+  }
+  expect(await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox()).toEqual(frame);
+  expect(await axe(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Close the working' }).click();
+  await expect(working).toHaveCount(0);
+});
+
+test('a feature is outlined by clicks, treated, and outlined again by keyboard', async ({ page }) => {
+  await openDemo(page, /Marl Pan/);
+  await page.keyboard.press('1');
+  await page.getByRole('button', { name: 'Outline a shape' }).click();
+  for (const [u, v] of [
+    [0.3, 0.44],
+    [0.35, 0.1],
+    [0.42, 0.44],
+  ] as const)
+    await clickFrame(page, u, v);
+  await page.getByRole('button', { name: 'Close the shape' }).click();
+  await page.getByRole('textbox', { name: 'Name of s1' }).fill('lone pine');
+  await page.getByRole('combobox', { name: 'Treatment of s1' }).selectOption('protect');
+  await settled(page);
+  await page.getByRole('button', { name: /Balance/ }).click();
+  await expect(sheets(page)).toContainText('off the lone pine, reaching 0.3');
+  // a silhouette may go black, and no longer counts
+  await page.getByRole('button', { name: /Frame/ }).first().click();
+  await page.getByRole('combobox', { name: 'Treatment of s1' }).selectOption('silhouette');
+  await settled(page);
+  await page.getByRole('button', { name: /Balance/ }).click();
+  await expect(sheets(page)).not.toContainText('lone pine');
+
+  await page.getByRole('button', { name: /Frame/ }).first().click();
+  await page.getByRole('button', { name: 'Outline a shape' }).press('Enter');
+  const cross = page.getByRole('button', { name: /^Next corner/ });
+  await cross.focus();
+  for (const keys of [['Shift+ArrowUp'], ['Shift+ArrowRight'], ['Shift+ArrowDown', 'Shift+ArrowRight']]) {
+    for (const key of keys) await page.keyboard.press(key);
+    await page.keyboard.press('Enter');
+  }
+  await page.getByRole('button', { name: 'Close the shape' }).press('Enter');
+  const corner = page.getByRole('button', { name: /^Corner 1 of 3 of s2/ });
+  const at = (await corner.boundingBox())!;
+  await corner.focus();
+  await page.keyboard.press('ArrowDown');
+  expect((await corner.boundingBox())!.y).toBeGreaterThan(at.y);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Corner 1 of 4 of s2/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete s2' }).click();
+  await expect(page.getByTestId('shape')).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByTestId('shape')).toHaveCount(2);
+  expect(await axe(page)).toEqual([]);
+});
+
+test('a reading is wanted at a tone of its own, or only to be held', async ({ page }) => {
+  await openDemo(page, /Marl Pan/);
+  await page.keyboard.press('2');
+  const readings = page.getByRole('list', { name: 'Readings' });
+  await expect(page.getByRole('button', { name: '2.8 stops' })).toBeVisible();
+  await readings.getByRole('button', { name: /^r3/ }).click();
+  await page.getByRole('combobox', { name: 'Wanted at' }).selectOption('1');
+  await expect(readings).toContainText('wanted 1.0 above mid-grey');
+  await expect(page.getByRole('button', { name: '3.3 stops' })).toBeVisible();
+  await page.getByRole('checkbox', { name: /To be held/ }).check();
+  await expect(readings).toContainText('to be held');
+  await expect(page.getByRole('button', { name: /^3\.\d stops$/ })).toBeVisible();
+});
+
+test('two test pictures settle the distance from pupil to filter', async ({ page }) => {
+  await page.goto('/stands');
+  await page.getByRole('button', { name: 'New stand' }).click();
+  await page.getByRole('button', { name: /Frame/ }).first().click();
+  await expect(page.getByText('estimated, good to a fifth')).toBeVisible();
+  await page.getByText('Pupil to filter from two test pictures').click();
+  await page.getByRole('textbox', { name: 'Sheet slid by' }).fill('10');
+  await page.getByRole('textbox', { name: 'Seam moved by' }).fill('20');
+  // 24 mm x 10 / (0.2 x 24)
+  await page.getByRole('button', { name: 'Take 50 mm for this lens' }).click();
+  await expect(page.getByRole('textbox', { name: 'Pupil to filter' })).toHaveValue('50');
+  await expect(page.getByText('estimated, good to a fifth')).toHaveCount(0);
+});
+
+test('the bag holds NDs, polarisers, measured sheets and what the holder is', async ({ page }) => {
+  await page.goto('/demo/bag');
+  await page.getByRole('button', { name: 'A polariser' }).click();
+  await page.getByRole('textbox', { name: 'Base loss' }).fill('1.7');
+  await page.getByRole('button', { name: 'An ND' }).click();
+  await page.getByRole('combobox', { name: 'Glass' }).selectOption('dyed');
+  await expect(page.getByRole('list', { name: 'Filters' })).toContainText('dyed: denser towards the corners');
+  await page.getByRole('button', { name: /^2 stops, medium/ }).click();
+  await page.getByRole('combobox', { name: 'Kind' }).selectOption('measured');
+  await page.getByRole('textbox', { name: 'Sample 1' }).fill('40');
+  await expect(page.getByRole('alert')).toContainText('Between its neighbours.');
+  await page.getByRole('textbox', { name: 'Sample 1' }).fill('-14');
+  await page.getByRole('button', { name: 'Add a sample' }).click();
+  await expect(page.getByRole('list', { name: 'Filters' })).toContainText('4 samples');
+  await page.getByRole('button', { name: 'Add a ring' }).click();
+  await page.getByRole('textbox', { name: 'Clear width' }).fill('60');
+  expect(await axe(page)).toEqual([]);
+  await page.getByRole('link', { name: 'Stands' }).click();
+  await page.getByRole('link', { name: /Marl Pan/ }).click();
+  await settled(page);
+  await expect(page.getByRole('list', { name: 'Warnings' })).toContainText('behind the adapter ring');
+});
