@@ -127,4 +127,63 @@ describe('the plan command', () => {
       err: expect.stringContaining('--xml is not an option'),
     });
   });
+
+  it('answers each look in its own way', () => {
+    const salt = STANDS[0]!.file as { stand: { look: object; readings: { ev100: number }[] } };
+    const under = (look: object) =>
+      written(
+        `${Object.values(look).join('-')}.json`,
+        JSON.stringify({ ...salt, stand: { ...salt.stand, look } }),
+      );
+    const { out } = plan([
+      under({ school: 'least' }),
+      under({ school: 'bracket' }),
+      under({ school: 'sun', sun: 'ahead' }),
+      under({ school: 'sun' }),
+      '--json',
+    ]);
+    const [least, bracket, sun, nowhere] = out
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line) as PlanReport);
+    expect(least).toMatchObject({ school: 'least', liftStops: expect.any(Number), plan: { filterIds: [] } });
+    expect(least!.liftStops).toBe(least!.plan!.liftStops);
+    expect(bracket).toMatchObject({
+      plan: null,
+      alternatives: [],
+      frames: [{ shutter: expect.any(String) }],
+    });
+    expect(bracket!.reason).toBeUndefined();
+    expect(sun).toMatchObject({ spanStops: null, neededStops: 3, exposure: null });
+    expect(sun!.plan).toMatchObject({ guess: true, filterIds: ['h3'], bestForSpans: null });
+    expect(sun!.warnings.map((w) => w.code)).toContain('guess');
+    expect(nowhere).toMatchObject({ plan: null, reason: 'no-sun-direction' });
+    expect(least!.otherLooks.map((l) => l.school)).toEqual(['even', 'natural', 'heavy', 'bracket', 'sun']);
+  });
+
+  it('fits pairs where the holder takes them', () => {
+    const pair = STANDS.find((c) => c.expect.ranking[0]!.filterIds.length > 1)!;
+    const { out } = plan([written('pair.json', JSON.stringify(pair.file)), '--json']);
+    const report = JSON.parse(out) as PlanReport;
+    expect([...report.plan!.filterIds].sort()).toEqual([...pair.expect.ranking[0]!.filterIds].sort());
+    expect(report.plan!.scoreStops).toBeCloseTo(pair.expect.ranking[0]!.scoreStops, 1);
+  });
+
+  it('explains the working of every figure, in words and as data', () => {
+    const words = plan([demo('marl-pan'), '--explain']).out;
+    for (const line of [
+      'Span: 2.8 stops',
+      'To take away: 1.8 stops',
+      'Seat: 29 mm, level',
+      'Exposure: 1/6 s',
+      'Spread of the seam:',
+      'Best for: spans of',
+    ])
+      expect(words).toContain(line);
+    expect(words).toContain('Other looks:');
+    const report = JSON.parse(plan([demo('marl-pan'), '--explain', '--json']).out) as {
+      workings: { of: string; lines: string[] }[];
+    };
+    expect(report.workings.find((w) => w.of === 'span')!.lines).toContain('Span = sky − land = 2.8 stops.');
+  });
 });

@@ -10,6 +10,37 @@ const stand = (name: RegExp, step: string) => async (page: Page) => {
   await page.locator('body').press(step);
 };
 
+/** A stand under another look. */
+const underLook = (name: RegExp, look: string) => async (page: Page) => {
+  await stand(name, '3')(page);
+  await page.getByRole('radio', { name: look, exact: true }).click();
+  await page.waitForTimeout(1500);
+};
+
+/** Two sheets in a holder of two slots, under a heavy sky. */
+async function pairSeat(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Bag' }).click();
+  await page.getByRole('combobox', { name: 'Slots of the holder' }).selectOption('2');
+  await page.getByRole('link', { name: 'Stands', exact: true }).click();
+  await underLook(/Marl Pan/, 'Heavy')(page);
+  for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'More dark' }).click();
+  await settled(page);
+  await page.locator('body').press('4');
+}
+
+async function sunLook(page: Page): Promise<void> {
+  await underLook(/Marl Pan/, 'By the sun')(page);
+  await page.getByRole('radio', { name: 'At the side' }).click();
+  await settled(page);
+}
+
+async function working(page: Page): Promise<void> {
+  await stand(/Tholl Saddle/, '3')(page);
+  await page.getByRole('button', { name: /of sheet standing above the rail/ }).click();
+  await page.getByRole('list', { name: 'The other looks' }).waitFor();
+  await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 760));
+}
+
 const VIEWS: readonly {
   name: string;
   path?: string;
@@ -23,6 +54,10 @@ const VIEWS: readonly {
   { name: 'stand-balance', act: stand(/Tholl Saddle/, '3') },
   { name: 'stand-balance-dusk', act: stand(/Sarrat Dune/, '3'), scheme: 'dark' },
   { name: 'stand-seat', act: stand(/Vann Snowfield/, '4') },
+  { name: 'stand-seat-pair', act: pairSeat },
+  { name: 'stand-bracket', act: underLook(/Sarrat Dune/, 'Bracket') },
+  { name: 'stand-sun', act: sunLook },
+  { name: 'stand-working', act: working },
   {
     name: 'bag',
     path: '/demo/bag',

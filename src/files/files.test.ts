@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import { MAX_DOCUMENT_BYTES, sampleBag } from '@/model';
-import { anyStand, testStand } from '@/testing/fixtures';
+import { anyBag, anyStand, testStand } from '@/testing/fixtures';
 import { STANDS } from '@/testing/vectors';
 import { readStandFile, standFileJsonSchema, standFileName, writeStandFile } from '.';
 
@@ -18,9 +18,9 @@ const refusal = (change: (d: any) => void) => {
 describe('stand files', () => {
   it('come back the same as they were written', () => {
     fc.assert(
-      fc.property(anyStand, (stand) => {
-        const read = readStandFile(writeStandFile({ stand, bag: sampleBag(), minor: 0 }));
-        expect(read).toEqual({ ok: true, value: { stand, bag: sampleBag(), minor: 0 } });
+      fc.property(anyStand, anyBag, (stand, bag) => {
+        const read = readStandFile(writeStandFile({ stand, bag, minor: 1 }));
+        expect(read).toEqual({ ok: true, value: { stand, bag, minor: 1 } });
       }),
     );
   });
@@ -84,6 +84,40 @@ describe('stand files', () => {
     [
       'out-of-range stand.readings[0].shutter',
       (d) => (d.stand.readings[0] = { id: 'a', role: 'sky', aperture: 8, iso: 100, shutter: 1e7 }),
+    ],
+    ['out-of-range stand.lens.widestAperture', (d) => (d.stand.lens.widestAperture = 0)],
+    ['out-of-range stand.camera.veilingGlarePart', (d) => (d.stand.camera.veilingGlarePart = 0.2)],
+    ['out-of-range stand.camera.fullWellElectrons', (d) => (d.stand.camera.fullWellElectrons = 0)],
+    ['wrong-type stand.look.sun', (d) => (d.stand.look = { school: 'sun', sun: 'above' })],
+    ['out-of-range stand.look.sunAltitudeDeg', (d) => (d.stand.look.sunAltitudeDeg = 91)],
+    ['wrong-type bag.filters[0].body', (d) => (d.bag.filters[0].body = 'painted')],
+    [
+      'out-of-range bag.holder.rings[0].diameterMm',
+      (d) => (d.bag.holder = { rings: [{ name: 'r', diameterMm: 0, behindSlotMm: 4 }] }),
+    ],
+    [
+      'missing bag.holder.rings[0].behindSlotMm',
+      (d) => (d.bag.holder = { rings: [{ name: 'r', diameterMm: 80 }] }),
+    ],
+    [
+      'out-of-range bag.filters[0].samples',
+      (d) => (d.bag.filters[0] = { id: 'm', kind: 'measured', samples: [{ mm: 0, stops: 1 }] }),
+    ],
+    [
+      'out-of-range bag.filters[0].samples[1].mm',
+      (d) =>
+        (d.bag.filters[0] = {
+          id: 'm',
+          kind: 'measured',
+          samples: [
+            { mm: 0, stops: 1 },
+            { mm: 0, stops: 2 },
+          ],
+        }),
+    ],
+    [
+      'unknown-filter stand.readings[0].throughFilterIds[0]',
+      (d) => (d.stand.readings[0].throughFilterIds = ['gone']),
     ],
     ['out-of-range stand.name', (d) => (d.stand.name = 'x'.repeat(10_001))],
     [

@@ -4,7 +4,7 @@ import { type FileError, type FileErrorCode, type FileResult, pathText } from '.
 import { schemasFor, type StandFile } from './schema';
 
 /** The format that is written, and the newest minor version whose keys are all known. */
-const FORMAT = { format: 'pale-seam', version: 1, minor: 0 } as const;
+const FORMAT = { format: 'pale-seam', version: 1, minor: 1 } as const;
 
 /** A stand as a file brings it: with the bag it was made with, and the minor version it came in. */
 export interface OpenedStand {
@@ -158,7 +158,8 @@ function valueAt(json: unknown, path: readonly PropertyKey[]): unknown {
 /** Writes a stand and its bag as a document that `readStandFile` reads back the same. */
 export function writeStandFile({ stand, bag, minor }: OpenedStand): string {
   const { format, version } = FORMAT;
-  return `${JSON.stringify({ format, version, minor, kind: 'stand', stand, bag }, null, 2)}\n`;
+  const written = Math.max(minor, FORMAT.minor);
+  return `${JSON.stringify({ format, version, minor: written, kind: 'stand', stand, bag }, null, 2)}\n`;
 }
 
 /** Name for a stand's file: its own name made safe for any file system. */

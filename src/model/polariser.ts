@@ -5,10 +5,13 @@ import {
   darkestAxisDeg,
   glareLeft,
   polarisedFrame,
+  polarisedSky,
   type PolarisedFrame,
+  type SkyDirection,
   SKY_CLARITY,
 } from '@/core/sky';
 import { degreesFromRadians } from '@/core/units';
+import { type Bag } from './bag';
 import { frameOf } from './prepare';
 import { type Stand } from './stand';
 
@@ -26,16 +29,10 @@ export interface PolariserEffect {
  * The camera's tilt is taken from where the skyline lies.
  */
 export function polariserOn(stand: Stand): PolariserEffect | null {
-  const { sunAzimuthDeg, viewAzimuthDeg, sunAltitudeDeg = 0 } = stand.look;
-  if (sunAzimuthDeg === undefined || viewAzimuthDeg === undefined) return null;
+  const looks = directionsOf(stand);
+  if (!looks) return null;
+  const { view, sun } = looks;
   const heightAt = skylineAt(stand.skyline);
-  const view: CameraView = {
-    azimuthDeg: viewAzimuthDeg,
-    altitudeDeg: -angleAbove(stand, horizonOf(stand)),
-    focalLengthMm: stand.lens.focalLengthMm,
-    frame: frameOf(stand.camera),
-  };
-  const sun = { azimuthDeg: sunAzimuthDeg, altitudeDeg: sunAltitudeDeg };
   const isSky = (u: number, v: number) => v < heightAt(u);
   const darkest = darkestAxisDeg(view, sun, SKY_CLARITY.clear, isSky);
   if (darkest === null) return null;
@@ -44,6 +41,29 @@ export function polariserOn(stand: Stand): PolariserEffect | null {
   const atDarkest = at(darkest);
   const atAxis = noted === undefined ? atDarkest : at(noted);
   return atDarkest && atAxis && { darkestAxisDeg: darkest, atDarkest, atAxis };
+}
+
+/**
+ * By how much a noted polariser changes the clear sky of each cell of a raster from its mean over the sky, stops brighter;
+ * null where it is not on, or the directions are not known.
+ */
+export function polariserBand(
+  stand: Stand,
+  bag: Bag,
+  { columns, rows }: { readonly columns: number; readonly rows: number },
+): Float32Array | null {
+  const fitted = stand.fitted?.find((f) =>
+    bag.filters.some((b) => b.id === f.filterId && b.kind === 'polariser'),
+  );
+  const effect = fitted && polariserOn(stand);
+  const looks = effect && directionsOf(stand);
+  if (!looks) return null;
+  const axis = fitted.axisDeg ?? effect.darkestAxisDeg;
+  return Float32Array.from({ length: columns * rows }, (_, i) => {
+    const place = { u: ((i % columns) + 0.5) / columns, v: (Math.floor(i / columns) + 0.5) / rows };
+    const { changeStops } = polarisedSky(looks.view, looks.sun, axis, SKY_CLARITY.clear, place);
+    return changeStops - effect.atAxis.meanStops;
+  });
 }
 
 /** Glare that a polariser leaves at best on still water at the foot of the frame. */
@@ -61,6 +81,21 @@ export function waterBehindPolariser(stand: Stand): WaterGlare | null {
   ].includes('water');
   const depressionDeg = angleAbove(stand, horizonOf(stand)) - angleAbove(stand, 1);
   return hasWater && depressionDeg > 0 ? { depressionDeg, glareLeft: glareLeft(depressionDeg) } : null;
+}
+
+/** Where the camera and the sun point to; null where that is not said. The sun's height is 0 unless said. */
+function directionsOf(stand: Stand): { readonly view: CameraView; readonly sun: SkyDirection } | null {
+  const { sunAzimuthDeg, viewAzimuthDeg, sunAltitudeDeg = 0 } = stand.look;
+  if (sunAzimuthDeg === undefined || viewAzimuthDeg === undefined) return null;
+  return {
+    view: {
+      azimuthDeg: viewAzimuthDeg,
+      altitudeDeg: -angleAbove(stand, horizonOf(stand)),
+      focalLengthMm: stand.lens.focalLengthMm,
+      frame: frameOf(stand.camera),
+    },
+    sun: { azimuthDeg: sunAzimuthDeg, altitudeDeg: sunAltitudeDeg },
+  };
 }
 
 /** Where the horizon lies in the frame, as far as the skyline tells. */

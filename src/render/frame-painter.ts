@@ -16,6 +16,10 @@ export interface FramePicture {
   readonly evMidGrey: number;
   /** The glass as it is seated; null to show the frame bare. */
   readonly glass: { readonly seat: Seat; readonly tables: SlantTables } | null;
+  /** What openings in front of the lens take from each cell of the layers, stops; null for nothing. */
+  readonly vignette: Float64Array | null;
+  /** By how much a polariser changes the sky of each cell from its mean, stops brighter; null without one. */
+  readonly skyShift: Float32Array | null;
   readonly theme: 'noon' | 'dusk';
 }
 
@@ -68,7 +72,8 @@ function layerDimming({ layers, frame, lens, glass }: FramePicture): Float32Arra
 
 /** One region's light through the glass as pixels. */
 function paintLayer(role: Role, picture: FramePicture, dimming: Float32Array | null): HTMLCanvasElement {
-  const { layers, evMidGrey } = picture;
+  const { layers, evMidGrey, vignette } = picture;
+  const shift = role === 'sky' ? picture.skyShift : null;
   const { columns, rows } = layers;
   const canvas = document.createElement('canvas');
   canvas.width = columns;
@@ -79,7 +84,8 @@ function paintLayer(role: Role, picture: FramePicture, dimming: Float32Array | n
   const ev = layers.ev(role);
   const last = table.length / 3 - 1;
   for (let i = 0; i < columns * rows; i++) {
-    const tone = (ev[i] as number) - (dimming?.[i] ?? 0) - evMidGrey;
+    const lost = (dimming?.[i] ?? 0) + (vignette?.[i] ?? 0) - (shift?.[i] ?? 0);
+    const tone = (ev[i] as number) - lost - evMidGrey;
     const at = 3 * Math.min(last, Math.max(0, Math.round((tone - LUT_FROM) * LUT_STEPS)));
     image.data[i * 4] = table[at] as number;
     image.data[i * 4 + 1] = table[at + 1] as number;

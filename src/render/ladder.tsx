@@ -31,14 +31,16 @@ export interface LadderProps {
   kept: { readonly sky: number; readonly land: number } | null;
   spanText: string;
   keptText: string;
+  /** What the lower row is. */
+  caption: string;
   className?: string;
 }
 
 const ROWS = { span: 14, bare: 36, kept: 66, through: 92, axis: 112, shutter: 124 };
 export const LADDER_HEIGHT = 146;
 const MARGIN = 14;
-/** About how wide the lower row's caption is, px. */
-const CAPTION_WIDTH = 182;
+/** About how wide a letter of the lower row's caption is, px. */
+const CAPTION_PER_LETTER = 5.7;
 /** What the scale shows at least where nothing is exposed yet, EV. */
 const NO_EXPOSURE_EVS = [5, 15];
 
@@ -46,7 +48,8 @@ const NO_EXPOSURE_EVS = [5, 15];
  * The ladder of light: a scale from dark to light, each role's mean bare and through the glass (the line leans towards
  * the dark where the grad takes light away), and the sensor's window as a bracket round the exposure.
  */
-export function Ladder({ width, marks, exposures, span, kept, spanText, keptText, className }: LadderProps) {
+export function Ladder(props: LadderProps) {
+  const { width, marks, exposures, span, kept, spanText, keptText, className } = props;
   const evs = [
     ...marks.flatMap((m) => [...m.bare, ...m.through]),
     ...(exposures.length ? [] : NO_EXPOSURE_EVS),
@@ -72,7 +75,7 @@ export function Ladder({ width, marks, exposures, span, kept, spanText, keptText
       {exposures.map((exposure, i) => (
         <Window key={i} {...exposure} x={x} inset={3 * i} />
       ))}
-      {exposures.length > 0 && <Caption x={x} exposures={exposures} kept={kept} keptText={keptText} />}
+      {exposures.length > 0 && <Caption {...props} x={x} />}
       {ticks.map((t, i) => (
         <g key={t} transform={`translate(${x(t)} ${ROWS.axis})`}>
           <path d="M0 -4V0" stroke="var(--quiet)" />
@@ -110,18 +113,14 @@ export function Ladder({ width, marks, exposures, span, kept, spanText, keptText
 type Scale = (ev: number) => number;
 
 /** What the lower row is, clear of the dimension of what is kept. */
-function Caption({
-  x,
-  exposures,
-  kept,
-  keptText,
-}: Pick<LadderProps, 'exposures' | 'kept' | 'keptText'> & { x: Scale }) {
+function Caption({ x, exposures, kept, keptText, caption }: LadderProps & { x: Scale }) {
   const left = Math.min(...exposures.map((e) => x(e.evMidGrey - e.window.shadowRoom))) + 10;
   const right = Math.max(...exposures.map((e) => x(e.evMidGrey + e.window.highlightRoom))) - 10;
   const keptFrom = kept ? x(Math.min(kept.sky, kept.land)) - dimensionTextWidth(keptText) - 8 : Infinity;
   const keptTo = kept ? x(Math.max(kept.sky, kept.land)) + 8 : -Infinity;
-  const fitsLeft = left + CAPTION_WIDTH < keptFrom;
-  if (!fitsLeft && right - CAPTION_WIDTH < keptTo) return null;
+  const width = caption.length * CAPTION_PER_LETTER;
+  const fitsLeft = left + width < keptFrom;
+  if (!fitsLeft && right - width < keptTo) return null;
   return (
     <text
       x={fitsLeft ? left : right}
@@ -130,7 +129,7 @@ function Caption({
       fontSize={12.5}
       fill="var(--quiet)"
     >
-      {exposures.length > 1 ? 'on the sensor, frame by frame' : 'through the glass, on the sensor'}
+      {caption}
     </text>
   );
 }

@@ -21,6 +21,7 @@ describe('the ladder', () => {
         span={{ sky: 13.5, land: 10 }}
         kept={{ sky: 11.5, land: 10 }}
         spanText="span 3.5 stops"
+        caption="through the glass"
         keptText="keeps 1.5"
       />,
     );

@@ -1,4 +1,5 @@
 import { type Safety } from '@/core/balance';
+import { daylightLux, incidentEv, overcastSpan } from '@/core/sky';
 import {
   type Bag,
   type OtherLook,
@@ -60,6 +61,17 @@ export function safetyText({ bestForSpans, deciding }: Safety, { filters }: Bag)
 /** A sheet that is not in the bag and would have done better; never the advice. */
 export const stockText = ({ sheet, betterByStops }: StockAdvice): string =>
   `Not in your bag: ${filterKindText(sheet)} would fit better by ${fitFigure(betterByStops)}.`;
+
+/** What a clear sky gives the ground with the sun at a height, as a forecast with its range; null out of range. */
+export function daylightText(sunAltitudeDeg: number): string | null {
+  const lux = daylightLux(sunAltitudeDeg);
+  if (lux === null) return null;
+  return `Forecast, under a clear sky: the ground gets EV ${stopsFigure(incidentEv(lux))} by an incident meter; cloud takes 1 to 3 stops of it, and not from the span. Under an even overcast the sky low down stands about ${stopsFigure(overcastSpan(OVERCAST_LOW_DEG, GREY_GROUND))} above grey ground.`;
+}
+
+/** Where the sky of an overcast is looked at, and the reflectance of ordinary ground. */
+const OVERCAST_LOW_DEG = 15;
+const GREY_GROUND = 0.18;
 
 /** What the sun rule would have said, beside what was measured. */
 export function sunRuleText(stand: Stand): string {

@@ -23,6 +23,7 @@ import {
   reasonsText,
   levelText,
   rangeText,
+  daylightText,
   otherLookText,
   safetyText,
   stockText,
@@ -410,6 +411,8 @@ describe('what is told beside the plan', () => {
     expect(stockText(studyStand(testStand(), soft).stock!)).toMatch(
       /^Not in your bag: 2 stops, (very )?hard would fit better by \d\.\d\d\.$/,
     );
+    expect(daylightText(-0.8)).toMatch(/EV 7\.\d by an incident meter; cloud takes 1 to 3 stops/);
+    expect(daylightText(-30)).toBeNull();
     expect(sunRuleText(testStand({ look: { school: 'natural', sun: 'behind' } }))).toBe(
       'The sun rule, with the sun behind you, would say 1 stop.',
     );

@@ -43,6 +43,8 @@ export interface Exposure {
 /** Where the seam of the picture lies, and how wide it is drawn. */
 export interface SeamOutcome {
   readonly at: SeamAt;
+  /** The further line of half dimming of a band; null for other glass. */
+  readonly farAt: SeamAt | null;
   /** Part of the frame's height between 10 % and 90 % of the dimming. */
   readonly spread: number;
   /** How far the line of half dimming lies from the sheet's mid-line, mm. */
@@ -192,9 +194,10 @@ function residualGap(input: BalanceInput, grads: (r: PlacedReading) => number): 
 function seamOf({ posed, set }: OutcomeRequest, seat: Seat): SeamOutcome {
   const { input } = posed;
   const transition = posed.transition(set);
-  const { halfMm } = transition;
+  const { halfMm, farHalfMm } = transition;
   return {
     at: seamAtEdges(seat, halfMm, input.lens, input.frame),
+    farAt: farHalfMm === null ? null : seamAtEdges(seat, farHalfMm, input.lens, input.frame),
     spread: seamSpread(transition, input.lens, input.frame),
     halfDimmingMm: halfMm,
     giveOrTakeMm: input.lens.pupilEstimated ? PUPIL_ESTIMATE_ERROR * Math.abs(seat.offsetMm + halfMm) : 0,

@@ -159,6 +159,18 @@ describe('the seam in the picture', () => {
     expect(Math.abs(shift - parts)).toBeLessThan(0.006);
   });
 
+  it('has two lines for a band, which clears up again, and one for other sheets', () => {
+    const band: Sheet[] = [{ profile: { kind: 'band', stops: 2, transitionMm: 10, bandWidthMm: 24 } }];
+    const { halfMm, farHalfMm } = transitionOf(band, 2);
+    expect(farHalfMm).toBeCloseTo(-halfMm, 0);
+    expect(halfMm).toBeCloseTo(-12, 0);
+    expect(transitionOf(hard, 2).farHalfMm).toBeNull();
+    const reverse: Sheet[] = [
+      { profile: { kind: 'reverse', stops: 3, transitionMm: 8, fadeMm: 45, floorStops: 1 } },
+    ];
+    expect(transitionOf(reverse, 2).farHalfMm).toBeNull();
+  });
+
   it('meets both edges where a level sheet is seated, and slopes with a turned one', () => {
     const lens = lensOf(24, 11, 48);
     expect(seamAtEdges({ offsetMm: 0, turnDeg: 0 }, 0, lens, frame)).toEqual({ left: 0.5, right: 0.5 });

@@ -8,7 +8,12 @@ export interface Transition {
   readonly tenthMm: number;
   readonly halfMm: number;
   readonly nineTenthsMm: number;
+  /** Where a set that clears up again, as a band does, falls below half of it; null for one that stays above. */
+  readonly farHalfMm: number | null;
 }
+
+/** Less than this of its greatest dimming beyond is clear glass again. */
+const CLEAR_PART = 0.1;
 
 /**
  * The transition that a beam draws of a set (physics 3). Light is averaged and not stops, so the line of half dimming is
@@ -27,7 +32,14 @@ export function transitionOf(sheets: readonly Sheet[], beamMm: number): Transiti
     const low = stops[at - 1] ?? 0;
     return startMm + (high > low ? at - (high - wanted) / (high - low) : at) / stepsPerMm;
   };
-  return { tenthMm: crossing(0.1), halfMm: crossing(0.5), nineTenthsMm: crossing(0.9) };
+  const far = stops.findLastIndex((s) => s >= 0.5 * most);
+  const clears = (stops.at(-1) as number) < CLEAR_PART * most;
+  return {
+    tenthMm: crossing(0.1),
+    halfMm: crossing(0.5),
+    nineTenthsMm: crossing(0.9),
+    farHalfMm: clears ? startMm + far / stepsPerMm : null,
+  };
 }
 
 /** Seam spread: length between 10 % and 90 % of the dimming in the picture, as a part of the frame's height. */

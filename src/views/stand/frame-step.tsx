@@ -110,8 +110,10 @@ export function FrameStep() {
           hint="what the finder shows"
         />
       </div>
-      <PupilPictures />
-      <SensorFields />
+      <div>
+        <PupilPictures />
+        <SensorFields />
+      </div>
       <SkylineList />
       <ShapeList />
       <Notes />

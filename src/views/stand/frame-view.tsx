@@ -82,7 +82,12 @@ function PictureBox({ width, height, glass, picture, overrun }: PictureProps) {
         <SkylineHandles width={width} height={height} />
         <ShapeOutlines width={width} height={height} />
         {glass?.outcome.seam && (
-          <SeamLine at={glass.outcome.seam.at} width={width} height={height} overrun={overrun} />
+          <>
+            {glass.outcome.seam.farAt && (
+              <SeamLine at={glass.outcome.seam.farAt} width={width} height={height} />
+            )}
+            <SeamLine at={glass.outcome.seam.at} width={width} height={height} overrun={overrun} />
+          </>
         )}
         {!bare && glass && step !== 'frame' && <Notes width={width} height={height} glass={glass} />}
         <UnreadNotes width={width} height={height} />

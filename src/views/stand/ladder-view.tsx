@@ -28,7 +28,8 @@ export function LadderView() {
             span={means ? means.bare : null}
             kept={means && !derived.bracket ? means.through : null}
             spanText={spanStops === null ? '' : `span ${stopsText(spanStops)}`}
-            keptText={gap === null ? '' : `keeps ${stopsFigure(gap * ((spanStops ?? 0) < 0 ? -1 : 1))}`}
+            keptText={gap === null ? '' : keptText(gap * ((spanStops ?? 0) < 0 ? -1 : 1))}
+            caption={captionText(derived)}
           />
         ) : (
           <p className="flex h-36 items-center text-quiet">
@@ -38,6 +39,15 @@ export function LadderView() {
         ))}
     </div>
   );
+}
+
+/** What is left between the sides, and which way it goes. */
+const keptText = (gap: number): string =>
+  gap < -0.05 ? `${stopsFigure(-gap)} darker` : `keeps ${stopsFigure(gap)}`;
+
+function captionText({ bracket, inUse }: Derived): string {
+  if (bracket?.ok && bracket.frames.length > 1) return 'on the sensor, frame by frame';
+  return inUse?.seat ? 'through the glass, on the sensor' : 'on the sensor';
 }
 
 /** The exposure, or those of a bracket. */

@@ -1,7 +1,8 @@
 import { GAPS, type StandLook, SUN_SIDES, type SunSide, sunSideOf } from '@/model';
 import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
-import { liftText, offsetText, stopsFigure, stopsText, timeText, toneText } from '@/words';
+import { Fold } from '@/ui/fold';
+import { daylightText, liftText, offsetText, stopsFigure, stopsText, timeText, toneText } from '@/words';
 import { QuantityField } from '../quantity-field';
 import { Figure } from './figure';
 import { useStand } from './stand-context';
@@ -75,6 +76,7 @@ const SUN_NAMES: Record<SunSide, string> = {
 export function SunDirection() {
   const { stand } = useStand();
   const { look, set } = useLook();
+  const daylight = look.sunAltitudeDeg === undefined ? null : daylightText(look.sunAltitudeDeg);
   return (
     <div className="space-y-3">
       <Segmented<SunSide | ''>
@@ -112,6 +114,7 @@ export function SunDirection() {
           onValue={(sunAltitudeDeg) => set({ sunAltitudeDeg })}
         />
       </div>
+      {daylight && <p className="text-sm text-quiet">{daylight}</p>}
       <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
         Find the sun by eye and its shadow, never through an optical finder or a magnified lens.
       </p>
@@ -176,11 +179,15 @@ export function Tuning() {
   const follow = look.follow ?? 0.5;
   const third = (value: number) => Math.round(value / PLACEMENT_STEP) * PLACEMENT_STEP;
   return (
-    <details className="border-t border-rule pt-2">
-      <summary className="flex min-h-11 cursor-pointer items-center text-quiet">
-        Placed {toneText(placement)}
-        {school !== 'least' && `, glow followed by ${Math.round(follow * 100)} %`}
-      </summary>
+    <Fold
+      className="border-t border-rule pt-2"
+      summary={
+        <>
+          Placed {toneText(placement)}{' '}
+          {school !== 'least' && `, glow followed by ${Math.round(follow * 100)} %`}
+        </>
+      }
+    >
       <div className="grid gap-4 pt-2 sm:grid-cols-2">
         <Stepper
           label="Darker side placed"
@@ -207,6 +214,6 @@ export function Tuning() {
           </Stepper>
         )}
       </div>
-    </details>
+    </Fold>
   );
 }

@@ -3,6 +3,7 @@ import { pupilDistanceFromPictures } from '@/core/optics';
 import { frameOf, isWithin } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
+import { Fold } from '@/ui/fold';
 import { mmFigure } from '@/words';
 import { parsePercent, parseQuantity } from '../parse';
 import { useStand } from './stand-context';
@@ -19,10 +20,7 @@ export function PupilPictures() {
       : null;
   const usable = found !== null && isWithin('lengthMm', found);
   return (
-    <details>
-      <summary className="flex min-h-11 cursor-pointer items-center text-quiet">
-        Pupil to filter from two test pictures
-      </summary>
+    <Fold summary={<>Pupil to filter from two test pictures</>}>
       <p className="mb-2 text-sm text-quiet">
         Take a picture, slide the sheet by some millimetres, take another, and measure how far the seam moved
         up or down in the picture.
@@ -60,6 +58,6 @@ export function PupilPictures() {
       >
         {usable ? `Take ${mmFigure(found)} mm for this lens` : 'Type both to know the distance'}
       </Button>
-    </details>
+    </Fold>
   );
 }

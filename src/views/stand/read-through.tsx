@@ -1,4 +1,5 @@
 import { isSheet, type Reading } from '@/model';
+import { Fold } from '@/ui/fold';
 import { filterName, throughText } from '@/words';
 import { useStand } from './stand-context';
 
@@ -22,10 +23,7 @@ export function ReadThrough({ throughFilterIds = [], seat, onChange }: Props) {
     onChange({ throughFilterIds: ids.length ? ids : undefined, seat: seatedNow ?? kept });
   };
   return (
-    <details>
-      <summary className="flex min-h-11 cursor-pointer items-center text-sm text-quiet">
-        Read through {throughText(throughFilterIds, bag)}
-      </summary>
+    <Fold summary={<>Read through {throughText(throughFilterIds, bag)}</>}>
       {offered.map((filter) => (
         <label key={filter.id} className="flex min-h-11 items-center gap-2.5">
           <input
@@ -38,6 +36,6 @@ export function ReadThrough({ throughFilterIds = [], seat, onChange }: Props) {
           {isSheet(filter) && ', as it is seated now'}
         </label>
       ))}
-    </details>
+    </Fold>
   );
 }

@@ -1,6 +1,7 @@
 import { sensorWindow } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Camera, type Quantity } from '@/model';
+import { Fold } from '@/ui/fold';
 import { stopsFigure } from '@/words';
 import { QuantityField } from '../quantity-field';
 import { useStand } from './stand-context';
@@ -42,11 +43,14 @@ export function SensorFields() {
     { key: 'veilingGlarePart', label: 'Veiling glare', quantity: 'glarePart', usual: '0; 0.005 to 0.02' },
   ];
   return (
-    <details>
-      <summary className="flex min-h-11 cursor-pointer items-center text-quiet">
-        Sensor holds {stopsFigure(window.highlightRoom)} above and {stopsFigure(window.shadowRoom)} below
-        mid-grey
-      </summary>
+    <Fold
+      summary={
+        <>
+          Sensor holds {stopsFigure(window.highlightRoom)} above and {stopsFigure(window.shadowRoom)} below
+          mid-grey
+        </>
+      }
+    >
       <div className="grid grid-cols-2 gap-3 pt-1">
         {limits.map(({ key, label, quantity, unit, usual }) => (
           <QuantityField
@@ -61,6 +65,6 @@ export function SensorFields() {
           />
         ))}
       </div>
-    </details>
+    </Fold>
   );
 }

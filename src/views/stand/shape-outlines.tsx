@@ -3,8 +3,8 @@ import { type FramePoint } from '@/core/field';
 import { addCornerAfter, changeShape, removeCorner, type StandShape } from '@/model';
 import { MarginNote } from '@/render';
 import { arrowMove, heldToFrame } from './frame-keys';
+import { PointHandle } from './point-handle';
 import { useStand } from './stand-context';
-import { usePointDrag } from './use-point-drag';
 
 interface Box {
   width: number;
@@ -74,45 +74,22 @@ function Outline({ shape, selected, ...box }: Box & { shape: StandShape; selecte
 
 function Corner({ shape, index, width, height }: Box & { shape: StandShape; index: number }) {
   const { edit, select } = useStand();
-  const { id, points } = shape;
-  const point = points[index] as FramePoint;
-  const moveTo = (to: FramePoint) =>
-    edit((s) => changeShape(s, id, { points: points.map((p, i) => (i === index ? heldToFrame(to) : p)) }));
-  const drag = usePointDrag(point, {
-    width,
-    height,
-    onStart: () => select({ kind: 'shape', id }),
-    onMove: moveTo,
-  });
+  const { id, name, points } = shape;
   return (
-    <g
-      transform={`translate(${point.u * width} ${point.v * height})`}
-      tabIndex={0}
-      role="button"
-      aria-label={`Corner ${index + 1} of ${points.length} of ${shape.name ?? id}: arrow keys move it, Enter adds one after it, Delete removes it`}
-      className="cursor-move"
-      {...drag}
-      onKeyDown={(e) => {
-        if (e.key === 'Delete' || e.key === 'Backspace') {
-          e.preventDefault();
-          edit((s) => removeCorner(s, shape, index));
-        }
-        if (e.key === 'Enter' || e.key === 'Insert') edit((s) => addCornerAfter(s, shape, index));
-        const move = arrowMove(e);
-        if (move) moveTo({ u: point.u + move.u, v: point.v + move.v });
-      }}
-    >
-      <circle r={16} fill="transparent" />
-      <rect
-        x={-5}
-        y={-5}
-        width={10}
-        height={10}
-        fill="var(--note)"
-        stroke="var(--note-casing)"
-        strokeWidth={2}
-      />
-    </g>
+    <PointHandle
+      point={points[index] as FramePoint}
+      width={width}
+      height={height}
+      turned={false}
+      label={`Corner ${index + 1} of ${points.length} of ${name ?? id}: arrow keys move it, Enter adds one after it, Delete removes it`}
+      selected={false}
+      onSelect={() => select({ kind: 'shape', id })}
+      onMove={(to) =>
+        edit((s) => changeShape(s, id, { points: points.map((p, i) => (i === index ? to : p)) }))
+      }
+      onRemove={() => edit((s) => removeCorner(s, shape, index))}
+      onInsert={() => edit((s) => addCornerAfter(s, shape, index))}
+    />
   );
 }
 

@@ -1,8 +1,7 @@
 import { type FramePoint, skylineAt } from '@/core/field';
 import { addSkylinePoint, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
-import { arrowMove, heldToFrame } from './frame-keys';
+import { PointHandle } from './point-handle';
 import { useStand } from './stand-context';
-import { usePointDrag } from './use-point-drag';
 
 interface Box {
   width: number;
@@ -48,46 +47,19 @@ export function SkylineHandles({ width, height }: Box) {
 
 function Handle({ index, point, width, height }: Box & { index: number; point: FramePoint }) {
   const { stand, edit, selection, select } = useStand();
-  const selected = selection?.kind === 'point' && selection.index === index;
-  const moveTo = (to: FramePoint) => edit((s) => moveSkylinePoint(s, index, heldToFrame(to)));
-  const drag = usePointDrag(point, {
-    width,
-    height,
-    onStart: () => select({ kind: 'point', index }),
-    onMove: moveTo,
-  });
   return (
-    <g
-      transform={`translate(${point.u * width} ${point.v * height})`}
-      tabIndex={0}
-      role="button"
-      aria-label={`Skyline point ${index + 1} of ${stand.skyline.length}, ${percent(point.u)} across, ${percent(point.v)} down`}
-      className="cursor-move"
-      {...drag}
-      onFocus={() => select({ kind: 'point', index })}
-      onKeyDown={(e) => {
-        if (e.key === 'Delete' || e.key === 'Backspace') {
-          e.preventDefault();
-          edit((s) => removeSkylinePoint(s, index));
-        }
-        if (e.key === 'Enter' || e.key === 'Insert')
-          edit((s) => addSkylinePoint(s, midpointAfter(s.skyline, index)));
-        const move = arrowMove(e);
-        if (move) moveTo({ u: point.u + move.u, v: point.v + move.v });
-      }}
-    >
-      <circle r={20} fill="transparent" />
-      <rect
-        x={-6}
-        y={-6}
-        width={12}
-        height={12}
-        transform="rotate(45)"
-        fill={selected ? 'var(--action)' : 'var(--note)'}
-        stroke="var(--note-casing)"
-        strokeWidth={2}
-      />
-    </g>
+    <PointHandle
+      point={point}
+      width={width}
+      height={height}
+      turned
+      label={`Skyline point ${index + 1} of ${stand.skyline.length}, ${percent(point.u)} across, ${percent(point.v)} down`}
+      selected={selection?.kind === 'point' && selection.index === index}
+      onSelect={() => select({ kind: 'point', index })}
+      onMove={(to) => edit((s) => moveSkylinePoint(s, index, to))}
+      onRemove={() => edit((s) => removeSkylinePoint(s, index))}
+      onInsert={() => edit((s) => addSkylinePoint(s, midpointAfter(s.skyline, index)))}
+    />
   );
 }
 

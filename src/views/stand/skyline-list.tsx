@@ -2,6 +2,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { addSkylinePoint, MAX_POINTS, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
+import { Fold } from '@/ui/fold';
 import { parsePercent, percentFigure } from '../parse';
 import { useStand } from './stand-context';
 
@@ -19,10 +20,7 @@ export function SkylineList() {
         Click the frame to add a point, drag it along the skyline, Delete removes it. Arrow keys move the one
         in focus.
       </p>
-      <details open={skyline.length <= FEW_POINTS}>
-        <summary className="flex min-h-11 cursor-pointer items-center text-quiet">
-          {skyline.length} points as figures
-        </summary>
+      <Fold open={skyline.length <= FEW_POINTS} summary={<>{skyline.length} points as figures</>}>
         <ol className="space-y-1.5">
           {skyline.map((point, i) => (
             <li
@@ -63,7 +61,7 @@ export function SkylineList() {
             </li>
           ))}
         </ol>
-      </details>
+      </Fold>
       <Button
         className="mt-2 w-full"
         disabled={skyline.length >= MAX_POINTS}

@@ -1,6 +1,6 @@
 import { oldestReadingMinutes } from '@/model';
 import { type SlipRow, slipOf, type WorkingOf } from '@/words';
-import { Figure } from './figure';
+import { FIGURE_LINE, useWorkingButton } from './use-working-button';
 import { useStand } from './stand-context';
 import { useNow } from './use-now';
 
@@ -29,18 +29,25 @@ export function SlipView() {
       {slip.rows.map((row) => (
         <div key={row.label} className="contents">
           <div className="text-xs tracking-wider text-quiet uppercase md:text-[13px]">{row.label}</div>
-          <div className="min-w-0">
-            {has[row.label] ? (
-              <Figure of={WORKING_OF[row.label]} className={MAIN}>
-                {row.main}
-              </Figure>
-            ) : (
-              <span className={MAIN}>{row.main}</span>
-            )}
-            {row.aside && <span className="ml-3 text-sm text-quiet md:text-[15px]">{row.aside}</span>}
-          </div>
+          {has[row.label] ? <PressedRow row={row} /> : <div className="min-w-0">{rowText(row, MAIN)}</div>}
         </div>
       ))}
     </section>
   );
 }
+
+/** A row whose working is shown when it is pressed: all of it is the button, for cold fingers. */
+function PressedRow({ row }: { row: SlipRow }) {
+  return (
+    <button {...useWorkingButton(WORKING_OF[row.label])} className="min-w-0 text-left">
+      {rowText(row, `${MAIN} ${FIGURE_LINE}`)}
+    </button>
+  );
+}
+
+const rowText = ({ main, aside }: SlipRow, className: string) => (
+  <>
+    <span className={className}>{main}</span>
+    {aside && <span className="ml-3 text-sm text-quiet md:text-[15px]">{aside}</span>}
+  </>
+);

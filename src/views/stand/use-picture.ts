@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { type Glass } from '@/model';
+import { vignetteField } from '@/core/optics';
+import { type Glass, openingsOf, polariserBand } from '@/model';
 import { type FramePicture, frameLayers } from '@/render';
 import { useStand } from './stand-context';
 
@@ -8,7 +9,8 @@ export type Picture = Omit<FramePicture, 'theme'>;
 
 /** What the painter needs to show the stand through some glass, or bare; null where it cannot be computed. */
 export function usePicture(glass: Glass | null): Picture | null {
-  const { stand, derived, bracketFrame } = useStand();
+  const { stand, bag, derived, bracketFrame } = useStand();
+  const { camera, lens, look, fitted, skyline } = stand;
   const { prepared } = derived;
   const field = prepared?.input.field;
   const layers = useMemo(() => field && frameLayers(field), [field]);
@@ -18,14 +20,28 @@ export function usePicture(glass: Glass | null): Picture | null {
     () => (prepared && set?.length && seat ? { seat, tables: prepared.tables(set, seat) } : null),
     [prepared, set, seat],
   );
+  const turnDeg = seat?.turnDeg ?? 0;
+  const vignette = useMemo(() => {
+    if (!prepared || !layers) return null;
+    const { lens, frame } = prepared.input;
+    const openings = openingsOf(bag, lens);
+    if (!openings.slot && !openings.rings.length) return null;
+    return vignetteField(lens, frame, openings, { turnDeg, columns: layers.columns, rows: layers.rows });
+  }, [prepared, layers, bag, turnDeg]);
+  // the polariser's band follows camera, directions and its own turn, and none of what is dragged
+  const skyShift = useMemo(
+    () => (layers ? polariserBand({ ...stand, camera, lens, look, fitted, skyline }, bag, layers) : null),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- of the stand only what is named matters
+    [layers, bag, camera, lens, look, fitted, skyline],
+  );
   const exposed = derived.bracket?.ok ? derived.bracket.frames[bracketFrame] : null;
   return useMemo(() => {
     if (!prepared || !layers) return null;
-    const { frame, lens, window } = prepared.input;
+    const { frame, lens: seen, window } = prepared.input;
     return {
       layers,
       frame,
-      lens,
+      lens: seen,
       window,
       skyline: stand.skyline,
       shapes: stand.shapes ?? [],
@@ -36,6 +52,19 @@ export function usePicture(glass: Glass | null): Picture | null {
         derived.inUse?.outcome.bareMidGreyEv ??
         layers.usualEv,
       glass: dimmed,
+      vignette,
+      skyShift,
     };
-  }, [prepared, layers, stand.skyline, stand.shapes, glass, dimmed, derived.inUse, exposed]);
+  }, [
+    prepared,
+    layers,
+    stand.skyline,
+    stand.shapes,
+    glass,
+    dimmed,
+    derived.inUse,
+    exposed,
+    vignette,
+    skyShift,
+  ]);
 }

@@ -5,7 +5,7 @@ import { useStand } from './stand-context';
 
 /** Tones that are asked for by name, stops from mid-grey (solver: the target). */
 const NAMED = [
-  ['0', 'mid-grey, as the meter has it'],
+  ['0', 'mid-grey, as metered'],
   ['1.7', 'snow, 1.7 above'],
   ['1', 'pale sand, 1 above'],
   ['-1.5', 'wet rock, 1.5 below'],

@@ -144,10 +144,10 @@ export function exposeWorking(
   };
 }
 
-/** Where a frame of a bracket lies: "2.0 darker", "as the land is placed". */
+/** Where a frame of a bracket lies: "2.0 darker than the base exposure". */
 export function offsetText(stops: number): string {
-  if (Math.abs(stops) < 0.05) return 'as the land is placed';
-  return `${stopsFigure(Math.abs(stops))} ${stops < 0 ? 'darker' : 'brighter'} than the land is placed`;
+  if (Math.abs(stops) < 0.05) return 'at the base exposure';
+  return `${stopsFigure(Math.abs(stops))} ${stops < 0 ? 'darker' : 'brighter'} than the base exposure`;
 }
 
 export function liftWorking({ stand, derived }: WorkingContext): Working | null {
