@@ -149,6 +149,8 @@ function glassRow({ derived, search }: SlipContext, glass: Glass): SlipRow {
   if (glass.filters.length > 1) asides.push('the first nearest the lens');
   if (derived.balance?.spanStops === null) asides.push('a guess by the sun, not a measurement');
   if (glass.lift) asides.push(liftText(glass.lift));
+  if (!chosen && derived.balance?.least?.enough === false)
+    asides.push('one exposure does not hold everything');
   if (!glass.seat) {
     if (!chosen) asides.push(...noGradText(derived));
     return row('Glass', chosen ? 'No grad' : 'No grad needed', asides.join('; '));

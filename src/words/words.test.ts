@@ -244,6 +244,7 @@ describe('warnings', () => {
   it('say that a guess is one, and what Least glass cannot hold', () => {
     expect(texts(testStand({ look: { school: 'sun', sun: 'ahead' } })).guess).toMatch(/rule of thumb/);
     const wide = testStand({ look: { school: 'least' }, readings: [{ ...sky, ev100: 22 }, land] });
+    expect(rows(wide)[0]).toMatch(/one exposure does not hold everything$/);
     expect(texts(wide)['least-not-enough']).toMatch(
       /the darker side stays \d\.\d stops under what prints well.*bracket would hold it/,
     );

@@ -3,10 +3,11 @@ import { mean } from '@/core/numerics';
 import { dimmingOfPoint, sensorPoint } from '@/core/optics';
 import { totalStops } from './costs';
 import { type Posed } from './pose';
-import { type Found } from './search';
+
 import { CAP_MARGIN, wantedEv } from './sides';
 import { type Target } from './target';
 import { type LeastGlass } from './types';
+import { type Found } from './valleys';
 
 /** Rounding of a millionth of a stop is no light. */
 const NOTHING = 1e-6;

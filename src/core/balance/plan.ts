@@ -6,20 +6,7 @@ import { fixedCost, lacksGlow, totalStops, turnCost } from './costs';
 import { judgeFromTables, judgeNone } from './fit';
 import { chooseLeast } from './least';
 import { lensFor, type Posed } from './pose';
-import {
-  bestSeat,
-  type Found,
-  type Interest,
-  mostInFrame,
-  type Rough,
-  ROUGH_ERROR,
-  roughSearch,
-  type ScoredSeat,
-  seatOf,
-  type SetSearch,
-  TURN_STEP_DEG,
-  turnRange,
-} from './search';
+import { mostInFrame, type ScoredSeat, seatOf, type SetSearch, TURN_STEP_DEG, turnRange } from './search';
 import { isAtBound, levelCost, playOf, settableSeat } from './seat';
 import { type Target } from './target';
 import {
@@ -33,6 +20,7 @@ import {
   type SeatWarning,
   type SheetSet,
 } from './types';
+import { bestSeat, type Found, type Interest, type Rough, ROUGH_ERROR, roughSearch } from './valleys';
 
 /** Sets whose scores lie within this of the best are as good, stops. */
 const AS_GOOD_WITHIN = 0.05;

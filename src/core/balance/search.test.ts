@@ -8,9 +8,10 @@ import { exhaustiveSeat } from './exhaustive';
 import { judgeSeat } from './fit';
 import { balance, judgeChoice } from './plan';
 import { lensFor, type Posed } from './pose';
-import { bestSeat, fitAt, roughSearch, seatOf, type SetSearch, TURN_STEP_DEG } from './search';
+import { fitAt, seatOf, type SetSearch, TURN_STEP_DEG } from './search';
 import { playOf, settableSeat } from './seat';
 import { type SheetSet } from './types';
+import { bestSeat, roughSearch } from './valleys';
 
 const WHOLE = { limit: Infinity, turning: Infinity };
 const found = (s: SetSearch) => bestSeat(roughSearch(s, WHOLE));

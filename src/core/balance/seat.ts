@@ -1,14 +1,7 @@
 import { BIN_MM, OFFSET_LIMIT } from './bins';
 import { turnCost, turnFor } from './costs';
-import {
-  allowedAt,
-  fitAt,
-  scoresAlong,
-  type ScoredSeat,
-  type SetSearch,
-  slideAt,
-  TURN_STEP_DEG,
-} from './search';
+import { allowedAt, fitAt, scoresAlong, type ScoredSeat, type SetSearch, TURN_STEP_DEG } from './search';
+import { slideAt } from './valleys';
 
 /** A settable seat may be this much worse than the raw one, stops of score. */
 const SETTABLE_WITHIN = 0.02;

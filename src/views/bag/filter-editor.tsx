@@ -21,8 +21,8 @@ const KINDS: readonly (readonly [SheetKind, string])[] = [
 const TRANSITIONS = Object.keys(TRANSITION_DEFAULTS_MM) as TransitionName[];
 
 const BODIES = [
-  ['', 'not known, taken as coated'],
-  ['coated', 'coated on the glass'],
+  ['', 'not known (coated)'],
+  ['coated', 'coated'],
   ['dyed', 'dyed in the mass'],
 ] as const;
 
