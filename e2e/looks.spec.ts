@@ -134,6 +134,8 @@ test.describe('the looks', () => {
     await expect(page.getByRole('list', { name: 'How safe it is' })).toContainText(
       /Best for spans of 3\.\d to 3\.\d/,
     );
+    // soft and medium differ by less than is worth a preference
+    await expect(sheets(page)).toContainText('as good as each other, down to here');
     const others = page.getByRole('list', { name: 'The other looks' });
     await expect(others.getByRole('listitem')).toHaveCount(5);
     await expect(others).toContainText('one frame holds it');

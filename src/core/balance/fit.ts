@@ -136,7 +136,10 @@ function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlo
       if (far[i] === 1) {
         const slope = (changes[i] as number) * toSlope;
         squares += w * LINE_WEIGHT * slope * slope;
-        if (regions[i] !== SKY) count(lines, slope, w, i, offCentre);
+        if (regions[i] !== SKY) {
+          if (slope < NOWHERE) lines.nothing += w;
+          else count(lines, slope, w, i, offCentre);
+        }
       }
       if (bright[i] === 1) {
         brightWeight += w;
@@ -181,6 +184,8 @@ function spotOf(
 
 /** Weights counted into classes of equal width, with the cell that shows each class best. */
 interface WorstClasses {
+  /** Weight of the cells where there is nothing to count. */
+  nothing: number;
   readonly weights: Float64Array;
   /** Cell of each class, or -1. */
   readonly cells: Int32Array;
@@ -189,6 +194,7 @@ interface WorstClasses {
 }
 
 const worstClasses = (): WorstClasses => ({
+  nothing: 0,
   weights: new Float64Array(CLASSES),
   cells: new Int32Array(CLASSES).fill(-1),
   offCentre: new Float64Array(CLASSES).fill(Infinity),
@@ -205,10 +211,11 @@ function count(to: WorstClasses, value: number, weight: number, cell: number, of
 }
 
 /** The weighted 98th percentile, where it lies; null where nothing was counted. */
-function worstOf({ weights, cells, values }: WorstClasses): { cell: number; value: number } | null {
-  const weight = weights.reduce((sum, w) => sum + w, 0);
+function worstOf({ nothing, weights, cells, values }: WorstClasses): { cell: number; value: number } | null {
+  let weight = nothing;
+  for (let at = 0; at < CLASSES; at++) weight += weights[at] as number;
   let at = 0;
-  let sum = weights[0] as number;
+  let sum = nothing + (weights[0] as number);
   while (at < CLASSES - 1 && (sum < WORST_QUANTILE * weight || weights[at] === 0))
     sum += weights[++at] as number;
   const cell = cells[at] as number;

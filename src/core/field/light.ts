@@ -74,12 +74,12 @@ export function readingsFor<R extends LightReading>(role: Role, readings: readon
 /**
  * EV of every cell from readings, row by row, weighted by `1 / (0.1 du^2 aspect^2 + dv^2 + 0.02^2)`; NaN for none.
  *
- * @param only the cells of a region; the others stay 0. Absent: every cell.
+ * @param only the cells of a region, and the field to put them into. Absent: every cell of a new one.
  */
 export function spreadReadings(
   readings: readonly PlacedReading[],
   { columns, rows, aspect }: Grid,
-  only?: { readonly regions: Uint8Array; readonly code: number },
+  only?: { readonly regions: Uint8Array; readonly code: number; readonly field: Float64Array },
 ): Float64Array {
   const n = readings.length;
   const ev = Float64Array.from(readings, (r) => r.ev100);
@@ -90,7 +90,7 @@ export function spreadReadings(
       across[column * n + k] = SIDEWAYS * du * du + NEAR * NEAR;
     });
   const down = new Float64Array(n);
-  const field = new Float64Array(columns * rows);
+  const field = only?.field ?? new Float64Array(columns * rows);
   for (let row = 0, i = 0; row < rows; row++) {
     readings.forEach(({ place }, k) => {
       down[k] = ((row + 0.5) / rows - place.v) ** 2;
@@ -116,11 +116,8 @@ export function lightField(map: RegionMap, given: readonly LightReading[]): Ligh
   const ev = new Float64Array(map.regions.length);
   REGION_CODES.forEach((region, code) => {
     if (!map.regions.includes(code)) return;
-    const light = spreadReadings(readingsFor(region === 'ignore' ? 'land' : region, readings), map.grid, {
-      regions: map.regions,
-      code,
-    });
-    for (let i = 0; i < ev.length; i++) if (map.regions[i] === code) ev[i] = light[i] as number;
+    const lights = readingsFor(region === 'ignore' ? 'land' : region, readings);
+    spreadReadings(lights, map.grid, { regions: map.regions, code, field: ev });
   });
   return { ...map, ev, readings };
 }
