@@ -3,7 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { useWorkspace, useWorkspaceState } from '../shell/workspace-context';
-import { FrameView } from './frame-view';
+import { FrameView } from './picture/frame-view';
 import { LadderView } from './ladder-view';
 import { SlipView } from './slip-view';
 import { KEYS, STEPS, useStand } from './stand-context';

@@ -1,10 +1,10 @@
 import { type ReactNode } from 'react';
 import { frameOf, oldestReadingMinutes, type Stand } from '@/model';
 import { ageText, glassName, seatShortText, stopsText } from '@/words';
-import { BalanceStep } from './balance-step';
-import { FrameStep } from './frame-step';
-import { ReadStep } from './read-step';
-import { SeatStep } from './seat-step';
+import { BalanceStep } from './balance/balance-step';
+import { FrameStep } from './frame/frame-step';
+import { ReadStep } from './read/read-step';
+import { SeatStep } from './seat/seat-step';
 import { type StandAccess, type Step, STEPS, useStand } from './stand-context';
 import { useNow } from './use-now';
 import { WorkingPanel } from './working-panel';

@@ -1,7 +1,7 @@
 import { newFilters, withNewFilters, withWorkspaceBag } from '@/model';
 import { Button } from '@/ui/button';
-import { useBag, useWorkspace } from '../shell/workspace-context';
-import { useStand } from './stand-context';
+import { useBag, useWorkspace } from '../../shell/workspace-context';
+import { useStand } from '../stand-context';
 
 /** What the stand brought in the way of glass, and what can be done about it. */
 export function OwnBag() {

@@ -5,8 +5,8 @@ import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { mmFigure } from '@/words';
-import { parsePercent, parseQuantity } from '../parse';
-import { useStand } from './stand-context';
+import { parsePercent, parseQuantity } from '../../parse';
+import { useStand } from '../stand-context';
 
 /** The distance from pupil to filter, solved from two test pictures between which the sheet was slid. */
 export function PupilPictures() {

@@ -6,14 +6,14 @@ import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
 import { ageText, stopsFigure, throughText, toneText } from '@/words';
-import { ApertureField, IsoField } from '../exposure-fields';
-import { parsePercent, parseShutter, percentFigure } from '../parse';
-import { QuantityField } from '../quantity-field';
-import { Figure } from './figure';
+import { ApertureField, IsoField } from '../../exposure-fields';
+import { parsePercent, parseShutter, percentFigure } from '../../parse';
+import { QuantityField } from '../../quantity-field';
+import { Figure } from '../figure';
 import { ReadThrough } from './read-through';
-import { ROLE_NAMES } from './roles';
-import { useStand } from './stand-context';
-import { useNow } from './use-now';
+import { ROLE_NAMES } from '../roles';
+import { useStand } from '../stand-context';
+import { useNow } from '../use-now';
 import { WantedTone } from './wanted-tone';
 
 /** The readings so far; the selected one can be corrected. */

@@ -1,6 +1,6 @@
 import { useDrag } from '@use-gesture/react';
 import { type FramePoint } from '@/core/field';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 export interface PointDragOptions {
   readonly width: number;

@@ -1,7 +1,7 @@
 import { changeReading, type Reading } from '@/model';
 import { ChoiceField } from '@/ui/field';
-import { QuantityField } from '../quantity-field';
-import { useStand } from './stand-context';
+import { QuantityField } from '../../quantity-field';
+import { useStand } from '../stand-context';
 
 /** Tones that are asked for by name, stops from mid-grey (solver: the target). */
 const NAMED = [

@@ -10,11 +10,11 @@ import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
 import { stopsFigure } from '@/words';
-import { ApertureField, IsoField } from '../exposure-fields';
-import { parseQuantity, parseShutter, type TypedShutter } from '../parse';
+import { ApertureField, IsoField } from '../../exposure-fields';
+import { parseQuantity, parseShutter, type TypedShutter } from '../../parse';
 import { ReadThrough, type Through } from './read-through';
-import { ROLE_KEYS, ROLE_NAMES } from './roles';
-import { KEYS, useStand } from './stand-context';
+import { ROLE_KEYS, ROLE_NAMES } from '../roles';
+import { KEYS, useStand } from '../stand-context';
 
 type Entry = 'settings' | 'ev';
 

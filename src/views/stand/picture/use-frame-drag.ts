@@ -3,8 +3,8 @@ import { useRef } from 'react';
 import { acrossSeam, sheetScale } from '@/core/optics';
 import { addSkylinePoint, frameOf, lensOf } from '@/model';
 import { heldToFrame } from './frame-keys';
-import { useStand } from './stand-context';
-import { useSeat } from './use-seat';
+import { useStand } from '../stand-context';
+import { useSeat } from '../seat/use-seat';
 
 /** What a finger or the mouse on the bare frame means: it depends on the step that is open. */
 export function useFrameDrag(width: number, height: number) {

@@ -3,9 +3,9 @@ import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
 import { Fold } from '@/ui/fold';
 import { daylightText, liftText, offsetText, stopsFigure, stopsText, timeText, toneText } from '@/words';
-import { QuantityField } from '../quantity-field';
-import { Figure } from './figure';
-import { useStand } from './stand-context';
+import { QuantityField } from '../../quantity-field';
+import { Figure } from '../figure';
+import { useStand } from '../stand-context';
 
 /** Steps of the gap, of the placement (a third of a stop) and of what is followed. */
 const GAP_STEP = 0.1;

@@ -4,7 +4,7 @@ import { MarginNote } from '@/render';
 import { RoleMark } from '@/ui/role-mark';
 import { stopsFigure } from '@/words';
 import { arrowMove, heldToFrame } from './frame-keys';
-import { type ReadingDraft, useStand } from './stand-context';
+import { type ReadingDraft, useStand } from '../stand-context';
 import { usePointDrag } from './use-point-drag';
 
 interface Box {

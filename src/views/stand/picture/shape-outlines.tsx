@@ -4,7 +4,7 @@ import { addCornerAfter, changeShape, removeCorner, type StandShape } from '@/mo
 import { MarginNote } from '@/render';
 import { arrowMove, heldToFrame } from './frame-keys';
 import { PointHandle } from './point-handle';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 interface Box {
   width: number;

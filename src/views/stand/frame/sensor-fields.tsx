@@ -3,8 +3,8 @@ import { exactIso } from '@/core/units';
 import { type Camera, type Quantity } from '@/model';
 import { Fold } from '@/ui/fold';
 import { stopsFigure } from '@/words';
-import { QuantityField } from '../quantity-field';
-import { useStand } from './stand-context';
+import { QuantityField } from '../../quantity-field';
+import { useStand } from '../stand-context';
 
 interface Limit {
   readonly key: keyof Camera & `${string}${'Stops' | 'Iso' | 'Electrons' | 'Part'}`;

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { vignetteField } from '@/core/optics';
 import { type Glass, openingsOf, polariserBand } from '@/model';
 import { type FramePicture, frameLayers } from '@/render';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 /** A frame's picture, but for the theme it is shown in. */
 export type Picture = Omit<FramePicture, 'theme'>;

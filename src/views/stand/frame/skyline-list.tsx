@@ -3,8 +3,8 @@ import { addSkylinePoint, MAX_POINTS, midpointAfter, moveSkylinePoint, removeSky
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
-import { parsePercent, percentFigure } from '../parse';
-import { useStand } from './stand-context';
+import { parsePercent, percentFigure } from '../../parse';
+import { useStand } from '../stand-context';
 
 /** More points than this are folded away at first. */
 const FEW_POINTS = 4;

@@ -3,8 +3,8 @@ import { ROLES, type FeatureTreatment, type Region } from '@/core/field';
 import { addShape, changeShape, MAX_SHAPES, removeShape, type StandShape } from '@/model';
 import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
-import { ROLE_NAMES } from './roles';
-import { useStand } from './stand-context';
+import { ROLE_NAMES } from '../roles';
+import { useStand } from '../stand-context';
 
 const REGIONS: readonly (readonly [Region, string])[] = [
   ...ROLES.map((role) => [role, ROLE_NAMES[role].toLowerCase()] as const),

@@ -1,7 +1,7 @@
 import { type FramePoint, skylineAt } from '@/core/field';
 import { addSkylinePoint, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
 import { PointHandle } from './point-handle';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 interface Box {
   width: number;

@@ -1,7 +1,7 @@
 import { withSchool } from '@/model';
 import { glassName, LOOK_NAMES, otherLookText, safetyText, stockText, sunRuleText } from '@/words';
-import { Figure } from './figure';
-import { useStand } from './stand-context';
+import { Figure } from '../figure';
+import { useStand } from '../stand-context';
 
 /** What is told beside the plan: how safe it is, what the other looks would fit, and glass that is not in the bag. */
 export function BesidePlan() {

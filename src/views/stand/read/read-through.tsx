@@ -1,7 +1,7 @@
 import { isSheet, type Reading } from '@/model';
 import { Fold } from '@/ui/fold';
 import { filterName, throughText } from '@/words';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 export type Through = Pick<Reading, 'throughFilterIds' | 'seat'>;
 

@@ -15,9 +15,9 @@ import { Button } from '@/ui/button';
 import { ParsedField, type Parsed } from '@/ui/field';
 import { Stepper } from '@/ui/stepper';
 import { computedSeat, degreesFigure, filterName, mmFigure, NOT_A_NUMBER, turnText } from '@/words';
-import { typedNumber } from '../parse';
+import { typedNumber } from '../../parse';
 import { SeatFigures } from './seat-figures';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 import { useSeat } from './use-seat';
 
 /** px to the millimetre of the holder drawing. */

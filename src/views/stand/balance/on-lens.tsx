@@ -1,8 +1,8 @@
 import { type Filter, isSheet, polariserOn, putFitted, type Stand, waterBehindPolariser } from '@/model';
 import { filterName, polariserText, waterGlareText } from '@/words';
-import { QuantityField } from '../quantity-field';
+import { QuantityField } from '../../quantity-field';
 import { SunDirection } from './look-controls';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 /** NDs and polarisers of the bag: which of them are on the lens, and what a polariser does to this sky. */
 export function OnLens() {

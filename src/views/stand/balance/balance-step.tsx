@@ -7,8 +7,8 @@ import { BracketFrames, Kept, Lift, SunDirection, Tuning } from './look-controls
 import { OnLens } from './on-lens';
 import { OwnBag } from './own-bag';
 import { Ranking } from './ranking';
-import { useStand } from './stand-context';
-import { useBarePress } from './use-bare-press';
+import { useStand } from '../stand-context';
+import { useBarePress } from '../picture/use-bare-press';
 
 /** Step 3: the look, what it asks for, and the glass of the bag in order. */
 export function BalanceStep() {

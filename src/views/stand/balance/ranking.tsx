@@ -5,7 +5,7 @@ import { choose, glassOf, isSheet, sameChoice } from '@/model';
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
 import { fitFigure, glassName, levelText, reasonsText } from '@/words';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 /** Sets that are shown before the rest are asked for. */
 const SHOWN = 5;

@@ -1,9 +1,9 @@
 import { meteredEv } from '@/model';
 import { stopsFigure, stopsText } from '@/words';
-import { Figure } from './figure';
+import { Figure } from '../figure';
 import { NewReading } from './new-reading';
 import { ReadingList } from './reading-list';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 /** Step 2: spot readings, placed on the frame or without a place. */
 export function ReadStep() {

@@ -1,6 +1,6 @@
 import { type Seat } from '@/core/optics';
 import { choose, isWithin, sameChoice } from '@/model';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 /** Steps that the seat is set to, mm and degrees. */
 const OFFSET_STEP = 0.5;

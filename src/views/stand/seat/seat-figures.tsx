@@ -4,8 +4,8 @@ import { cornerVignette } from '@/core/optics';
 import { type Glass, openingsOf, seamViews, type SeamViews } from '@/model';
 import { outside } from '@/render';
 import { fitFigure, levelText, mmFigure, stopsFigure, type WorkingOf } from '@/words';
-import { Figure } from './figure';
-import { useStand } from './stand-context';
+import { Figure } from '../figure';
+import { useStand } from '../stand-context';
 
 interface SeatRow {
   readonly name: string;

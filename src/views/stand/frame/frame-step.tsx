@@ -2,13 +2,13 @@ import { estimatedPupilToFilterMm } from '@/core/optics';
 import { ASSUMED_WIDEST_APERTURE, type Camera, MAX_TEXT, type Orientation, type StandLens } from '@/model';
 import { ChoiceField } from '@/ui/field';
 import { Segmented } from '@/ui/segmented';
-import { ApertureField, IsoField } from '../exposure-fields';
-import { QuantityField } from '../quantity-field';
+import { ApertureField, IsoField } from '../../exposure-fields';
+import { QuantityField } from '../../quantity-field';
 import { PupilPictures } from './pupil-pictures';
 import { SensorFields } from './sensor-fields';
 import { ShapeList } from './shape-list';
 import { SkylineList } from './skyline-list';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 /** Sensor sizes by their common names, mm. */
 const SENSORS = [

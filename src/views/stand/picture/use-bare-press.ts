@@ -1,4 +1,4 @@
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 
 /** Handlers that show the frame without the grad for as long as a finger or the mouse presses. */
 export function useBarePress() {

@@ -9,7 +9,7 @@ import { placeText, stopsFigure } from '@/words';
 import { ReadingMarks } from './reading-marks';
 import { ShapeOutlines } from './shape-outlines';
 import { SkylineHandles } from './skyline-handles';
-import { useStand } from './stand-context';
+import { useStand } from '../stand-context';
 import { useBarePress } from './use-bare-press';
 import { useFrameDrag } from './use-frame-drag';
 import { type Picture, usePicture } from './use-picture';
