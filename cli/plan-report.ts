@@ -13,7 +13,7 @@ import {
   type Warning,
   warningsOf,
 } from '@/model';
-import { faultText, filterKindText, reasonsText, warningText } from '@/words';
+import { faultText, filterKindText, reasonsText, sideNames, warningText } from '@/words';
 
 /** What `plan --json` prints for one stand (formats: the command line). */
 export interface PlanReport {
@@ -118,9 +118,9 @@ function reportOf(stand: Stand, bag: Bag, derived: Derived, study: Study): PlanR
     reachStops: rounded(derived.reachStops),
     neededStops: rounded(balance?.neededStops ?? null),
     school: stand.look.school,
-    plan: plan && { ...glassReport(derived, plan), ...planOnly(derived, plan, study) },
-    chosen: derived.chosen && glassReport(derived, derived.chosen),
-    alternatives: others.map((c) => glassReport(derived, glassOf(stand, bag, prepared!, c))),
+    plan: plan && { ...glassReport(stand, derived, plan), ...planOnly(derived, plan, study) },
+    chosen: derived.chosen && glassReport(stand, derived, derived.chosen),
+    alternatives: others.map((c) => glassReport(stand, derived, glassOf(stand, bag, prepared!, c))),
     ...(bracket?.ok
       ? {
           frames: bracket.frames.map((f) => ({
@@ -182,7 +182,7 @@ function planOnly({ balance }: Derived, plan: Glass, { safety }: Study) {
   };
 }
 
-function glassReport({ balance }: Derived, glass: Glass): GlassReport {
+function glassReport(stand: Stand, { balance }: Derived, glass: Glass): GlassReport {
   const { figures: f, outcome, seat, lift } = glass;
   return {
     filterIds: glass.filterIds,
@@ -206,7 +206,7 @@ function glassReport({ balance }: Derived, glass: Glass): GlassReport {
     seamAt:
       outcome.seam &&
       Object.fromEntries(Object.entries(outcome.seam.at).map(([edge, at]) => [edge, rounded(at)])),
-    reasons: f && balance ? reasonsText(f, balance, outcome.seam?.at ?? null) : [],
+    reasons: f && balance ? reasonsText(f, balance, outcome.seam?.at ?? null, sideNames(stand)) : [],
   };
 }
 

@@ -12,6 +12,7 @@ import {
   LOOK_NAMES,
   otherLookText,
   safetyText,
+  sideNames,
   stockText,
   sunRuleText,
   workings,
@@ -40,12 +41,14 @@ export function planText(solved: SolvedStand): string {
   if (balance && plan?.figures) {
     lines.push(
       '',
-      ...reasonsText(plan.figures, balance, plan.outcome.seam?.at ?? null).map((reason) => `- ${reason}`),
+      ...reasonsText(plan.figures, balance, plan.outcome.seam?.at ?? null, sideNames(stand)).map(
+        (reason) => `- ${reason}`,
+      ),
     );
     lines.push('', 'Others:');
     for (const other of balance.best.filter((c) => c !== plan.figures)) {
       const filters = other.set.flatMap(({ id }) => bag.filters.find((f) => f.id === id) ?? []);
-      const level = levelText(other, balance.brighter);
+      const level = levelText(other, sideNames(stand)[balance.brighter]);
       lines.push(
         `  ${glassName(filters).padEnd(24)} shows ${fitFigure(other.unevenStops)}${level ? `, ${level}` : ''}`,
       );

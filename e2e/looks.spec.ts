@@ -260,6 +260,15 @@ test('a reading is wanted at a tone of its own, or only to be held', async ({ pa
   await expect(page.getByRole('button', { name: /^3\.\d stops$/ })).toBeVisible();
 });
 
+test('what is held back has a name of its own where it is no sky', async ({ page }) => {
+  await openDemo(page, /Marl Pan/);
+  await page.keyboard.press('1');
+  await page.getByRole('textbox', { name: 'What is held back, if it is no sky' }).fill('foliage');
+  await expect(slip(page)).toContainText('the foliage comes out 0.8 above mid-grey');
+  await page.getByRole('button', { name: /^3\s*Balance/ }).click();
+  await expect(page.getByRole('group', { name: 'Keep the foliage brighter by' })).toBeVisible();
+});
+
 test('two test pictures settle the distance from pupil to filter', async ({ page }) => {
   await page.goto('/stands');
   await page.getByRole('button', { name: 'New stand' }).click();

@@ -140,6 +140,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
     name: text,
     createdAt: z.iso.datetime({ offset: true }),
     notes: text.optional(),
+    skyName: text.optional(),
     camera,
     lens: object({
       name: text.optional(),

@@ -8,6 +8,8 @@ export interface Stand {
   /** ISO 8601 with its offset. */
   readonly createdAt: string;
   readonly notes?: string | undefined;
+  /** What is to be held back, where it is not a sky: lit leaves above a fall, a white cliff. */
+  readonly skyName?: string | undefined;
   readonly camera: Camera;
   readonly lens: StandLens;
   readonly exposure: { readonly aperture: number; readonly iso: number };

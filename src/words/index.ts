@@ -3,6 +3,7 @@ export * from './figures';
 export * from './glass';
 export * from './looks';
 export * from './reasons';
+export * from './sides';
 export * from './slip';
 export * from './working';
 export * from './refusals';

@@ -1,6 +1,7 @@
-import { type Balance, type Candidate, type Side, type Spot } from '@/core/balance';
+import { type Balance, type Candidate, type Spot } from '@/core/balance';
 import { type SeamAt } from '@/core/optics';
 import { fitFigure, stopsFigure } from './figures';
+import { otherSide, type SideNames } from './sides';
 
 /** Figures below these are not worth a word, stops. */
 const LEVEL_WORTH = 0.3;
@@ -10,7 +11,7 @@ const LINE_WORTH = 0.3;
 const CLEAN_UNDER = 0.35;
 
 /** "sky 0.9 too bright", or null where it is about right. */
-export function levelText({ levelStops }: Pick<Candidate, 'levelStops'>, brighter: Side): string | null {
+export function levelText({ levelStops }: Pick<Candidate, 'levelStops'>, brighter: string): string | null {
   if (Math.abs(levelStops) < 0.05) return null;
   return `${brighter} ${stopsFigure(Math.abs(levelStops))} too ${levelStops > 0 ? 'dark' : 'bright'}`;
 }
@@ -35,9 +36,11 @@ function reachAboveSeam(spot: Spot, at: SeamAt | null): number | null {
 /** Why a set ranks where it does, the most telling first; each is a sentence with its figures. */
 export function reasonsText(
   candidate: Candidate,
-  { brighter, spanStops, neededStops, least }: Balance,
+  { brighter: side, spanStops, neededStops, least }: Balance,
   seamAt: SeamAt | null,
+  names: SideNames,
 ): string[] {
+  const brighter = names[side];
   if (!candidate.set.length) {
     if (neededStops > 0)
       return [`Without a grad the ${brighter} stays ${stopsFigure(neededStops)} stops brighter than wanted.`];
@@ -62,7 +65,7 @@ export function reasonsText(
     reasons.push(`Leaves the ${level}; exposure or processing can put that right.`);
   if (candidate.spillStops >= SPILL_WORTH)
     reasons.push(
-      `Takes ${stopsFigure(candidate.spillStops)} stops off the ${brighter === 'sky' ? 'land' : 'sky'} on the whole.`,
+      `Takes ${stopsFigure(candidate.spillStops)} stops off the ${names[otherSide(side)]} on the whole.`,
     );
   if (candidate.noGlow)
     reasons.push('Made for a glow along the skyline: over this sky it would leave the foot darkest.');

@@ -15,6 +15,7 @@ import {
   timeText,
 } from './figures';
 import { glassName } from './glass';
+import { sideNames, type SideNames } from './sides';
 
 /** One row of the slip: what to do, in large, and beside it what else matters. */
 export interface SlipRow {
@@ -53,11 +54,12 @@ export function slipOf(context: SlipContext): Slip {
   const roles = new Set(context.stand.readings.filter((r) => !r.limit).map((r) => r.role));
   const hasLand = roles.has('land') || roles.has('water');
   if (stand.look.school !== 'sun' && (!hasLand || !roles.has('sky'))) {
+    const { sky } = sideNames(stand);
     const [main, aside] = !hasLand
       ? roles.has('sky')
-        ? ['Now meter the land', 'the sky alone cannot say which grad']
-        : ['Meter the land, then the sky', 'two spot readings make a plan']
-      : ['Now meter the sky', 'the land alone cannot say which grad'];
+        ? ['Now meter the land', `the ${sky} alone cannot say which grad`]
+        : [`Meter the land, then the ${sky}`, 'two spot readings make a plan']
+      : [`Now meter the ${sky}`, 'the land alone cannot say which grad'];
     return { state: 'waiting', rows: rows(row('Glass', main, aside), nothing) };
   }
   if (derived.chosen) return ready(context, derived.chosen);
@@ -140,7 +142,7 @@ export function turnText(turnDeg: number): string {
   return isUpsideDown(turnDeg) ? `upside down, ${way}` : way;
 }
 
-function glassRow({ derived, search }: SlipContext, glass: Glass): SlipRow {
+function glassRow({ stand, derived, search }: SlipContext, glass: Glass): SlipRow {
   const { plan, chosen } = derived;
   const asides: string[] = [];
   if (search === 'working' || derived.stale) asides.push('being worked out anew');
@@ -152,7 +154,7 @@ function glassRow({ derived, search }: SlipContext, glass: Glass): SlipRow {
   if (!chosen && derived.balance?.least?.enough === false)
     asides.push('one exposure does not hold everything');
   if (!glass.seat) {
-    if (!chosen) asides.push(...noGradText(derived));
+    if (!chosen) asides.push(...noGradText(derived, sideNames(stand)));
     return row('Glass', chosen ? 'No grad' : 'No grad needed', asides.join('; '));
   }
   return row(
@@ -163,11 +165,13 @@ function glassRow({ derived, search }: SlipContext, glass: Glass): SlipRow {
 }
 
 /** Why no grad is advised. */
-function noGradText({ balance, spanStops }: Derived): string[] {
+function noGradText({ balance, spanStops }: Derived, names: SideNames): string[] {
   if (!balance || balance.spanStops === null) return [];
   if (balance.least) return [];
   if (balance.neededStops > 0) return ['any grad would show more than it helps'];
-  return [`the ${balance.brighter} is ${stopsFigure(Math.abs(spanStops ?? 0))} brighter, and may stay so`];
+  return [
+    `the ${names[balance.brighter]} is ${stopsFigure(Math.abs(spanStops ?? 0))} brighter, and may stay so`,
+  ];
 }
 
 /** What Least glass leaves to be done afterwards, and what that costs. */
@@ -238,7 +242,7 @@ function exposeRow({ stand, derived, oldestMinutes }: SlipContext): SlipRow {
   const asides: string[] = [];
   if (oldestMinutes !== null && oldestMinutes > STALE_AFTER_MINUTES && oldestMinutes < RECORD_AFTER_MINUTES)
     asides.push(`readings ${ageText(oldestMinutes)} old: read again`);
-  asides.push(...fittedText(derived), landingText(derived, inUse));
+  asides.push(...fittedText(derived), landingText(derived, inUse, sideNames(stand)));
   const { clips } = inUse.outcome;
   if (clips.length) asides.push(`${listText(clips)} not held`);
   else if (exposure.capped) asides.push('held back for the highlights');
@@ -246,13 +250,13 @@ function exposeRow({ stand, derived, oldestMinutes }: SlipContext): SlipRow {
 }
 
 /** Where the brighter side comes out: "the sky comes out 1.2 above mid-grey". */
-function landingText({ prepared, spanStops }: Derived, glass: Glass): string {
+function landingText({ prepared, spanStops }: Derived, glass: Glass, names: SideNames): string {
   if (!prepared) return '';
   if (spanStops === null) return 'for the land alone';
   const side = spanStops >= 0 ? 'sky' : 'land';
   const own = new Set(sideReadings(side, prepared.input.field.readings).map((r) => r.id));
   const tone = mean(glass.outcome.readings.filter((r) => own.has(r.id)).map((r) => r.toneThroughStops));
-  return `the ${side} comes out ${toneText(tone)}`;
+  return `the ${names[side]} comes out ${toneText(tone)}`;
 }
 
 /** A tone by its distance from mid-grey: "1.2 above mid-grey". */

@@ -23,6 +23,7 @@ import {
   reasonsText,
   levelText,
   rangeText,
+  sideNames,
   daylightText,
   otherLookText,
   safetyText,
@@ -170,6 +171,13 @@ describe('the slip', () => {
     const [glass] = rows(stand, { derived });
     const [first, second] = derived.plan!.filters;
     expect(glass).toBe(`${first!.name} with ${second!.name}, level | the first nearest the lens`);
+  });
+
+  it('calls what is held back by its own name', () => {
+    const leaves = { skyName: 'foliage' };
+    expect(rows(testStand({ ...leaves, readings: [land] }))[0]).toMatch(/^Now meter the foliage/);
+    expect(rows(testStand(leaves))[2]).toMatch(/the foliage comes out 1\.0 above mid-grey/);
+    expect(sideNames({ skyName: ' ' })).toEqual({ sky: 'sky', land: 'land' });
   });
 
   it('never shows an old answer as if it belonged to new readings', () => {
@@ -455,7 +463,7 @@ describe('reasons', () => {
     const candidate = balance.best.find((c) => (c.set[0]?.id ?? 'none') === id)!;
     return {
       candidate,
-      text: reasonsText(candidate, balance, { left: 0.45, right: 0.45 }).join(' '),
+      text: reasonsText(candidate, balance, { left: 0.45, right: 0.45 }, sideNames(stand)).join(' '),
     };
   };
 

@@ -1,8 +1,10 @@
+import { type Side } from '@/core/balance';
 import { beamDiameterMm, cornerAngleDeg, sheetScale, WIDE_ANGLE_DEG } from '@/core/optics';
 import { type Glass, isSheet, type Prepared, railAboveAxisMm, seamViews, type SeamViews } from '@/model';
 import { fitFigure, mmFigure, stopsFigure, stopsText } from '../figures';
 import { filterName } from '../glass';
 import { levelText } from '../reasons';
+import { otherSide, sideNames, type SideNames } from '../sides';
 import { seatShortText } from '../slip';
 import { type Working, type WorkingContext } from './types';
 
@@ -20,7 +22,7 @@ export function glassWorkings(
     seatWorking(glass, prepared, stand.lens.pupilToFilterMm === undefined, bag.holder),
     seamWorking(glass, prepared),
     views && spreadWorking(views, prepared),
-    ...fitWorkings(glass, derived.balance?.brighter ?? 'sky'),
+    ...fitWorkings(glass, derived.balance?.brighter ?? 'sky', sideNames(stand)),
   ];
 }
 
@@ -95,9 +97,10 @@ function spreadWorking(
   };
 }
 
-function fitWorkings({ figures, sticksOutMm, seat }: Glass, brighter: 'sky' | 'land'): Working[] {
+function fitWorkings({ figures, sticksOutMm, seat }: Glass, side: Side, names: SideNames): Working[] {
   if (!figures || !seat) return [];
-  const other = brighter === 'sky' ? 'land' : 'sky';
+  const brighter = names[side];
+  const other = names[otherSide(side)];
   const base = sticksOutMm ?? seat.offsetMm;
   const { playMm } = figures;
   return [

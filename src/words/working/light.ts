@@ -7,6 +7,7 @@ import { faultText } from '../faults';
 import { fitFigure, isoFigure, listText, stopsFigure, stopsText, timeText } from '../figures';
 import { glassName } from '../glass';
 import { reasonsText } from '../reasons';
+import { sideNames } from '../sides';
 import { toneText } from '../slip';
 import { type Working, type WorkingContext } from './types';
 
@@ -74,7 +75,7 @@ export function needWorking({ stand, derived }: WorkingContext, { input }: Prepa
   return { of: 'need', title: 'To take away', figure: need, lines };
 }
 
-export function glassWorking({ derived }: WorkingContext): Working | null {
+export function glassWorking({ stand, derived }: WorkingContext): Working | null {
   const { inUse, balance, fault } = derived;
   if (!inUse || !balance)
     return fault ? { of: 'glass', title: 'Glass', figure: 'no plan', lines: [faultText(fault)] } : null;
@@ -87,7 +88,7 @@ export function glassWorking({ derived }: WorkingContext): Working | null {
       `${balance.compared} sets of your bag were compared, none among them, each at its best seat.`,
       ...(figures
         ? [
-            ...reasonsText(figures, balance, inUse.outcome.seam?.at ?? null),
+            ...reasonsText(figures, balance, inUse.outcome.seam?.at ?? null, sideNames(stand)),
             `Score ${fitFigure(figures.scoreStops)} = fit ${fitFigure(figures.fitStops)} + cost of the sheets, of turning from the skyline${figures.noGlow ? ' and of a sheet made for a glow over a sky without one' : ''}.`,
           ]
         : []),
@@ -134,7 +135,7 @@ export function exposeWorking(
     title: 'Exposure',
     figure: timeText(exposure.seconds),
     lines: [
-      `The ${dark} places it: ${meanText(own)}.`,
+      `The ${sideNames(stand)[dark]} places it: ${meanText(own)}.`,
       ...wantedNote(own),
       `The grad takes ${listText(own.map((r) => `${stopsFigure(taken.get(r.id) ?? 0)} off ${r.id}`))}.`,
       ...(fitted.stops > 0 ? [`ND and polariser take ${stopsText(fitted.stops)} from everything.`] : []),
@@ -193,10 +194,10 @@ export function readingWorking(
   return { of: `reading ${id}`, title: `Reading ${id}`, figure: toneText(tone), lines };
 }
 
-export function safetyWorking({ study, derived }: WorkingContext): Working | null {
+export function safetyWorking({ stand, study, derived }: WorkingContext): Working | null {
   const spans = study?.safety.bestForSpans;
   if (!study || !spans) return null;
-  const brighter = derived.balance?.brighter ?? 'sky';
+  const brighter = sideNames(stand)[derived.balance?.brighter ?? 'sky'];
   return {
     of: 'safety',
     title: 'Best for',

@@ -2,7 +2,16 @@ import { GAPS, type StandLook, SUN_SIDES, type SunSide, sunSideOf } from '@/mode
 import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
 import { Fold } from '@/ui/fold';
-import { daylightText, liftText, offsetText, stopsFigure, stopsText, timeText, toneText } from '@/words';
+import {
+  daylightText,
+  liftText,
+  offsetText,
+  sideNames,
+  stopsFigure,
+  stopsText,
+  timeText,
+  toneText,
+} from '@/words';
 import { QuantityField } from '../../quantity-field';
 import { Figure } from '../figure';
 import { useStand } from '../stand-context';
@@ -22,11 +31,11 @@ function useLook() {
 
 /** How much of the span is kept, and what that leaves to take away. */
 export function Kept() {
-  const { derived } = useStand();
+  const { stand, derived } = useStand();
   const { look, set } = useLook();
   const gaps = GAPS[look.school];
   const need = derived.balance?.neededStops;
-  const brighter = derived.balance?.brighter ?? 'sky';
+  const brighter = sideNames(stand)[derived.balance?.brighter ?? 'sky'];
   const gap = look.gapStops ?? gaps?.usual ?? 0;
   const [low, high] = gaps?.range ?? [0, 0];
   const heavy = gap < 0;

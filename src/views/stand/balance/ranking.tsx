@@ -4,7 +4,7 @@ import { isUpsideDown } from '@/core/optics';
 import { choose, glassOf, isSheet, sameChoice } from '@/model';
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
-import { fitFigure, glassName, levelText, reasonsText } from '@/words';
+import { fitFigure, glassName, levelText, reasonsText, sideNames } from '@/words';
 import { useStand } from '../stand-context';
 
 /** Sets that are shown before the rest are asked for. */
@@ -62,8 +62,9 @@ function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
   if (!glass) return null;
   const sheets = glass.filters.filter(isSheet);
   const { seat } = candidate;
-  const level = levelText(candidate, balance.brighter);
-  const reasons = reasonsText(candidate, balance, glass.outcome.seam?.at ?? null);
+  const names = sideNames(stand);
+  const level = levelText(candidate, names[balance.brighter]);
+  const reasons = reasonsText(candidate, balance, glass.outcome.seam?.at ?? null, names);
   const take = () => {
     const choice = { filterIds: glass.filterIds, offsetMm: seat?.offsetMm ?? 0, turnDeg: seat?.turnDeg ?? 0 };
     edit((s) => (sameChoice(s.choice, choice) ? s : choose(s, choice)));

@@ -1,7 +1,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { addSkylinePoint, MAX_POINTS, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
 import { Button } from '@/ui/button';
-import { ParsedField } from '@/ui/field';
+import { ParsedField, type Parsed } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { parsePercent, percentFigure } from '../../parse';
 import { useStand } from '../stand-context';
@@ -17,9 +17,18 @@ export function SkylineList() {
     <fieldset>
       <legend className="font-semibold">Skyline</legend>
       <p className="mb-2 text-sm text-quiet">
-        Click the frame to add a point, drag it along the skyline, Delete removes it. Arrow keys move the one
-        in focus.
+        What lies above it is held back. Click the frame to add a point, drag it along the skyline, Delete
+        removes it. Arrow keys move the one in focus.
       </p>
+      <ParsedField
+        label="What is held back, if it is no sky"
+        className="mb-2"
+        text={stand.skyName ?? ''}
+        placeholder="sky"
+        hint={stand.skyName ? undefined : 'foliage above a fall, a white cliff, the upper half of a sky'}
+        parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 60) })}
+        onValue={(text) => edit((s) => ({ ...s, skyName: text || undefined }))}
+      />
       <Fold open={skyline.length <= FEW_POINTS} summary={<>{skyline.length} points as figures</>}>
         <ol className="space-y-1.5">
           {skyline.map((point, i) => (

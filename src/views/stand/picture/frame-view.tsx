@@ -5,7 +5,7 @@ import { frameOf, type Glass } from '@/model';
 import { MarginNote, paintFrame, SeamLine, SheetScale } from '@/render';
 import { useTheme } from '@/ui/theme';
 import { useSize } from '@/ui/use-size';
-import { placeText, stopsFigure } from '@/words';
+import { placeText, sideNames, stopsFigure } from '@/words';
 import { ReadingMarks } from './reading-marks';
 import { ShapeOutlines } from './shape-outlines';
 import { SkylineHandles } from './skyline-handles';
@@ -136,7 +136,7 @@ function UnreadNotes({ width, height }: { width: number; height: number }) {
   const at = skylineAt(stand.skyline)(0.5);
   const read = new Set(stand.readings.map((r) => r.role));
   const notes = [
-    { text: 'sky not read yet', v: at / 2, show: !read.has('sky') },
+    { text: `${sideNames(stand).sky} not read yet`, v: at / 2, show: !read.has('sky') },
     { text: 'land not read yet', v: (1 + at) / 2, show: !read.has('land') && !read.has('water') },
   ];
   return notes

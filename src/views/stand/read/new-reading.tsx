@@ -81,7 +81,7 @@ export function NewReading() {
           text: (
             <>
               <RoleIcon role={role} />
-              {ROLE_NAMES[role]}
+              {role === 'sky' && stand.skyName ? stand.skyName : ROLE_NAMES[role]}
             </>
           ),
         }))}

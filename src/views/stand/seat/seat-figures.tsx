@@ -3,7 +3,16 @@ import { type Candidate, type Outcome, type Side } from '@/core/balance';
 import { cornerVignette } from '@/core/optics';
 import { type Glass, openingsOf, seamViews, type SeamViews } from '@/model';
 import { outside } from '@/render';
-import { fitFigure, levelText, mmFigure, stopsFigure, type WorkingOf } from '@/words';
+import {
+  fitFigure,
+  levelText,
+  mmFigure,
+  otherSide,
+  sideNames,
+  type SideNames,
+  stopsFigure,
+  type WorkingOf,
+} from '@/words';
 import { Figure } from '../figure';
 import { useStand } from '../stand-context';
 
@@ -26,7 +35,10 @@ export function SeatFigures({ glass }: { glass: Glass }) {
   const { lens, frame } = prepared.input;
   const corner = cornerVignette(lens, frame, openingsOf(bag, lens), seat.turnDeg);
   const rows: SeatRow[] = [
-    ...fitRows(figures, derived.balance?.brighter ?? 'sky', sticksOutMm ?? seat.offsetMm),
+    ...fitRows(figures, derived.balance?.brighter ?? 'sky', {
+      names: sideNames(stand),
+      standsAtMm: sticksOutMm ?? seat.offsetMm,
+    }),
     ...seamRows(outcome, views),
     ...(corner.by !== null && corner.stops >= CORNER_WORTH
       ? [{ name: 'Corners', text: cornerText(corner.stops, corner.by) }]
@@ -48,8 +60,13 @@ export function SeatFigures({ glass }: { glass: Glass }) {
 }
 
 /** How well the glass serves at this seat, and how far it may slide. */
-function fitRows(figures: Candidate, brighter: Side, standsAtMm: number): SeatRow[] {
-  const other = brighter === 'sky' ? 'land' : 'sky';
+function fitRows(
+  figures: Candidate,
+  side: Side,
+  { names, standsAtMm }: { names: SideNames; standsAtMm: number },
+): SeatRow[] {
+  const brighter = names[side];
+  const other = names[otherSide(side)];
   const { playMm, levelCostStops } = figures;
   const rows: SeatRow[] = [
     { name: 'Uneven', text: `${fitFigure(figures.unevenStops)} stops show`, of: 'uneven' },
