@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from '@/core/units';
 import { PHYSICS } from '@/testing/vectors';
-import { ev100, secondsForEv, secondsThrough } from '.';
+import { ev100, secondsForEv, secondsInChangingLight, secondsThrough } from '.';
 
 const secondsOf = (text: string): ExactSeconds => {
   const read = shutterFromFileText(text);
@@ -37,5 +37,31 @@ describe('exposure value', () => {
     ['1/2000', 6, 1 / 32],
   ])('%s s behind %p stops is %p s', (base, stops, seconds) => {
     expect(secondsThrough(secondsOf(base), stops)).toBeCloseTo(seconds, 9);
+  });
+});
+
+describe('a time in changing light', () => {
+  it.each(PHYSICS.drift)('of $t0Seconds s while it falls by $fallStopsPerMinute stops a minute', (c) => {
+    const seconds = secondsInChangingLight(c.t0Seconds, c.fallStopsPerMinute);
+    if (c.seconds === null) expect(seconds).toBeNull();
+    else expect(seconds).toBeCloseTo(c.seconds, 3);
+  });
+
+  it('gathers the same light as a shorter time in light that stays', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 300, noNaN: true }),
+        fc.double({ min: -0.5, max: 0.25, noNaN: true }),
+        (constant, fall) => {
+          const seconds = secondsInChangingLight(constant, fall);
+          if (seconds === null) return;
+          const steps = 4000;
+          let light = 0;
+          for (let i = 0; i < steps; i++) light += 2 ** ((-fall / 60) * seconds * ((i + 0.5) / steps));
+          expect((light * seconds) / steps / constant).toBeCloseTo(1, 4);
+        },
+      ),
+      { numRuns: 40 },
+    );
   });
 });

@@ -19,3 +19,17 @@ export function secondsForEv(ev: number, settings: CameraSettings): number {
 export function secondsThrough(seconds: number, stops: number): number {
   return seconds * 2 ** stops;
 }
+
+/**
+ * Time that gathers in changing light what `constantSeconds` would in light that stays (physics 7):
+ * `-log1p(-k ln2 t0) / (k ln2)`, `k` in stops a second.
+ *
+ * @param fallStopsPerMinute positive when the light falls
+ * @returns null where the light runs out: no time is long enough
+ */
+export function secondsInChangingLight(constantSeconds: number, fallStopsPerMinute: number): number | null {
+  const rate = (fallStopsPerMinute / 60) * Math.LN2;
+  if (rate === 0) return constantSeconds;
+  if (rate * constantSeconds >= 1) return null;
+  return -Math.log1p(-rate * constantSeconds) / rate;
+}
