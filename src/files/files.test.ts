@@ -85,6 +85,7 @@ describe('stand files', () => {
       'out-of-range stand.readings[0].shutter',
       (d) => (d.stand.readings[0] = { id: 'a', role: 'sky', aperture: 8, iso: 100, shutter: 1e7 }),
     ],
+    ['out-of-range stand.lens.nearestSubjectM', (d) => (d.stand.lens.nearestSubjectM = 0)],
     ['out-of-range stand.lens.widestAperture', (d) => (d.stand.lens.widestAperture = 0)],
     ['out-of-range stand.camera.veilingGlarePart', (d) => (d.stand.camera.veilingGlarePart = 0.2)],
     ['out-of-range stand.camera.fullWellElectrons', (d) => (d.stand.camera.fullWellElectrons = 0)],

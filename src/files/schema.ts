@@ -147,6 +147,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
       focalLengthMm: number('focalLengthMm'),
       pupilToFilterMm: number('lengthMm').optional(),
       widestAperture: number('aperture').optional(),
+      nearestSubjectM: number('subjectM').optional(),
     }),
     exposure: object({ aperture: number('aperture'), iso: number('iso') }),
     skyline: line.min(2),

@@ -11,6 +11,8 @@ export const LIMITS = {
   stops: [0, 20],
   /** Above 0: the smallest length is a thousandth of a millimetre, which no ruler reads. */
   lengthMm: [0.001, 1000],
+  /** From the lens to a thing in the picture. */
+  subjectM: [0.1, 10_000],
   offsetMm: [-200, 200],
   turnDeg: [-360, 360],
   placed: [0, 1],

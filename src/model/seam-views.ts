@@ -18,6 +18,8 @@ export interface SeamViews {
   readonly open: SeamView;
   readonly openIsAssumed: boolean;
   readonly stoppedDown: SeamView;
+  /** For the nearest thing in the frame, whose light meets the sheet in a narrower beam; null where it is not said. */
+  readonly near: (SeamView & { readonly subjectM: number }) | null;
 }
 
 /** What a finder opens to where the stand does not say, and how far an aperture is closed to check a line. */
@@ -29,15 +31,23 @@ export function seamViews({ lens, exposure }: Stand, { input }: Prepared, glass:
   const { seat, set } = glass;
   if (!seat || !set.length) return null;
   const sheets = set.map((s) => s.sheet);
-  const at = (aperture: number): SeamView => {
+  const at = (aperture: number, subjectMm = Infinity): SeamView => {
     const seen: Lens = { ...input.lens, aperture: exactAperture(aperture) };
-    return { aperture, spread: seamSpread(transitionOf(sheets, beamDiameterMm(seen)), seen, input.frame) };
+    const beam = beamDiameterMm(seen, subjectMm);
+    return { aperture, spread: seamSpread(transitionOf(sheets, beam), seen, input.frame) };
   };
+  const subjectM = lens.nearestSubjectM;
+  const subjectMm = (subjectM ?? 0) * 1000;
   const { aperture } = exposure;
   return {
     taking: at(aperture),
     open: at(Math.min(aperture, lens.widestAperture ?? ASSUMED_WIDEST_APERTURE)),
     openIsAssumed: lens.widestAperture === undefined,
     stoppedDown: at(Math.max(aperture, STOPPED_DOWN)),
+    // nothing this side of the sheet is seen through it
+    near:
+      subjectM !== undefined && subjectMm > input.lens.pupilToFilterMm
+        ? { ...at(aperture, subjectMm), subjectM }
+        : null,
   };
 }

@@ -106,6 +106,14 @@ describe('the seam as it is seen', () => {
     expect(views.open.spread).toBeGreaterThan(views.taking.spread);
     expect(views.stoppedDown.spread).toBeLessThan(views.taking.spread);
     expect([views.open.aperture, views.openIsAssumed]).toEqual([2.8, true]);
+    expect(views.near).toBeNull();
+    const near = (nearestSubjectM: number) =>
+      seamViews({ ...stand, lens: { ...stand.lens, nearestSubjectM } }, derived.prepared!, derived.plan!)!
+        .near;
+    // half a metre away the beam is a ninth narrower; this side of the sheet there is no beam
+    expect(near(0.5)!.spread).toBeLessThan(views.taking.spread);
+    expect(near(5000)!.spread).toBeCloseTo(views.taking.spread, 3);
+    expect(near(0.05)).toBeNull();
     const known = { ...stand, lens: { ...stand.lens, widestAperture: 4 } };
     expect(seamViews(known, derived.prepared!, derived.plan!)).toMatchObject({
       open: { aperture: 4 },

@@ -50,6 +50,8 @@ export interface StandLens {
   readonly pupilToFilterMm?: number | undefined;
   /** What the finder looks through, f-number. */
   readonly widestAperture?: number | undefined;
+  /** The nearest thing in the frame, from the lens, m; absent: everything is taken as far. */
+  readonly nearestSubjectM?: number | undefined;
 }
 
 export interface StandShape {

@@ -7,6 +7,7 @@ const UNITS: Partial<Record<Quantity, string>> = {
   seconds: 's',
   stops: 'stops',
   lengthMm: 'mm',
+  subjectM: 'm',
   offsetMm: 'mm',
   turnDeg: 'degrees',
   toneStops: 'stops',

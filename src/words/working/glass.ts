@@ -82,7 +82,7 @@ function seamWorking({ outcome }: Glass, { input }: Prepared): Working | null {
 }
 
 function spreadWorking(
-  { taking, open, openIsAssumed, stoppedDown }: SeamViews,
+  { taking, open, openIsAssumed, stoppedDown, near }: SeamViews,
   { input }: Prepared,
 ): Working {
   return {
@@ -93,6 +93,11 @@ function spreadWorking(
       `At f/${taking.aperture} each point of the picture looks through ${beamDiameterMm(input.lens).toFixed(1)} mm of glass: from a tenth to nine tenths of the dimming takes ${percent(taking.spread)} of the height.`,
       `The finder, at f/${open.aperture}${openIsAssumed ? ' (assumed)' : ''}, shows ${percent(open.spread)}.`,
       `Stopped down to f/${stoppedDown.aperture} it would be ${percent(stoppedDown.spread)}: a harder line than the picture records.`,
+      ...(near
+        ? [
+            `What is only ${near.subjectM} m away sends a narrower beam through the sheet, and sees ${percent(near.spread)}.`,
+          ]
+        : []),
     ],
   };
 }

@@ -109,6 +109,15 @@ export function FrameStep() {
           onValue={(widestAperture) => setLens({ widestAperture })}
           hint="what the finder shows"
         />
+        <QuantityField
+          label="Nearest thing in the frame"
+          quantity="subjectM"
+          unit="m"
+          optional
+          value={lens.nearestSubjectM}
+          placeholder="far"
+          onValue={(nearestSubjectM) => setLens({ nearestSubjectM })}
+        />
       </div>
       <div>
         <PupilPictures />

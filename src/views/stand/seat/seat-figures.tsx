@@ -95,7 +95,7 @@ function fitRows(
 function seamRows({ seam }: Outcome, views: SeamViews | null): SeatRow[] {
   if (!seam || !views) return [];
   const { at } = seam;
-  const { taking, open, openIsAssumed, stoppedDown } = views;
+  const { taking, open, openIsAssumed, stoppedDown, near } = views;
   const meets = outside(at)
     ? 'outside the frame'
     : 'left' in at
@@ -110,6 +110,15 @@ function seamRows({ seam }: Outcome, views: SeamViews | null): SeatRow[] {
       text: `${percent(open.spread)} at f/${open.aperture}${assumed}; stopped down to f/${stoppedDown.aperture} ${percent(stoppedDown.spread)}`,
       of: 'spread',
     },
+    ...(near
+      ? [
+          {
+            name: 'Near by',
+            text: `${percent(near.spread)} for what is ${near.subjectM} m away`,
+            of: 'spread' as const,
+          },
+        ]
+      : []),
   ];
 }
 
