@@ -1,7 +1,7 @@
 import {
   faultText,
   fitFigure,
-  glassName,
+  glassNamed,
   levelText,
   reasonsText,
   type SlipContext,
@@ -47,10 +47,12 @@ export function planText(solved: SolvedStand): string {
     );
     lines.push('', 'Others:');
     for (const other of balance.best.filter((c) => c !== plan.figures)) {
-      const filters = other.set.flatMap(({ id }) => bag.filters.find((f) => f.id === id) ?? []);
       const level = levelText(other, sideNames(stand)[balance.brighter]);
       lines.push(
-        `  ${glassName(filters).padEnd(24)} shows ${fitFigure(other.unevenStops)}${level ? `, ${level}` : ''}`,
+        `  ${glassNamed(
+          bag,
+          other.set.map((s) => s.id),
+        ).padEnd(24)} shows ${fitFigure(other.unevenStops)}${level ? `, ${level}` : ''}`,
       );
     }
   }
@@ -75,14 +77,12 @@ export function planText(solved: SolvedStand): string {
 /** What is told beside the plan: what decides it, the other looks, and glass that is not in the bag. */
 function besideText({ stand, bag, derived, study }: SolvedStand): string[] {
   if (!derived.prepared) return [];
-  const named = (ids: readonly string[]) =>
-    glassName(ids.flatMap((id) => bag.filters.find((f) => f.id === id) ?? []));
   return [
     ...(derived.plan ? ['', ...safetyText(study.safety, bag).map((line) => `- ${line}`)] : []),
     '',
     'Other looks:',
     ...SCHOOLS.flatMap((school) => study.looks.find((l) => l.school === school) ?? []).map(
-      (look) => `  ${LOOK_NAMES[look.school].padEnd(24)} ${otherLookText(look, named)}`,
+      (look) => `  ${LOOK_NAMES[look.school].padEnd(24)} ${otherLookText(look, bag)}`,
     ),
     ...(study.stock ? ['', stockText(study.stock)] : []),
     ...(stand.look.school === 'sun' ? [] : ['', sunRuleText(stand)]),

@@ -76,6 +76,10 @@ export type SheetKind = SheetFilter['kind'];
 export const isSheet = (filter: Filter): filter is SheetFilter =>
   filter.kind !== 'neutral' && filter.kind !== 'polariser';
 
+/** The filters that ids name, in their order; those that are not in the bag are left out. */
+export const filtersById = ({ filters }: Bag, ids: readonly string[]): Filter[] =>
+  ids.flatMap((id) => filters.find((f) => f.id === id) ?? []);
+
 /** The filter as the optics need it. */
 export function sheetOf(filter: SheetFilter): Sheet {
   const { sheetLengthMm, seamFromDarkEndMm } = filter;

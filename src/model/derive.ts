@@ -15,7 +15,7 @@ import {
 import { type Seat } from '@/core/optics';
 import { type LiftCost, liftCost } from '@/core/sensor';
 import { exactAperture, exactIso } from '@/core/units';
-import { type Bag, type Filter, isSheet, sticksOutMm } from './bag';
+import { type Bag, type Filter, filtersById, isSheet, sticksOutMm } from './bag';
 import { bracketOf, type StandBracket } from './bracket';
 import { bagSheet, type CannotPrepare, type Prepared, prepareStand } from './prepare';
 import { type Solution, solutionKey } from './solve';
@@ -79,10 +79,7 @@ export function glassOf(stand: Stand, bag: Bag, prepared: Prepared, candidate: C
 
 /** Glass as a choice names it; filters that have left the bag are left out, which `filterIds` shows. */
 function chosenGlass(stand: Stand, bag: Bag, prepared: Prepared, choice: Choice): Glass {
-  const set = choice.filterIds.flatMap((id) => {
-    const filter = bag.filters.find((f) => f.id === id);
-    return filter && isSheet(filter) ? [bagSheet(filter)] : [];
-  });
+  const set = filtersById(bag, choice.filterIds).filter(isSheet).map(bagSheet);
   const seat = set.length ? { offsetMm: choice.offsetMm, turnDeg: choice.turnDeg } : null;
   const figures = judgeChoice(prepared, { set, seat });
   return describe(stand, bag, prepared, { set, seat, figures });
@@ -94,7 +91,8 @@ function describe(
   prepared: Prepared,
   { set, seat, figures }: { set: SheetSet; seat: Seat | null; figures: Candidate | null },
 ): Glass {
-  const filters = set.flatMap(({ id }) => bag.filters.find((f) => f.id === id) ?? []);
+  const filterIds = set.map((s) => s.id);
+  const filters = filtersById(bag, filterIds);
   const standOutMm = seat
     ? filters.filter(isSheet).map((sheet) => sticksOutMm(sheet, seat.offsetMm, bag.holder))
     : [];
@@ -107,7 +105,7 @@ function describe(
     seat,
   });
   return {
-    filterIds: set.map((s) => s.id),
+    filterIds,
     filters,
     set,
     seat,

@@ -11,24 +11,29 @@ import {
   SKY_CLARITY,
 } from '@/core/sky';
 import { degreesFromRadians } from '@/core/units';
-import { type Bag } from './bag';
+import { type Bag, filtersById } from './bag';
 import { frameOf } from './prepare';
-import { type Stand } from './stand';
+import { type FittedFilter, type Stand } from './stand';
 
 /** What a polariser would do to the sky of a stand. */
 export interface PolariserEffect {
   /** The axis that darkens the sky the most, degrees clockwise from upright. */
   readonly darkestAxisDeg: number;
   readonly atDarkest: PolarisedFrame;
-  /** At the axis it is turned to; at the darkest where none is noted. */
+  /** The axis it is turned to; the darkest where none is noted. */
+  readonly axisDeg: number;
   readonly atAxis: PolarisedFrame;
 }
+
+/** The polariser on the lens, if there is one. */
+export const fittedPolariser = (stand: Stand, bag: Bag): FittedFilter | undefined =>
+  stand.fitted?.find((f) => filtersById(bag, [f.filterId]).some((b) => b.kind === 'polariser'));
 
 /**
  * The polariser's part in a clear sky, by the directions of view and sun; null where they are not known or there is no sky.
  * The camera's tilt is taken from where the skyline lies.
  */
-export function polariserOn(stand: Stand): PolariserEffect | null {
+export function polariserOn(stand: Stand, bag: Bag): PolariserEffect | null {
   const looks = directionsOf(stand);
   if (!looks) return null;
   const { view, sun } = looks;
@@ -36,11 +41,11 @@ export function polariserOn(stand: Stand): PolariserEffect | null {
   const isSky = (u: number, v: number) => v < heightAt(u);
   const darkest = darkestAxisDeg(view, sun, SKY_CLARITY.clear, isSky);
   if (darkest === null) return null;
+  const axisDeg = fittedPolariser(stand, bag)?.axisDeg ?? darkest;
   const at = (axis: number) => polarisedFrame(view, sun, axis, SKY_CLARITY.clear, isSky);
-  const noted = stand.fitted?.find((f) => f.axisDeg !== undefined)?.axisDeg;
   const atDarkest = at(darkest);
-  const atAxis = noted === undefined ? atDarkest : at(noted);
-  return atDarkest && atAxis && { darkestAxisDeg: darkest, atDarkest, atAxis };
+  const atAxis = at(axisDeg);
+  return atDarkest && atAxis && { darkestAxisDeg: darkest, atDarkest, axisDeg, atAxis };
 }
 
 /**
@@ -52,16 +57,12 @@ export function polariserBand(
   bag: Bag,
   { columns, rows }: { readonly columns: number; readonly rows: number },
 ): Float32Array | null {
-  const fitted = stand.fitted?.find((f) =>
-    bag.filters.some((b) => b.id === f.filterId && b.kind === 'polariser'),
-  );
-  const effect = fitted && polariserOn(stand);
+  const effect = fittedPolariser(stand, bag) && polariserOn(stand, bag);
   const looks = effect && directionsOf(stand);
   if (!looks) return null;
-  const axis = fitted.axisDeg ?? effect.darkestAxisDeg;
   return Float32Array.from({ length: columns * rows }, (_, i) => {
     const place = { u: ((i % columns) + 0.5) / columns, v: (Math.floor(i / columns) + 0.5) / rows };
-    const { changeStops } = polarisedSky(looks.view, looks.sun, axis, SKY_CLARITY.clear, place);
+    const { changeStops } = polarisedSky(looks.view, looks.sun, effect.axisDeg, SKY_CLARITY.clear, place);
     return changeStops - effect.atAxis.meanStops;
   });
 }

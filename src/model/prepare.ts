@@ -18,7 +18,7 @@ import {
 } from '@/core/optics';
 import { sensorWindow } from '@/core/sensor';
 import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from '@/core/units';
-import { type Bag, type Filter, isSheet, type SheetFilter, sheetOf } from './bag';
+import { type Bag, type Filter, filtersById, isSheet, type SheetFilter, sheetOf } from './bag';
 import { GAPS } from './limits';
 import { type Camera, type Reading, type Stand } from './stand';
 import { sunGuessStops } from './sun-guess';
@@ -66,10 +66,8 @@ export function lensOf(stand: Stand, bag: Bag): Lens {
 
 /** ND and polariser on the lens. */
 function fittedFilters(stand: Stand, bag: Bag): Exclude<Filter, SheetFilter>[] {
-  return (stand.fitted ?? []).flatMap(({ filterId }) => {
-    const filter = bag.filters.find((f) => f.id === filterId);
-    return filter && !isSheet(filter) ? [filter] : [];
-  });
+  const ids = (stand.fitted ?? []).map((f) => f.filterId);
+  return filtersById(bag, ids).filter((f): f is Exclude<Filter, SheetFilter> => !isSheet(f));
 }
 
 /** EV at ISO 100 that the meter showed, through whatever was on the lens. */

@@ -30,7 +30,7 @@ describe("a polariser on a stand's lens", () => {
   const stand = testStand({ look: looking, fitted: [{ filterId: 'p' }] });
 
   it('says nothing of a sky whose directions are not known, nor of one it is not in front of', () => {
-    expect(polariserOn(testStand({ fitted: [{ filterId: 'p' }] }))).toBeNull();
+    expect(polariserOn(testStand({ fitted: [{ filterId: 'p' }] }), bag)).toBeNull();
     expect(polariserBand(testStand({ look: looking }), bag, { columns: 12, rows: 8 })).toBeNull();
     expect(polariserBand(stand, bag, { columns: 12, rows: 8 })).not.toBeNull();
   });
@@ -44,10 +44,10 @@ describe("a polariser on a stand's lens", () => {
   });
 
   it('follows the axis that is noted', () => {
-    const { darkestAxisDeg, atAxis, atDarkest } = polariserOn(stand)!;
+    const { darkestAxisDeg, atAxis, atDarkest } = polariserOn(stand, bag)!;
     expect(atAxis).toEqual(atDarkest);
     const across = { ...stand, fitted: [{ filterId: 'p', axisDeg: darkestAxisDeg + 90 }] };
-    expect(polariserOn(across)!.atAxis.meanStops).toBeGreaterThan(atDarkest.meanStops + 0.5);
+    expect(polariserOn(across, bag)!.atAxis.meanStops).toBeGreaterThan(atDarkest.meanStops + 0.5);
   });
 
   it('clears water the better the steeper it is seen, and says nothing where there is none', () => {

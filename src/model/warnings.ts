@@ -1,10 +1,12 @@
 import { darkerThanReflection } from '@/core/balance';
 import { REGION_CODES } from '@/core/field';
 import { cornerVignette, dimmingField } from '@/core/optics';
-import { type Bag } from './bag';
+import { stopsBelowBase } from '@/core/sensor';
+import { exactIso } from '@/core/units';
+import { type Bag, filtersById } from './bag';
 import { type Derived, type Glass } from './derive';
 import { openingsOf } from './openings';
-import { polariserOn } from './polariser';
+import { fittedPolariser, polariserOn } from './polariser';
 import { type Prepared } from './prepare';
 import { type Stand } from './stand';
 
@@ -75,7 +77,7 @@ export function warningsOf(
   if (rough.length) warnings.push({ code: 'reading-without-place', readingIds: rough });
   warnings.push(...polariserWarnings(stand, bag));
   if (prepared.freeSlots === 0) warnings.push({ code: 'no-free-slot' });
-  const lostStops = Math.log2((stand.camera.baseIso ?? 100) / stand.exposure.iso);
+  const lostStops = stopsBelowBase(stand.camera, exactIso(stand.exposure.iso));
   if (lostStops > ISO_WORTH) warnings.push({ code: 'iso-below-base', lostStops });
   const mirror = darkerThanReflection(input, glass.set, seat);
   if (mirror && filters.length) warnings.push({ code: 'darker-than-reflection', ...mirror });
@@ -88,12 +90,11 @@ export function warningsOf(
 }
 
 function polariserWarnings(stand: Stand, bag: Bag): Warning[] {
-  const isPolariser = (id: string) => bag.filters.some((f) => f.id === id && f.kind === 'polariser');
-  const on = (stand.fitted ?? []).some((f) => isPolariser(f.filterId));
-  const through = (ids: readonly string[] = []) => ids.some(isPolariser);
+  const on = fittedPolariser(stand, bag) !== undefined;
+  const through = (ids: readonly string[] = []) => filtersById(bag, ids).some((f) => f.kind === 'polariser');
   const differing = stand.readings.filter((r) => through(r.throughFilterIds) !== on).map((r) => r.id);
   const used = on || stand.readings.some((r) => through(r.throughFilterIds));
-  const effect = on ? polariserOn(stand) : null;
+  const effect = on ? polariserOn(stand, bag) : null;
   return [
     ...(used && differing.length
       ? [{ code: 'polariser-readings-differ', on, readingIds: differing } as const]

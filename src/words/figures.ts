@@ -52,6 +52,9 @@ export function isoFigure(iso: number): string {
   return String(Number(iso.toPrecision(2)));
 }
 
+/** A part of something, to the whole per cent. */
+export const percentText = (part: number): string => `${Math.round(part * 100)} %`;
+
 /** Age of a reading: "2 min", "3 h". */
 export function ageText(minutes: number): string {
   if (minutes < 1) return 'under a minute';

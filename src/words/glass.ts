@@ -1,5 +1,5 @@
 import { profileStops, transitionName } from '@/core/glass';
-import { type Bag, type Filter, isSheet } from '@/model';
+import { type Bag, type Filter, filtersById, isSheet } from '@/model';
 import { listText, stopsText, wholeOrTenth } from './figures';
 
 /** What a filter is: "2 stops, hard", "3 stops, reverse", "polariser". */
@@ -27,6 +27,9 @@ export const filterName = (filter: Filter): string => filter.name?.trim() || fil
 export function glassName(filters: readonly Filter[]): string {
   return filters.length ? filters.filter(isSheet).map(filterName).join(' with ') : 'no grad';
 }
+
+/** Sheets of a bag by their ids, as `glassName` calls them. */
+export const glassNamed = (bag: Bag, ids: readonly string[]): string => glassName(filtersById(bag, ids));
 
 /** What a reading was taken through: "the bare lens", "6 stops and polariser". */
 export function throughText(filterIds: readonly string[], { filters }: Bag): string {

@@ -1,4 +1,4 @@
-import { type Safety } from '@/core/balance';
+import { type Safety, type SheetSet } from '@/core/balance';
 import { daylightLux, incidentEv, overcastSpan } from '@/core/sky';
 import {
   type Bag,
@@ -7,11 +7,12 @@ import {
   type Stand,
   type StockAdvice,
   sunGuessStops,
+  type SunSide,
   sunSideOf,
 } from '@/model';
 import { faultText } from './faults';
 import { fitFigure, stopsFigure, stopsText } from './figures';
-import { filterKindText, glassName } from './glass';
+import { filterKindText, glassNamed } from './glass';
 
 export const LOOK_NAMES: Record<School, string> = {
   even: 'Even',
@@ -20,6 +21,14 @@ export const LOOK_NAMES: Record<School, string> = {
   least: 'Least glass',
   bracket: 'Bracket',
   sun: 'By the sun',
+};
+
+/** Where the sun stands, in running words. */
+export const SUN_PLACES: Record<SunSide, string> = {
+  behind: 'behind you',
+  side: 'at the side',
+  ahead: 'ahead',
+  hidden: 'hidden',
 };
 
 /** What a look is after, in a sentence. */
@@ -33,27 +42,27 @@ export const LOOK_AIMS: Record<School, string> = {
 };
 
 /** What another look would have fitted: "2 stops, hard", "3 frames", or why it has no plan. */
-export function otherLookText(
-  { filterIds, frames, fault }: OtherLook,
-  named: (ids: readonly string[]) => string,
-): string {
+export function otherLookText({ filterIds, frames, fault }: OtherLook, bag: Bag): string {
   if (fault) return faultText(fault);
   if (frames !== null) return frames === 1 ? 'one frame holds it' : `${frames} frames`;
-  return named(filterIds);
+  return glassNamed(bag, filterIds);
 }
 
 /** How safe the answer is, a sentence each: over what spans it holds, and what decides it. */
-export function safetyText({ bestForSpans, deciding }: Safety, { filters }: Bag): string[] {
-  const named = (set: { readonly id: string }[]) =>
-    glassName(set.flatMap(({ id }) => filters.find((f) => f.id === id) ?? []));
+export function safetyText({ bestForSpans, deciding }: Safety, bag: Bag): string[] {
+  const named = (set: SheetSet) =>
+    glassNamed(
+      bag,
+      set.map((s) => s.id),
+    );
   return [
     ...(bestForSpans
       ? [`Best for spans of ${stopsFigure(bestForSpans[0])} to ${stopsFigure(bestForSpans[1])} stops.`]
       : []),
     ...deciding.map((d) =>
       d.kind === 'taken'
-        ? `Reading ${d.readingId} decides: without it ${named([...d.otherwise])} would be best. Read it again to be sure.`
-        : `Meter ${d.shape.name ? `the ${d.shape.name}` : 'the marked feature'} next: its light decides between this and ${named([...d.otherwise])}.`,
+        ? `Reading ${d.readingId} decides: without it ${named(d.otherwise)} would be best. Read it again to be sure.`
+        : `Meter ${d.shape.name ? `the ${d.shape.name}` : 'the marked feature'} next: its light decides between this and ${named(d.otherwise)}.`,
     ),
   ];
 }
@@ -78,6 +87,5 @@ export function sunRuleText(stand: Stand): string {
   const side = sunSideOf(stand);
   const stops = sunGuessStops(stand);
   if (side === null || stops === undefined) return 'The sun rule would need to know where the sun stands.';
-  const where = { behind: 'behind you', side: 'at the side', ahead: 'ahead', hidden: 'hidden' }[side];
-  return `The sun rule, with the sun ${where}, would say ${stops === 0 ? 'no grad' : stopsText(stops)}.`;
+  return `The sun rule, with the sun ${SUN_PLACES[side]}, would say ${stops === 0 ? 'no grad' : stopsText(stops)}.`;
 }

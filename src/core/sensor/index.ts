@@ -48,6 +48,10 @@ function midGreyElectrons(limits: SensorLimits, iso: number): number {
   return (noiseOf(limits).fullWellElectrons / 2 ** room) * ((limits.baseIso ?? DEFAULT_BASE_ISO) / iso);
 }
 
+/** How far an ISO lies below base, stops: so much highlight room is gone; 0 from base up. */
+export const stopsBelowBase = (limits: SensorLimits, iso: number): number =>
+  Math.max(0, Math.log2((limits.baseIso ?? DEFAULT_BASE_ISO) / iso));
+
 /**
  * The sensor's window at an ISO. Rooms below mid-grey come from the noise model unless given; an ISO below base takes
  * highlight room away, `log2(base / ISO)` stops of it.
@@ -58,7 +62,7 @@ export function sensorWindow(limits: SensorLimits, iso: number): SensorWindow {
   const below = (snr: number) =>
     Math.log2(midGreyElectrons(limits, iso) / signalForSnr(snr, readNoiseElectrons));
   return {
-    highlightRoom: room - Math.max(0, Math.log2((limits.baseIso ?? DEFAULT_BASE_ISO) / iso)),
+    highlightRoom: room - stopsBelowBase(limits, iso),
     shadowRoom: limits.shadowRoomStops ?? below(SNR_DETAIL),
     printRoom: limits.printRoomStops ?? below(SNR_PRINT),
   };

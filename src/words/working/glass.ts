@@ -1,14 +1,12 @@
 import { type Side } from '@/core/balance';
 import { beamDiameterMm, cornerAngleDeg, sheetScale, WIDE_ANGLE_DEG } from '@/core/optics';
 import { type Glass, isSheet, type Prepared, railAboveAxisMm, seamViews, type SeamViews } from '@/model';
-import { fitFigure, mmFigure, stopsFigure, stopsText } from '../figures';
+import { fitFigure, mmFigure, percentText, stopsFigure, stopsText } from '../figures';
 import { filterName } from '../glass';
 import { levelText } from '../reasons';
 import { otherSide, sideNames, type SideNames } from '../sides';
 import { seatShortText } from '../slip';
 import { type Working, type WorkingContext } from './types';
-
-const percent = (part: number): string => `${Math.round(part * 100)} %`;
 
 /** The working of what the glass in use does: its seat, its seam and its fit. */
 export function glassWorkings(
@@ -73,10 +71,10 @@ function seamWorking({ outcome }: Glass, { input }: Prepared): Working | null {
   return {
     of: 'seam',
     title: 'Seam in the picture',
-    figure: `${a} ${percent(from)}, ${b} ${percent(to)}`,
+    figure: `${a} ${percentText(from)}, ${b} ${percentText(to)}`,
     lines: [
       'The line on which the dimming is half of the most that this glass reaches.',
-      `Light is averaged and not stops, so it lies ${Math.abs(halfDimmingMm).toFixed(1)} mm of sheet, ${percent(Math.abs(shift))} of the height, ${halfDimmingMm < 0 ? 'short of' : 'beyond'} the sheet's mid-line.`,
+      `Light is averaged and not stops, so it lies ${Math.abs(halfDimmingMm).toFixed(1)} mm of sheet, ${percentText(Math.abs(shift))} of the height, ${halfDimmingMm < 0 ? 'short of' : 'beyond'} the sheet's mid-line.`,
     ],
   };
 }
@@ -88,14 +86,14 @@ function spreadWorking(
   return {
     of: 'spread',
     title: 'Spread of the seam',
-    figure: `${percent(taking.spread)} of the height`,
+    figure: `${percentText(taking.spread)} of the height`,
     lines: [
-      `At f/${taking.aperture} each point of the picture looks through ${beamDiameterMm(input.lens).toFixed(1)} mm of glass: from a tenth to nine tenths of the dimming takes ${percent(taking.spread)} of the height.`,
-      `The finder, at f/${open.aperture}${openIsAssumed ? ' (assumed)' : ''}, shows ${percent(open.spread)}.`,
-      `Stopped down to f/${stoppedDown.aperture} it would be ${percent(stoppedDown.spread)}: a harder line than the picture records.`,
+      `At f/${taking.aperture} each point of the picture looks through ${beamDiameterMm(input.lens).toFixed(1)} mm of glass: from a tenth to nine tenths of the dimming takes ${percentText(taking.spread)} of the height.`,
+      `The finder, at f/${open.aperture}${openIsAssumed ? ' (assumed)' : ''}, shows ${percentText(open.spread)}.`,
+      `Stopped down to f/${stoppedDown.aperture} it would be ${percentText(stoppedDown.spread)}: a harder line than the picture records.`,
       ...(near
         ? [
-            `What is only ${near.subjectM} m away sends a narrower beam through the sheet, and sees ${percent(near.spread)}.`,
+            `What is only ${near.subjectM} m away sends a narrower beam through the sheet, and sees ${percentText(near.spread)}.`,
           ]
         : []),
     ],
@@ -135,12 +133,12 @@ function fitWorkings({ figures, sticksOutMm, seat }: Glass, side: Side, names: S
         `Mean dimming of the ${other}.`,
         ...(figures.spillWorst
           ? [
-              `Where it is worst ${stopsFigure(figures.spillWorst.stops)} stops come off, at ${percent(figures.spillWorst.u)} across and ${percent(figures.spillWorst.v)} down.`,
+              `Where it is worst ${stopsFigure(figures.spillWorst.stops)} stops come off, at ${percentText(figures.spillWorst.u)} across and ${percentText(figures.spillWorst.v)} down.`,
             ]
           : []),
         ...(figures.line
           ? [
-              `The steepest line is ${stopsFigure(figures.line.stops)} stops within a tenth of the height, at ${percent(figures.line.u)} across and ${percent(figures.line.v)} down.`,
+              `The steepest line is ${stopsFigure(figures.line.stops)} stops within a tenth of the height, at ${percentText(figures.line.u)} across and ${percentText(figures.line.v)} down.`,
             ]
           : []),
       ],

@@ -1,11 +1,13 @@
 import { type ReadingOutcome, sideReadings, wantedEv } from '@/core/balance';
 import { type LightReading } from '@/core/field';
+import { mean } from '@/core/numerics';
 import { signalToNoise } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Derived, type Prepared, sunSideOf } from '@/model';
 import { faultText } from '../faults';
 import { fitFigure, isoFigure, listText, stopsFigure, stopsText, timeText } from '../figures';
 import { glassName } from '../glass';
+import { SUN_PLACES } from '../looks';
 import { reasonsText } from '../reasons';
 import { sideNames } from '../sides';
 import { toneText } from '../slip';
@@ -15,8 +17,7 @@ import { type Working, type WorkingContext } from './types';
 function meanText(readings: readonly LightReading[]): string {
   const evs = readings.map(wantedEv);
   const each = readings.map((r, i) => `${r.id} ${stopsFigure(evs[i] as number)}`).join(', ');
-  const mean = evs.reduce((a, b) => a + b, 0) / evs.length;
-  return evs.length > 1 ? `${each}: mean ${stopsFigure(mean)}` : each;
+  return evs.length > 1 ? `${each}: mean ${stopsFigure(mean(evs))}` : each;
 }
 
 const wantedNote = (readings: readonly LightReading[]): string[] =>
@@ -46,8 +47,6 @@ export function spanWorking({ input }: Prepared, { spanStops, reachStops }: Deri
   };
 }
 
-const SUN_NAMES = { behind: 'behind you', side: 'at the side', ahead: 'ahead', hidden: 'hidden' } as const;
-
 export function needWorking({ stand, derived }: WorkingContext, { input }: Prepared): Working | null {
   const { balance, spanStops } = derived;
   if (!balance) return null;
@@ -57,7 +56,7 @@ export function needWorking({ stand, derived }: WorkingContext, { input }: Prepa
   const lines: string[] = [];
   if (school === 'sun') {
     const side = sunSideOf(stand);
-    lines.push(`Sun ${side ? SUN_NAMES[side] : 'not known'}: the rule says ${need}. Nothing was measured.`);
+    lines.push(`Sun ${side ? SUN_PLACES[side] : 'not known'}: the rule says ${need}. Nothing was measured.`);
   } else if (school === 'least') {
     const brightest = Math.max(...input.field.readings.map((r) => r.ev100));
     lines.push(

@@ -1,5 +1,5 @@
 import { withSchool } from '@/model';
-import { glassName, LOOK_NAMES, otherLookText, safetyText, stockText, sunRuleText } from '@/words';
+import { LOOK_NAMES, otherLookText, safetyText, stockText, sunRuleText } from '@/words';
 import { Figure } from '../figure';
 import { useStand } from '../stand-context';
 
@@ -11,8 +11,6 @@ export function BesidePlan() {
     return derived.balance ? (
       <p className="text-sm text-quiet">Working out how safe this is, and the other looks…</p>
     ) : null;
-  const named = (ids: readonly string[]) =>
-    glassName(ids.flatMap((id) => bag.filters.find((f) => f.id === id) ?? []));
   const [spans, ...deciding] = safetyText(study.safety, bag);
   const hasSpans = study.safety.bestForSpans !== null;
   return (
@@ -36,7 +34,7 @@ export function BesidePlan() {
                 className="flex min-h-11 w-full items-baseline gap-3 px-2 py-2 text-left hover:bg-chosen"
               >
                 <span className="w-24 shrink-0">{LOOK_NAMES[look.school]}</span>
-                <span className="text-sm text-quiet">{otherLookText(look, named)}</span>
+                <span className="text-sm text-quiet">{otherLookText(look, bag)}</span>
               </button>
             </li>
           ))}

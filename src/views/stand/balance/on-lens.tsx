@@ -1,4 +1,12 @@
-import { type Filter, isSheet, polariserOn, putFitted, type Stand, waterBehindPolariser } from '@/model';
+import {
+  type Filter,
+  fittedPolariser,
+  isSheet,
+  polariserOn,
+  putFitted,
+  type Stand,
+  waterBehindPolariser,
+} from '@/model';
 import { filterName, polariserText, waterGlareText } from '@/words';
 import { QuantityField } from '../../quantity-field';
 import { SunDirection } from './look-controls';
@@ -19,7 +27,7 @@ export function OnLens() {
           </li>
         ))}
       </ul>
-      {others.some((f) => f.kind === 'polariser' && isOn(stand, f)) && <PolariserPart />}
+      {fittedPolariser(stand, bag) && <PolariserPart />}
     </fieldset>
   );
 }
@@ -44,10 +52,8 @@ function Fitted({ filter }: { filter: Filter }) {
 /** What the polariser does, as far as the directions of view and sun are known. */
 function PolariserPart() {
   const { stand, bag, edit } = useStand();
-  const fitted = stand.fitted?.find((f) =>
-    bag.filters.some((b) => b.id === f.filterId && b.kind === 'polariser'),
-  );
-  const effect = polariserOn(stand);
+  const fitted = fittedPolariser(stand, bag);
+  const effect = polariserOn(stand, bag);
   const water = waterBehindPolariser(stand);
   return (
     <div className="space-y-3 pb-2">

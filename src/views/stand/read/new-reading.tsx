@@ -4,7 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { ev100 } from '@/core/exposure';
 import { ROLES, type Role } from '@/core/field';
 import { exactAperture, exactIso } from '@/core/units';
-import { addReading, type Bag, MAX_READINGS, type Stand } from '@/model';
+import { addReading, type Bag, fittedPolariser, MAX_READINGS, type Stand } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
@@ -19,10 +19,9 @@ import { KEYS, useStand } from '../stand-context';
 type Entry = 'settings' | 'ev';
 
 /** A polariser stays on while one reads; an ND does not. */
-function throughPolariser({ fitted = [] }: Stand, { filters }: Bag): Through {
-  const on = fitted.map((f) => f.filterId);
-  const ids = filters.filter((f) => f.kind === 'polariser' && on.includes(f.id)).map((f) => f.id);
-  return ids.length ? { throughFilterIds: ids } : {};
+function throughPolariser(stand: Stand, bag: Bag): Through {
+  const fitted = fittedPolariser(stand, bag);
+  return fitted ? { throughFilterIds: [fitted.filterId] } : {};
 }
 
 /** The reading that is being entered: role, place, and what the meter showed. */

@@ -8,6 +8,7 @@ import {
   levelText,
   mmFigure,
   otherSide,
+  percentText,
   sideNames,
   type SideNames,
   stopsFigure,
@@ -99,30 +100,28 @@ function seamRows({ seam }: Outcome, views: SeamViews | null): SeatRow[] {
   const meets = outside(at)
     ? 'outside the frame'
     : 'left' in at
-      ? `meets the left edge ${percent(at.left)} down, the right ${percent(at.right)} down`
-      : `meets the top ${percent(at.top)} across, the bottom ${percent(at.bottom)} across`;
+      ? `meets the left edge ${percentText(at.left)} down, the right ${percentText(at.right)} down`
+      : `meets the top ${percentText(at.top)} across, the bottom ${percentText(at.bottom)} across`;
   const assumed = openIsAssumed ? ', assumed' : '';
   return [
     { name: 'Seam', text: meets, of: 'seam' },
-    { name: 'Spread', text: `${percent(taking.spread)} of the height from clear to dense`, of: 'spread' },
+    { name: 'Spread', text: `${percentText(taking.spread)} of the height from clear to dense`, of: 'spread' },
     {
       name: 'In the finder',
-      text: `${percent(open.spread)} at f/${open.aperture}${assumed}; stopped down to f/${stoppedDown.aperture} ${percent(stoppedDown.spread)}`,
+      text: `${percentText(open.spread)} at f/${open.aperture}${assumed}; stopped down to f/${stoppedDown.aperture} ${percentText(stoppedDown.spread)}`,
       of: 'spread',
     },
     ...(near
       ? [
           {
             name: 'Near by',
-            text: `${percent(near.spread)} for what is ${near.subjectM} m away`,
+            text: `${percentText(near.spread)} for what is ${near.subjectM} m away`,
             of: 'spread' as const,
           },
         ]
       : []),
   ];
 }
-
-const percent = (part: number): string => `${Math.round(part * 100)} %`;
 
 const cornerText = (stops: number, by: string): string =>
   Number.isFinite(stops) ? `lose ${stopsFigure(stops)} stops behind the ${by}` : `go black behind the ${by}`;
