@@ -34,7 +34,7 @@ describe('warnings', () => {
 
   it('tell what an ISO below base and the corners lose', () => {
     expect(texts(testStand({ exposure: { aperture: 11, iso: 50 } }))['iso-below-base']).toMatch(
-      /1 stop of highlight room/,
+      /costs 1 stop of highlight room/,
     );
     const ring = { name: 'adapter ring', diameterMm: 62, behindSlotMm: 4 };
     const wide = testStand({

@@ -43,7 +43,7 @@ export function warningText(warning: Warning): string {
     case 'corners-dark':
       return `The corners lose ${stopsText(warning.stops)} more behind the ${warning.by}: look at them at full aperture and stopped down.`;
     case 'exposure-capped':
-      return 'The exposure is held back so that the brightest reading keeps half a stop of room: the land comes out darker than asked.';
+      return 'The exposure is held back so that the brightest reading keeps half a stop of room: the darker side comes out darker than asked.';
     case 'reading-without-place':
       return `${readings(warning.readingIds)} without a place: rough, since the sky overhead can differ from the sky by the horizon by 1 to 2 stops.`;
     case 'least-not-enough':
@@ -53,7 +53,7 @@ export function warningText(warning: Warning): string {
     case 'polariser-uneven':
       return `The polariser would take ${stopsText(warning.stops)} more from one part of this sky than from another, and leave a dark band. Turn it back, or leave it off.`;
     case 'iso-below-base':
-      return `ISO below base: the sensor gathers no more light than at base, so ${stopsText(warning.lostStops)} of highlight room are gone.`;
+      return `ISO below base: the sensor gathers no more light than at base, which costs ${stopsText(warning.lostStops)} of highlight room.`;
     case 'darker-than-reflection':
       return `The sky comes out ${stopsText(warning.stops)} darker than still water under it would show it; a still mirror loses only ${stopsFigure(warning.ceilingStops)} there, and the eye knows.`;
     case 'no-free-slot':

@@ -15,7 +15,7 @@ import {
   timeText,
 } from './figures';
 import { glassName } from './glass';
-import { sideNames, type SideNames } from './sides';
+import { darkerName, sideNames, type SideNames } from './sides';
 
 /** One row of the slip: what to do, in large, and beside it what else matters. */
 export interface SlipRow {
@@ -150,7 +150,7 @@ function glassRow({ stand, derived, search }: SlipContext, glass: Glass): SlipRo
     asides.push(`your choice; computed: ${glassName(plan.filters)}`);
   if (glass.filters.length > 1) asides.push('the first nearest the lens');
   if (derived.balance?.spanStops === null) asides.push('a guess by the sun, not a measurement');
-  if (glass.lift) asides.push(liftText(glass.lift));
+  if (glass.lift) asides.push(liftText(glass.lift, darkerName(stand, derived)));
   if (!chosen && derived.balance?.least?.enough === false)
     asides.push('one exposure does not hold everything');
   if (!glass.seat) {
@@ -175,9 +175,9 @@ function noGradText({ balance, spanStops }: Derived, names: SideNames): string[]
 }
 
 /** What Least glass leaves to be done afterwards, and what that costs. */
-export function liftText({ stops, asNoisyAsIso }: Lift): string {
+export function liftText({ stops, asNoisyAsIso }: Lift, darker: string): string {
   if (stops < 0.05) return 'nothing to lift afterwards';
-  return `lift the land ${stopsText(stops)} afterwards, as noisy as ISO ${isoFigure(asNoisyAsIso)}`;
+  return `lift the ${darker} ${stopsText(stops)} afterwards, as noisy as ISO ${isoFigure(asNoisyAsIso)}`;
 }
 
 /** The seat in units that a ruler reads: what stands above the rail, or below it upside down. */

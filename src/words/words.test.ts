@@ -145,6 +145,13 @@ describe('the slip', () => {
   it('says under Least glass what is to be lifted, and what that costs', () => {
     const [glass] = rows(testStand({ look: { school: 'least' } }));
     expect(glass).toBe('No grad needed | lift the land 0.5 stops afterwards, as noisy as ISO 140');
+    const snow = [
+      { ...sky, ev100: 10 },
+      { ...land, ev100: 13 },
+    ];
+    expect(rows(testStand({ look: { school: 'least' }, readings: snow }))[0]).toMatch(
+      /lift the sky 0\.5 stops/,
+    );
   });
 
   it('names which sheet of a pair stands nearest the lens', () => {

@@ -9,7 +9,7 @@ import { fitFigure, isoFigure, listText, stopsFigure, stopsText, timeText } from
 import { glassName } from '../glass';
 import { SUN_PLACES } from '../looks';
 import { reasonsText } from '../reasons';
-import { sideNames } from '../sides';
+import { darkerName, sideNames } from '../sides';
 import { toneText } from '../slip';
 import { type Working, type WorkingContext } from './types';
 
@@ -153,12 +153,13 @@ export function offsetText(stops: number): string {
 export function liftWorking({ stand, derived }: WorkingContext): Working | null {
   const lift = derived.inUse?.lift;
   if (!lift) return null;
+  const darker = darkerName(stand, derived);
   return {
     of: 'lift',
     title: 'Lift afterwards',
     figure: stopsText(lift.stops),
     lines: [
-      'The brightest reading is placed half a stop under the highlight room, and the land comes out where that leaves it.',
+      `The brightest reading is placed half a stop under the highlight room, and the ${darker} comes out where that leaves it.`,
       `Lifted by ${stopsText(lift.stops)} its signal stands ${lift.lifted.toFixed(0)} times over the noise; exposed there it would be ${lift.exposed.toFixed(0)} times.`,
       `${stopsText(lift.noiseStops)} more noise, about as at ISO ${isoFigure(lift.asNoisyAsIso)} in place of ${stand.exposure.iso}.`,
     ],

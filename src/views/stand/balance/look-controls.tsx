@@ -3,6 +3,7 @@ import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
 import { Fold } from '@/ui/fold';
 import {
+  darkerName,
   daylightText,
   liftText,
   offsetText,
@@ -131,14 +132,14 @@ export function SunDirection() {
   );
 }
 
-/** Under Least glass: by how much the land is to be lifted afterwards, and what that costs. */
+/** Under Least glass: by how much the darker side is to be lifted afterwards, and what that costs. */
 export function Lift() {
-  const { derived } = useStand();
+  const { stand, derived } = useStand();
   const lift = derived.inUse?.lift;
   if (!lift) return null;
   return (
     <p>
-      <Figure of="lift">{liftText(lift)}</Figure>
+      <Figure of="lift">{liftText(lift, darkerName(stand, derived))}</Figure>
       {lift.stops >= 0.05 && `, ${stopsText(lift.noiseStops)} more noise than exposed there`}.
     </p>
   );
