@@ -1,3 +1,7 @@
+export * from './backup-file';
+export * from './bag-file';
+export { documentKind } from './document';
 export * from './errors';
+export * from './glass-csv';
 export * from './json-schema';
 export * from './stand-file';

@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { ROLES } from '@/core/field';
 import { shutterFromFileText } from '@/core/units';
 import {
+  ASSUMABLES,
   GAPS,
+  MAX_GEAR,
   LIMITS,
   MAX_FILTERS,
   MAX_POINTS,
@@ -10,6 +12,7 @@ import {
   MAX_RINGS,
   MAX_SAMPLES,
   MAX_SHAPES,
+  MAX_STANDS,
   MAX_TEXT,
   type Quantity,
   SCHOOLS,
@@ -34,6 +37,7 @@ function fault(
 const number = (quantity: Quantity) => z.number().min(LIMITS[quantity][0]).max(LIMITS[quantity][1]);
 const text = z.string().max(MAX_TEXT);
 const id = z.string().min(1).max(MAX_TEXT);
+const moment = z.iso.datetime({ offset: true });
 
 /** Ids must be unique in their list. */
 function uniqueIds(items: readonly { id?: string | undefined }[], ctx: Parameters<typeof fault>[0]) {
@@ -55,11 +59,13 @@ export function schemasFor(keys: 'strict' | 'kept') {
   const drawnPoint = object({ u: number('drawn'), v: number('drawn') });
   const line = z.array(drawnPoint).max(MAX_POINTS);
 
-  const camera = object({
+  const archived = z.boolean().optional();
+  const size = {
     name: text.optional(),
     sensorWidthMm: number('lengthMm'),
     sensorHeightMm: number('lengthMm'),
-    orientation: z.enum(['landscape', 'portrait']).optional(),
+  };
+  const sensor = {
     highlightRoomStops: number('stops').optional(),
     shadowRoomStops: number('stops').optional(),
     printRoomStops: number('stops').optional(),
@@ -69,7 +75,8 @@ export function schemasFor(keys: 'strict' | 'kept') {
     fullWellElectrons: number('electrons').positive().optional(),
     readNoiseElectrons: number('electrons').optional(),
     veilingGlarePart: number('glarePart').optional(),
-  });
+  };
+  const camera = object({ ...size, orientation: z.enum(['landscape', 'portrait']).optional(), ...sensor });
 
   const reading = object({
     id,
@@ -80,7 +87,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
     shutter: z.union([z.string().max(MAX_TEXT), number('seconds')]).optional(),
     iso: number('iso').optional(),
     ev100: number('ev100').optional(),
-    takenAt: z.iso.datetime({ offset: true }).optional(),
+    takenAt: moment.optional(),
     spotAngleDeg: number('spotAngleDeg').optional(),
     wantedToneStops: number('toneStops').optional(),
     limit: z.boolean().optional(),
@@ -138,7 +145,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
   const stand = object({
     id,
     name: text,
-    createdAt: z.iso.datetime({ offset: true }),
+    createdAt: moment,
     notes: text.optional(),
     skyName: text.optional(),
     camera,
@@ -146,6 +153,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
       name: text.optional(),
       focalLengthMm: number('focalLengthMm'),
       pupilToFilterMm: number('lengthMm').optional(),
+      bulgingFront: z.boolean().optional(),
       widestAperture: number('aperture').optional(),
       nearestSubjectM: number('subjectM').optional(),
     }),
@@ -181,9 +189,11 @@ export function schemasFor(keys: 'strict' | 'kept') {
       offsetMm: number('offsetMm'),
       turnDeg: number('turnDeg'),
     }).optional(),
+    assumed: z.array(z.enum(ASSUMABLES)).max(ASSUMABLES.length).optional(),
+    archived,
   });
 
-  const named = { id, name: text.optional() };
+  const named = { id, name: text.optional(), archived };
   const dimensions = {
     sheetLengthMm: number('lengthMm').optional(),
     sheetWidthMm: number('lengthMm').optional(),
@@ -230,9 +240,21 @@ export function schemasFor(keys: 'strict' | 'kept') {
           'the seam lies on the sheet: at most sheetLengthMm',
         );
     });
+  const lens = object({
+    ...named,
+    shortestMm: number('focalLengthMm'),
+    longestMm: number('focalLengthMm'),
+    widestAperture: number('aperture').optional(),
+    pupilToFilterMm: number('lengthMm').optional(),
+    bulgingFront: z.boolean().optional(),
+  }).superRefine((l, ctx) => {
+    if (l.longestMm < l.shortestMm)
+      fault(ctx, 'out-of-range', ['longestMm'], `longestMm is at least shortestMm (${l.shortestMm})`);
+  });
   const bag = object({
     slots: number('slots').int().optional(),
     holder: object({
+      sheetWidthMm: number('lengthMm').optional(),
       railAboveAxisMm: number('lengthMm').optional(),
       slotOpeningMm: number('lengthMm').optional(),
       rings: z
@@ -241,6 +263,13 @@ export function schemasFor(keys: 'strict' | 'kept') {
         .optional(),
     }).optional(),
     filters: z.array(filter).max(MAX_FILTERS).superRefine(uniqueIds),
+    lenses: z.array(lens).max(MAX_GEAR).superRefine(uniqueIds).optional(),
+    cameras: z
+      .array(object({ id, archived, ...size, ...sensor }))
+      .max(MAX_GEAR)
+      .superRefine(uniqueIds)
+      .optional(),
+    pouch: z.array(id).max(MAX_FILTERS).optional(),
   });
 
   const envelope = {
@@ -248,29 +277,61 @@ export function schemasFor(keys: 'strict' | 'kept') {
     version: z.literal(1),
     minor: z.number().int().min(0).optional(),
   };
-  const standFile = object({ ...envelope, kind: z.literal('stand'), stand, bag: bag.optional() }).superRefine(
-    (file, ctx) => {
-      const { bag: owned } = file;
-      if (!owned) return;
-      const known = new Set(owned.filters.map((f) => f.id));
-      const check = (filterId: string, path: PropertyKey[]) => {
-        if (!known.has(filterId))
-          fault(
-            ctx,
-            'unknown-filter',
-            ['stand', ...path],
-            `the bag has no filter "${filterId.slice(0, 40)}"`,
-          );
-      };
-      file.stand.choice?.filterIds.forEach((f, i) => check(f, ['choice', 'filterIds', i]));
-      file.stand.fitted?.forEach((f, i) => check(f.filterId, ['fitted', i, 'filterId']));
-      file.stand.readings.forEach((r, i) =>
-        r.throughFilterIds?.forEach((f, k) => check(f, ['readings', i, 'throughFilterIds', k])),
-      );
-    },
-  );
-  return { standFile };
+  /** What a stand refers to must be in the bag that it brings. */
+  const bringsItsGlass = (
+    { stand: at, bag: own }: { stand: z.infer<typeof stand>; bag?: z.infer<typeof bag> | undefined },
+    ctx: Parameters<typeof fault>[0],
+  ) => {
+    if (!own) return;
+    const known = new Set(own.filters.map((f) => f.id));
+    const check = (filterId: string, path: PropertyKey[]) => {
+      if (!known.has(filterId))
+        fault(ctx, 'unknown-filter', ['stand', ...path], `the bag has no filter "${filterId.slice(0, 40)}"`);
+    };
+    at.choice?.filterIds.forEach((f, i) => check(f, ['choice', 'filterIds', i]));
+    at.fitted?.forEach((f, i) => check(f.filterId, ['fitted', i, 'filterId']));
+    at.readings.forEach((r, i) =>
+      r.throughFilterIds?.forEach((f, k) => check(f, ['readings', i, 'throughFilterIds', k])),
+    );
+  };
+  const standFile = object({
+    ...envelope,
+    kind: z.literal('stand'),
+    stand,
+    bag: bag.optional(),
+  }).superRefine(bringsItsGlass);
+  const bagFile = object({ ...envelope, kind: z.literal('bag'), bag });
+  const backupFile = object({
+    ...envelope,
+    kind: z.literal('backup'),
+    madeAt: moment,
+    bag,
+    stands: z
+      .array(
+        object({
+          updatedAt: moment,
+          minor: z.number().int().min(0).optional(),
+          stand,
+          bag: bag.optional(),
+          used: z.array(filter).max(MAX_FILTERS).superRefine(uniqueIds).optional(),
+        }).superRefine(bringsItsGlass),
+      )
+      .max(MAX_STANDS)
+      .superRefine((entries, ctx) => {
+        const seen = new Set<string>();
+        entries.forEach(({ stand: { id: own } }, i) => {
+          if (seen.has(own))
+            fault(ctx, 'duplicate-id', [i, 'stand', 'id'], `the id "${own}" stands twice in this list`);
+          seen.add(own);
+        });
+      }),
+  });
+  return { standFile, bagFile, backupFile };
 }
 
-/** A parsed stand file; that it fits the model's types is checked where it is opened. */
-export type StandFile = z.infer<ReturnType<typeof schemasFor>['standFile']>;
+type Schemas = ReturnType<typeof schemasFor>;
+
+/** Parsed files; that they fit the model's types is checked where they are opened. */
+export type StandFile = z.infer<Schemas['standFile']>;
+export type BagFile = z.infer<Schemas['bagFile']>;
+export type BackupFile = z.infer<Schemas['backupFile']>;

@@ -9,16 +9,44 @@ import {
   sheetReach,
   type TransitionName,
 } from '@/core/glass';
+import { type Camera } from './stand';
 
-/** The filters of the photographer, and how many slots the holder has. */
+/** What the photographer owns: filters, the holder and its slots, lenses and cameras. */
 export interface Bag {
   readonly slots?: number | undefined;
   readonly holder?: Holder | undefined;
   readonly filters: readonly Filter[];
+  readonly lenses?: readonly BagLens[] | undefined;
+  readonly cameras?: readonly BagCamera[] | undefined;
+  /** Ids of the filters that are along today; absent: all of them. */
+  readonly pouch?: readonly string[] | undefined;
+}
+
+/** A lens as it stands in the bag. */
+export interface BagLens {
+  readonly id: string;
+  readonly name?: string | undefined;
+  /** Ends of the focal range; the same for a fixed focal length. */
+  readonly shortestMm: number;
+  readonly longestMm: number;
+  readonly widestAperture?: number | undefined;
+  /** Entrance pupil to the slot of a single grad, mm; absent: estimated. */
+  readonly pupilToFilterMm?: number | undefined;
+  /** A front that bulges takes no thread: its holder stands off on a collar. */
+  readonly bulgingFront?: boolean | undefined;
+  readonly archived?: boolean | undefined;
+}
+
+/** A camera as it stands in the bag. */
+export interface BagCamera extends Omit<Camera, 'orientation'> {
+  readonly id: string;
+  readonly archived?: boolean | undefined;
 }
 
 /** What of the holder bears on the seat and on the corners of the picture. */
 export interface Holder {
+  /** Width of the sheets that it takes, mm. */
+  readonly sheetWidthMm?: number | undefined;
   /** Length of the rail above the lens axis, mm; absent: half the sheet's width. */
   readonly railAboveAxisMm?: number | undefined;
   /** Clear width between the two edges of a slot, mm. */
@@ -37,6 +65,8 @@ export interface Ring {
 interface FilterBase {
   readonly id: string;
   readonly name?: string | undefined;
+  /** No longer used: kept for the stands that were taken with it. */
+  readonly archived?: boolean | undefined;
 }
 
 interface SheetDimensions {
@@ -79,6 +109,12 @@ export const isSheet = (filter: Filter): filter is SheetFilter =>
 /** The filters that ids name, in their order; those that are not in the bag are left out. */
 export const filtersById = ({ filters }: Bag, ids: readonly string[]): Filter[] =>
   ids.flatMap((id) => filters.find((f) => f.id === id) ?? []);
+
+/** The filters that advice is made from: those in use, and of them those that are along today. */
+export function filtersAtHand({ filters, pouch }: Bag): Filter[] {
+  const along = pouch && new Set(pouch);
+  return filters.filter((f) => !f.archived && (!along || along.has(f.id)));
+}
 
 /** The filter as the optics need it. */
 export function sheetOf(filter: SheetFilter): Sheet {

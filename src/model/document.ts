@@ -1,6 +1,6 @@
 import { type Bag, type Filter } from './bag';
 import { freeId } from './edits';
-import { type Stand } from './stand';
+import { type Assumable, type Stand } from './stand';
 
 /** A stand with what it must keep to open unchanged later (architecture: the bag). */
 export interface StandDocument {
@@ -35,7 +35,13 @@ export function withStand(document: StandDocument, stand: Stand, workspace: Bag)
   if (stand === document.stand) return document;
   const ids = referredTo(stand);
   const used = bagForStand(document, workspace).filters.filter((f) => ids.has(f.id));
-  return { ...document, stand, used };
+  return { ...document, stand: withSaid(document.stand, stand), used };
+}
+
+/** What has been changed is no longer assumed. */
+function withSaid(before: Stand, { assumed, ...stand }: Stand): Stand {
+  const left = (assumed ?? []).filter((part: Assumable) => stand[part] === before[part]);
+  return left.length ? { ...stand, assumed: left } : stand;
 }
 
 /** Filters of a stand's own bag that the workspace's bag does not have alike. */

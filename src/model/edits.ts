@@ -1,7 +1,6 @@
 import { type FramePoint } from '@/core/field';
-import { type Bag, type Filter } from './bag';
 import { MAX_POINTS, MAX_SHAPES } from './limits';
-import { type Choice, type Reading, type Stand, type StandShape } from './stand';
+import { ASSUMABLES, type Choice, type Reading, type Stand, type StandShape } from './stand';
 
 /** Pure edits: each returns the changed value, or the same one when nothing changes. */
 
@@ -9,30 +8,60 @@ export interface NewStand {
   readonly id: string;
   readonly name: string;
   readonly createdAt: string;
+  /** The stand whose camera, lens and exposure are taken over. */
+  readonly like?: Stand | undefined;
 }
 
-/** A stand with the default camera, a level skyline across the middle and nothing read. */
-export function newStand({ id, name, createdAt }: NewStand): Stand {
+const USUAL: Pick<Stand, 'camera' | 'lens' | 'exposure'> = {
+  camera: {
+    name: 'full frame',
+    sensorWidthMm: 36,
+    sensorHeightMm: 24,
+    orientation: 'landscape',
+    baseIso: 100,
+  },
+  lens: { focalLengthMm: 24 },
+  exposure: { aperture: 11, iso: 100 },
+};
+
+/** A stand with a camera as last used or as usual, a level skyline across the middle and nothing read; all of it assumed. */
+export function newStand({ id, name, createdAt, like }: NewStand): Stand {
+  const { camera, lens, exposure } = like ?? USUAL;
+  const { nearestSubjectM: _, ...glass } = lens;
   return {
     id,
     name,
     createdAt,
-    camera: {
-      name: 'full frame',
-      sensorWidthMm: 36,
-      sensorHeightMm: 24,
-      orientation: 'landscape',
-      baseIso: 100,
-    },
-    lens: { focalLengthMm: 24 },
-    exposure: { aperture: 11, iso: 100 },
+    camera,
+    lens: glass,
+    exposure,
     skyline: [
       { u: 0, v: 0.5 },
       { u: 1, v: 0.5 },
     ],
     readings: [],
     look: { school: 'natural' },
+    assumed: ASSUMABLES,
   };
+}
+
+/**
+ * The next framing from the same place: camera, readings and glass are kept, what belongs to the old frame is not. The
+ * skyline stays as a start, as an assumption.
+ */
+export function nextStand(stand: Stand, { id, name, createdAt }: Omit<NewStand, 'like'>): Stand {
+  const { shapes: _, notes: __, archived: ___, ...kept } = stand;
+  const assumed = [...new Set([...(stand.assumed ?? []), 'skyline' as const])];
+  return { ...kept, id, name, createdAt, assumed };
+}
+
+/** A name with the next number behind it: "Marl Pan", "Marl Pan 2", "Marl Pan 3". */
+export function nextName(name: string, taken: readonly string[]): string {
+  const stem = name.replace(/ \d+$/, '');
+  const names = new Set(taken);
+  let n = 2;
+  while (names.has(`${stem} ${n}`)) n++;
+  return `${stem} ${n}`;
 }
 
 /** The first id made of a letter and a number that a list does not have yet. */
@@ -95,25 +124,6 @@ export const choose = (stand: Stand, choice: Choice | undefined): Stand => {
   const { choice: _, ...rest } = stand;
   return choice ? { ...rest, choice } : rest;
 };
-
-export function putFilter(bag: Bag, filter: Filter): Bag {
-  const known = bag.filters.some((f) => f.id === filter.id);
-  return {
-    ...bag,
-    filters: known ? bag.filters.map((f) => (f.id === filter.id ? filter : f)) : [...bag.filters, filter],
-  };
-}
-
-/** Puts a filter back where it was. */
-export const restoreFilter = (bag: Bag, filter: Filter, index: number): Bag => ({
-  ...bag,
-  filters: [...bag.filters.slice(0, index), filter, ...bag.filters.slice(index)],
-});
-
-export const removeFilter = (bag: Bag, id: string): Bag => ({
-  ...bag,
-  filters: bag.filters.filter((f) => f.id !== id),
-});
 
 /** Whether two choices name the same glass at the same seat. */
 export function sameChoice(a: Choice | undefined, b: Choice | undefined): boolean {

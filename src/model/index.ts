@@ -1,4 +1,7 @@
 export * from './bag';
+export * from './bag-edits';
+export * from './backup';
+export * from './content';
 export * from './derive';
 export * from './limits';
 export * from './prepare';
@@ -7,6 +10,7 @@ export * from './stand';
 export * from './warnings';
 export * from './document';
 export * from './edits';
+export * from './guess';
 export * from './age';
 export * from './sun-guess';
 export * from './bracket';

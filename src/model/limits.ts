@@ -35,10 +35,15 @@ export const MAX_READINGS = 500;
 export const MAX_POINTS = 500;
 export const MAX_SHAPES = 100;
 export const MAX_FILTERS = 200;
+/** Lenses, and cameras. */
+export const MAX_GEAR = 100;
 export const MAX_SAMPLES = 500;
 export const MAX_RINGS = 20;
 export const MAX_TEXT = 10_000;
 export const MAX_DOCUMENT_BYTES = 5_000_000;
+/** Stands in a backup, and its size. */
+export const MAX_STANDS = 10_000;
+export const MAX_BACKUP_BYTES = 200_000_000;
 
 /** The gap each school starts with and may have, stops; null for those that have none (glossary: the looks). */
 export const GAPS: Record<

@@ -18,7 +18,7 @@ import {
 } from '@/core/optics';
 import { sensorWindow } from '@/core/sensor';
 import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from '@/core/units';
-import { type Bag, type Filter, filtersById, isSheet, type SheetFilter, sheetOf } from './bag';
+import { type Bag, type Filter, filtersAtHand, filtersById, isSheet, type SheetFilter, sheetOf } from './bag';
 import { GAPS } from './limits';
 import { type Camera, type Reading, type Stand } from './stand';
 import { sunGuessStops } from './sun-guess';
@@ -53,11 +53,11 @@ export function frameOf(camera: Camera): FrameSize {
  * (physics 3); an estimated one is to the slot nearest the lens, and each ND that stands there moves the grad on by one.
  */
 export function lensOf(stand: Stand, bag: Bag): Lens {
-  const { focalLengthMm, pupilToFilterMm } = stand.lens;
+  const { focalLengthMm, pupilToFilterMm, bulgingFront } = stand.lens;
   const lens = {
     focalLengthMm,
     aperture: exactAperture(stand.exposure.aperture),
-    pupilToFilterMm: pupilToFilterMm ?? estimatedPupilToFilterMm(focalLengthMm),
+    pupilToFilterMm: pupilToFilterMm ?? estimatedPupilToFilterMm(focalLengthMm, bulgingFront),
     pupilEstimated: pupilToFilterMm === undefined,
   };
   const nearest = fittedFilters(stand, bag).filter((f) => f.kind === 'neutral').length;
@@ -126,7 +126,7 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
     shapes,
     window: sensorWindow(stand.camera, exactIso(stand.exposure.iso)),
     look: lookOf(stand),
-    sheets: freeSlots > 0 ? bag.filters.filter(isSheet).map(bagSheet) : [],
+    sheets: freeSlots > 0 ? filtersAtHand(bag).filter(isSheet).map(bagSheet) : [],
     slots: freeSlots,
   };
   return { ok: true, prepared: { ...pose(input), fitted: fittedGlass(occupied), freeSlots } };

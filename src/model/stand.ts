@@ -21,7 +21,15 @@ export interface Stand {
   readonly fitted?: readonly FittedFilter[] | undefined;
   /** The glass and the seat that the photographer chose over the computed ones. */
   readonly choice?: Choice | undefined;
+  /** What the photographer has not set for this stand: taken over from the last one, or usual. */
+  readonly assumed?: readonly Assumable[] | undefined;
+  /** Put away: kept, but out of the list of stands that are worked on. */
+  readonly archived?: boolean | undefined;
 }
+
+export const ASSUMABLES = ['camera', 'lens', 'skyline'] as const;
+/** Parts of a stand that a new one starts with before anything is said of them. */
+export type Assumable = (typeof ASSUMABLES)[number];
 
 export interface Camera {
   readonly name?: string | undefined;
@@ -48,6 +56,8 @@ export interface StandLens {
   readonly focalLengthMm: number;
   /** Entrance pupil to the slot of a single grad, mm; absent: estimated. */
   readonly pupilToFilterMm?: number | undefined;
+  /** The holder stands on a collar round a front that bulges, which moves the estimate. */
+  readonly bulgingFront?: boolean | undefined;
   /** What the finder looks through, f-number. */
   readonly widestAperture?: number | undefined;
   /** The nearest thing in the frame, from the lens, m; absent: everything is taken as far. */

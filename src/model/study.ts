@@ -124,14 +124,14 @@ function betterStock(stand: Stand, bag: Bag): StockAdvice | null {
   if (stand.look.school === 'bracket' || stand.look.school === 'least') return null;
   const sheets = stockSheets(bag);
   const best = (filters: Bag['filters']) => {
-    const ready = prepareStand(stand, { ...bag, filters });
+    const ready = prepareStand(stand, { ...bag, filters, pouch: undefined });
     const result = ready.ok ? balance(ready.prepared, 0) : null;
     return result?.ok ? (result.balance.ranking[0] ?? null) : null;
   };
   const others = bag.filters.filter((f) => !isSheet(f));
   const stock = best([...others, ...sheets]);
   const sheet = sheets.find((f) => f.id === stock?.set[0]?.id);
-  const own = best(bag.filters);
+  const own = best(bag.filters.filter((f) => !f.archived));
   if (!stock || !sheet) return null;
   const betterByStops = (own?.scoreStops ?? Infinity) - stock.scoreStops;
   return betterByStops > WORTH ? { sheet, betterByStops } : null;

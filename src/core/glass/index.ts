@@ -1,2 +1,3 @@
+export * from './labels';
 export * from './profile';
 export * from './transitions';

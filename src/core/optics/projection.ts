@@ -52,9 +52,13 @@ export const atSlot = (lens: Lens, slot: number): Lens => ({
   pupilToFilterMm: lens.pupilToFilterMm + slot * SLOT_STEP_MM,
 });
 
-/** Pupil to the first slot, estimated from the focal length: pupil depth `20 + 0.5 f`, slot 10 mm in front of the thread. */
-export function estimatedPupilToFilterMm(focalLengthMm: number): number {
-  return 20 + 0.5 * focalLengthMm + 10;
+/** How far the first slot stands before a filter thread, and before a bulging front on a collar, mm (physics 3). */
+const THREAD_MM = 10;
+const COLLAR_MM = 30;
+
+/** Pupil to the first slot, estimated from the focal length: pupil depth `20 + 0.5 f`, and the way from there to the slot. */
+export function estimatedPupilToFilterMm(focalLengthMm: number, bulgingFront = false): number {
+  return 20 + 0.5 * focalLengthMm + (bulgingFront ? COLLAR_MM : THREAD_MM);
 }
 
 /** Sensor position of a frame point: mm right of and above the lens axis in the upright scene. */

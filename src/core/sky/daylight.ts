@@ -1,5 +1,7 @@
 /** Illuminance of a clear day and twilight (physics 8), and what clouds and overcast make of it. */
 
+import { radiansFromDegrees } from '@/core/units';
+
 /** A segment of `log10 E = c0 + c1 x + c2 x^2 + c3 x^3`, `x` = altitude / 90 degrees, for altitudes from `fromDeg` up. */
 interface Segment {
   readonly fromDeg: number;
@@ -54,3 +56,10 @@ export function overcastSpan(altitudeDeg: number, groundReflectance: number): nu
   const sin = Math.sin((altitudeDeg * Math.PI) / 180);
   return Math.log2((3 * (1 + 2 * sin)) / (7 * groundReflectance));
 }
+
+/** Highest and lowest sun of the day that the clock alone stands for, degrees: an equinox at 50 degrees latitude. */
+const ROUGH_HIGHEST_DEG = 40;
+
+/** Rough altitude of the sun by the clock alone, degrees, for an hour of the local day, 0 to 24. */
+export const roughSunAltitudeDeg = (hour: number): number =>
+  -ROUGH_HIGHEST_DEG * Math.cos(radiansFromDegrees(15 * hour));

@@ -114,3 +114,18 @@ export function nearestShutterMark(
   }
   return best && { mark: best, errorStops: Math.log2(best.exact / seconds) };
 }
+
+/**
+ * Third-stop marks round a time, from the longest to the shortest: `count` of them, `thirds` steps apart, the one nearest
+ * to it in the middle; moved towards it where the scale ends.
+ */
+export function shutterMarksRound(seconds: number, thirds: number, count: number): readonly Mark[] {
+  const marks = SHUTTER_MARKS.filter((m) => m.scale === 'third').sort((a, b) => b.exact - a.exact);
+  const distance = (m: Mark) => Math.abs(Math.log2(m.exact / seconds));
+  const nearest = marks.reduce((best, m, i) => (distance(m) < distance(marks[best]!) ? i : best), 0);
+  const reach = thirds * (count - 1);
+  const phase = nearest % thirds;
+  const last = marks.length - 1 - ((marks.length - 1 - phase) % thirds);
+  const first = Math.max(phase, Math.min(nearest - thirds * Math.floor(count / 2), last - reach));
+  return marks.filter((_, i) => i >= first && i <= first + reach && (i - first) % thirds === 0);
+}

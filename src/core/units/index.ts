@@ -1,4 +1,5 @@
 export * from './angles';
 export * from './camera-scales';
+export * from './density-labels';
 export * from './shutter-text';
 export * from './stops';

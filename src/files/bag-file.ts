@@ -1,0 +1,13 @@
+import { type Bag, MAX_DOCUMENT_BYTES } from '@/model';
+import { readDocument, writeDocument } from './document';
+import { type FileResult } from './errors';
+import { type BagFile } from './schema';
+
+/** Reads a bag file; refused with the path of the first fault. */
+export function readBagFile(text: string): FileResult<Bag> {
+  const read = readDocument(text, 'bag', MAX_DOCUMENT_BYTES);
+  return read.ok ? { ok: true, value: read.value.file.bag } : read;
+}
+
+/** Writes a bag as a document that `readBagFile` reads back the same. */
+export const writeBagFile = (bag: Bag): string => writeDocument('bag', { bag: bag as BagFile['bag'] });

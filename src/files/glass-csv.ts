@@ -1,0 +1,197 @@
+import Papa from 'papaparse';
+import { readLabel, TRANSITION_DEFAULTS_MM, type TransitionName, assumedTransitionMm } from '@/core/glass';
+import {
+  type Bag,
+  type Filter,
+  filterFromLabel,
+  freeId,
+  isSheet,
+  isWithin,
+  MAX_FILTERS,
+  type Quantity,
+} from '@/model';
+
+/** Columns of a table of glass: `kind` and `stops`, or a `label` as it is printed on the rim; the rest may be absent. */
+const COLUMNS = [
+  'name',
+  'label',
+  'kind',
+  'stops',
+  'transition_mm',
+  'fade_mm',
+  'floor_stops',
+  'band_mm',
+  'width_mm',
+  'length_mm',
+  'seam_from_dark_end_mm',
+  'body',
+] as const;
+type Column = (typeof COLUMNS)[number];
+type Cells = Partial<Record<Column, string>>;
+
+/** A line of the table that was understood, or why it was not; lines are counted as an editor counts them. */
+export type GlassRow =
+  | { readonly ok: true; readonly line: number; readonly filter: Filter; readonly assumed: readonly string[] }
+  | { readonly ok: false; readonly line: number; readonly column: string; readonly message: string };
+
+/** A cell that cannot be understood. */
+class CellFault extends Error {
+  constructor(
+    readonly column: Column,
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+/**
+ * Reads a table of glass, separated by commas, semicolons or tabs, with a line of headings. Filters get ids that are free
+ * in the bag; nothing is put into it.
+ */
+export function readGlassCsv(text: string, bag: Bag): readonly GlassRow[] {
+  const plain = text.replace(/^\uFEFF/, '');
+  const [headline = ''] = plain.split(/\r?\n/, 1);
+  const delimiter = [';', '\t'].find((d) => headline.includes(d)) ?? ',';
+  const table = Papa.parse<string[]>(plain, { delimiter });
+  const [head = [], ...rows] = table.data;
+  const headings = head.map((h) => h.trim().toLowerCase().replace(/[ -]+/g, '_'));
+  if (!headings.includes('label') && !(headings.includes('kind') && headings.includes('stops')))
+    return [
+      {
+        ok: false,
+        line: 1,
+        column: 'headings',
+        message: 'the first line names the columns: "label", or "kind" and "stops"',
+      },
+    ];
+  const unknown = headings.find((h) => h && !(COLUMNS as readonly string[]).includes(h));
+  if (unknown)
+    return [{ ok: false, line: 1, column: unknown, message: `the column "${unknown}" is not known here` }];
+  let taken: Bag = bag;
+  return rows.flatMap((row, i): GlassRow[] => {
+    if (row.every((cell) => !cell.trim())) return [];
+    const cells: Cells = Object.fromEntries(headings.map((h, k) => [h, row[k]?.trim() ?? '']));
+    const result = readRow(cells, i + 2, taken);
+    if (result.ok) taken = { ...taken, filters: [...taken.filters, result.filter] };
+    return [result];
+  });
+}
+
+function readRow(cells: Cells, line: number, bag: Bag): GlassRow {
+  try {
+    if (bag.filters.length >= MAX_FILTERS)
+      throw new CellFault('name', `a bag holds ${MAX_FILTERS} filters at most`);
+    const assumed: string[] = [];
+    const base = cells.kind ? fromKind(cells, bag, assumed) : fromLabel(cells, bag, assumed);
+    return { ok: true, line, filter: withCells(base, cells), assumed };
+  } catch (error) {
+    if (!(error instanceof CellFault)) throw error;
+    return { ok: false, line, column: error.column, message: error.message };
+  }
+}
+
+function fromLabel({ label = '' }: Cells, bag: Bag, assumed: string[]): Filter {
+  const read = readLabel(label);
+  if (!read.ok) throw new CellFault('label', `"${label.slice(0, 40)}" is not understood (${read.reason})`);
+  if (read.transitionAssumed) assumed.push('transition');
+  if (read.notationAssumed) assumed.push('notation');
+  return filterFromLabel(read, freeId('g', bag.filters), bag);
+}
+
+function fromKind(cells: Cells, bag: Bag, assumed: string[]): Filter {
+  const kind = cells.kind as string;
+  const stops = cell(cells, 'stops', 'stops');
+  const id = freeId('g', bag.filters);
+  switch (kind) {
+    case 'neutral':
+    case 'polariser':
+    case 'graduated':
+    case 'reverse':
+    case 'band': {
+      if (stops === undefined && kind !== 'polariser')
+        throw new CellFault('stops', 'a strength in stops is needed');
+      if (kind !== 'neutral' && kind !== 'polariser' && !cells.transition_mm) assumed.push('transition');
+      const label = { kind, stops: stops ?? null, transition: null };
+      const read = { ok: true, label, sizeMm: null, body: null } as const;
+      return filterFromLabel(
+        { ...read, transitionAssumed: true, notationAssumed: null, unread: [] },
+        id,
+        bag,
+      );
+    }
+    default:
+      throw new CellFault(
+        'kind',
+        `"${kind.slice(0, 40)}" is not graduated, reverse, band, neutral or polariser`,
+      );
+  }
+}
+
+/** A number of some quantity in a cell; undefined where the cell is empty. */
+function cell(cells: Cells, column: Column, quantity: Quantity): number | undefined {
+  const text = cells[column];
+  if (!text) return undefined;
+  const value = Number(text.replace(',', '.'));
+  if (!Number.isFinite(value)) throw new CellFault(column, `"${text.slice(0, 40)}" is no number`);
+  if (!isWithin(quantity, value)) throw new CellFault(column, `${value} is out of range`);
+  return value;
+}
+
+/** A filter with what the other cells say of it. */
+function withCells(filter: Filter, cells: Cells): Filter {
+  const length = (column: Column) => cell(cells, column, 'lengthMm');
+  const given = <T extends object>(part: T): Partial<T> =>
+    Object.fromEntries(Object.entries(part).filter(([, value]) => value !== undefined)) as Partial<T>;
+  const { body } = cells;
+  if (body && body !== 'dyed' && body !== 'coated')
+    throw new CellFault('body', `"${body.slice(0, 40)}" is not dyed or coated`);
+  const common = given({
+    name: cells.name || undefined,
+    sheetWidthMm: length('width_mm'),
+    sheetLengthMm: length('length_mm'),
+  });
+  const glass =
+    filter.kind === 'polariser' ? {} : given({ body: (body || undefined) as 'dyed' | 'coated' | undefined });
+  if (!isSheet(filter) || filter.kind === 'measured') return { ...filter, ...common, ...glass } as Filter;
+  const seam = length('seam_from_dark_end_mm');
+  const sheet = { ...filter, ...common, ...glass, ...given({ seamFromDarkEndMm: seam }) };
+  if (seam !== undefined && seam > (sheet.sheetLengthMm ?? Infinity))
+    throw new CellFault('seam_from_dark_end_mm', 'the seam lies on the sheet: at most length_mm');
+  const transitionMm = transitionCell(cells, sheet.sheetWidthMm) ?? filter.transitionMm;
+  if (filter.kind === 'band')
+    return { ...sheet, transitionMm, bandWidthMm: length('band_mm') ?? filter.bandWidthMm } as Filter;
+  if (filter.kind === 'graduated') return { ...sheet, transitionMm } as Filter;
+  const floorStops = cell(cells, 'floor_stops', 'stops') ?? filter.floorStops;
+  if (floorStops > filter.stops) throw new CellFault('floor_stops', `at most its ${filter.stops} stops`);
+  return { ...sheet, transitionMm, floorStops, fadeMm: length('fade_mm') ?? filter.fadeMm } as Filter;
+}
+
+/** A transition by its length or by its name. */
+function transitionCell(cells: Cells, widthMm?: number): number | undefined {
+  const text = cells.transition_mm?.toLowerCase() ?? '';
+  return text in TRANSITION_DEFAULTS_MM
+    ? assumedTransitionMm(text as TransitionName, widthMm)
+    : cell(cells, 'transition_mm', 'lengthMm');
+}
+
+/** Writes the glass of a bag as a table that `readGlassCsv` reads back; measured sheets have none and are left out. */
+export function writeGlassCsv(filters: readonly Filter[]): string {
+  const rows = filters
+    .filter((f) => f.kind !== 'measured')
+    .map((f): Partial<Record<Column, string | number | undefined>> => ({
+      name: safe(f.name),
+      kind: f.kind,
+      stops: f.kind === 'polariser' ? f.baseLossStops : f.stops,
+      width_mm: f.sheetWidthMm,
+      length_mm: f.sheetLengthMm,
+      ...(f.kind === 'polariser' ? {} : { body: f.body }),
+      ...(isSheet(f) ? { transition_mm: f.transitionMm, seam_from_dark_end_mm: f.seamFromDarkEndMm } : {}),
+      ...(f.kind === 'reverse' ? { fade_mm: f.fadeMm, floor_stops: f.floorStops } : {}),
+      ...(f.kind === 'band' ? { band_mm: f.bandWidthMm } : {}),
+    }));
+  const columns = COLUMNS.filter((c) => c !== 'label');
+  return `${Papa.unparse({ fields: columns, data: rows.map((r) => columns.map((c) => r[c] ?? '')) })}\r\n`;
+}
+
+/** A text that no table reckons with as a formula. */
+const safe = (text: string | undefined): string | undefined => text?.replace(/^[=+\-@\t\r]/, "'$&");

@@ -1,0 +1,101 @@
+import fc from 'fast-check';
+import { anyBag, testStand } from '@/testing/fixtures';
+import { isBackupDue, mergeBag, mergeStands } from './backup';
+import { sampleBag } from './bag';
+import { sameContent } from './content';
+import { type StandDocument } from './document';
+
+const document = (id: string, name = id): StandDocument => ({
+  stand: testStand({ id, name }),
+  bag: null,
+  used: [],
+  minor: 2,
+});
+
+let counter = 0;
+const newId = () => `new-${++counter}`;
+const nameOf = (item: { name?: string | undefined; id: string }) => item.name ?? item.id;
+
+describe('bringing a backup in', () => {
+  it('adds what is not here, keeps what is alike, and keeps both of what differs', () => {
+    const ours = [document('a'), document('b', 'ours')];
+    const { added, report } = mergeStands(
+      ours,
+      [document('a'), document('b', 'theirs'), document('c')],
+      newId,
+    );
+    expect(report).toEqual({ added: ['c'], kept: ['a'], inConflict: ['theirs'] });
+    expect(added.map((d) => d.stand.name)).toEqual(['theirs (from the file)', 'c']);
+    expect(added[0]!.stand.id).toMatch(/^new-/);
+    expect(added[1]!.stand.id).toBe('c');
+  });
+
+  it('into itself changes nothing, whatever the bag', () => {
+    fc.assert(
+      fc.property(anyBag, (bag) => {
+        const merged = mergeBag(bag, bag, nameOf);
+        expect(merged.bag).toEqual(bag);
+        expect(merged.report).toMatchObject({ added: [], inConflict: [] });
+      }),
+    );
+  });
+
+  it('loses nothing of either bag, and alters nothing that is here', () => {
+    fc.assert(
+      fc.property(anyBag, anyBag, (ours, theirs) => {
+        const { bag } = mergeBag(ours, theirs, nameOf);
+        expect(bag.filters.slice(0, ours.filters.length)).toEqual(ours.filters);
+        expect(new Set(bag.filters.map((f) => f.id)).size).toBe(bag.filters.length);
+        for (const { id: _, name: __, ...filter } of theirs.filters)
+          expect(bag.filters).toContainEqual(expect.objectContaining(filter));
+      }),
+    );
+  });
+
+  it('keeps the pouch of this bag, with what came along', () => {
+    const { bag } = mergeBag(
+      { ...sampleBag(), pouch: ['hard-1'] },
+      { filters: [{ id: 'x', kind: 'neutral', stops: 6 }] },
+      nameOf,
+    );
+    expect(bag.pouch).toEqual(['hard-1', 'x']);
+  });
+
+  it('takes no notice of the order of keys, nor of keys that hold nothing', () => {
+    expect(sameContent({ a: 1, b: [{ c: 2, d: 3 }] }, { b: [{ d: 3, c: 2 }], a: 1, e: undefined })).toBe(
+      true,
+    );
+    expect(sameContent({ a: [1, 2] }, { a: [2, 1] })).toBe(false);
+  });
+});
+
+describe('the reminder of a backup', () => {
+  const day = 86_400_000;
+  const now = Date.parse('2026-11-25T08:00:00Z');
+  const at = (daysAgo: number) => new Date(now - daysAgo * day).toISOString();
+  const stand = (createdDaysAgo: number, updatedDaysAgo: number) => {
+    const made = document('a');
+    return {
+      updatedAt: at(updatedDaysAgo),
+      document: { ...made, stand: { ...made.stand, createdAt: at(createdDaysAgo) } },
+    };
+  };
+
+  it('comes when work is older than two weeks and was never backed up', () => {
+    expect(isBackupDue({}, [stand(15, 1)], now)).toBe(true);
+    expect(isBackupDue({}, [stand(3, 1)], now)).toBe(false);
+    expect(isBackupDue({}, [], now)).toBe(false);
+  });
+
+  it('comes when the last backup is old and something has changed since', () => {
+    expect(isBackupDue({ lastBackupMs: now - 20 * day }, [stand(90, 2)], now)).toBe(true);
+    expect(isBackupDue({ lastBackupMs: now - 20 * day }, [stand(90, 30)], now)).toBe(false);
+    expect(isBackupDue({ lastBackupMs: now - 2 * day }, [stand(90, 1)], now)).toBe(false);
+  });
+
+  it('never comes twice within a week', () => {
+    const due = { lastBackupMs: now - 40 * day };
+    expect(isBackupDue({ ...due, lastReminderMs: now - 6 * day }, [stand(90, 2)], now)).toBe(false);
+    expect(isBackupDue({ ...due, lastReminderMs: now - 8 * day }, [stand(90, 2)], now)).toBe(true);
+  });
+});

@@ -1,0 +1,35 @@
+import { ROLES, type Role } from '@/core/field';
+import { daylightLux, incidentEv } from '@/core/sky';
+import { meteredEv } from './prepare';
+import { type Reading, type Stand } from './stand';
+
+/** How much brighter than the land a spot of each role usually is, stops. */
+const ABOVE_LAND: Record<Role, number> = { land: 0, feature: 0, water: 2, sky: 3 };
+
+/** The light to guess at where the night has no daylight left, EV at ISO 100. */
+const DARKEST_GUESS = -2;
+
+/** EV at ISO 100 of grey land under a clear sky with the sun at an altitude, degrees: a guess to begin a choice round. */
+export function usualLandEv(sunAltitudeDeg: number): number {
+  const lux = daylightLux(sunAltitudeDeg);
+  return lux === null ? DARKEST_GUESS : Math.max(DARKEST_GUESS, incidentEv(lux));
+}
+
+/**
+ * EV at ISO 100 that a spot of a role may well have: as it was last read, or as far from what else was read here as it
+ * usually is, or from what the hour makes of the land.
+ */
+export function guessEv(role: Role, stand: Stand, usualLand: number): number {
+  const last = (r: Role) => lastReading(stand, r);
+  const same = last(role);
+  if (same) return meteredEv(same);
+  for (const other of ROLES) {
+    const reading = last(other);
+    if (reading) return meteredEv(reading) - ABOVE_LAND[other] + ABOVE_LAND[role];
+  }
+  return usualLand + ABOVE_LAND[role];
+}
+
+/** The last reading of a role that is to be balanced. */
+export const lastReading = (stand: Stand, role: Role): Reading | undefined =>
+  stand.readings.filter((r) => r.role === role && !r.limit).at(-1);
