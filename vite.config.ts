@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig, type Plugin } from 'vite';
 import react from '@vitejs/plugin-react';
 import tailwindcss from '@tailwindcss/vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 /** sonner adds a <style> element when it loads; its sheet is imported as a file instead. */
 function sonnerWithoutInlineStyle(): Plugin {
@@ -21,7 +22,38 @@ function sonnerWithoutInlineStyle(): Plugin {
 
 export default defineConfig({
   html: { cspNonce: '__CSP_NONCE__' },
-  plugins: [react(), sonnerWithoutInlineStyle(), tailwindcss()],
+  plugins: [
+    react(),
+    sonnerWithoutInlineStyle(),
+    tailwindcss(),
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Pale Seam',
+        short_name: 'Pale Seam',
+        description: 'Chooses, seats and exposes graduated filters for landscape photographers',
+        lang: 'en-GB',
+        id: '/',
+        start_url: '/',
+        display: 'standalone',
+        theme_color: '#f4f4f0',
+        background_color: '#f4f4f0',
+        icons: [
+          { src: 'icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' },
+          { src: 'icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: 'icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: 'icon-maskable.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,png,woff2,webmanifest}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/healthz$/],
+        cleanupOutdatedCaches: true,
+      },
+    }),
+  ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   worker: { format: 'es' },
   build: { target: 'es2023', outDir: 'dist/client', sourcemap: true, manifest: true },

@@ -1,39 +1,59 @@
-import { useEffect, useMemo } from 'react';
-import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
-import { Button } from '@/ui/button';
-import { BagPage } from '@/views/bag/bag-page';
+import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
+import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { Shell } from '@/views/shell/shell';
 import { WorkspaceContext } from '@/views/shell/workspace-context';
 import { StandPage } from '@/views/stand/stand-page';
 import { StandsPage } from '@/views/stands/stands-page';
+import { BrokenPage, BrokenView } from './broken';
+import { askToPersist } from './offline';
 import { openWorkspace, type WorkspaceName } from './workspaces';
+
+const BagPage = lazy(() => import('@/views/bag/bag-page').then((m) => ({ default: m.BagPage })));
+const SettingsPage = lazy(() =>
+  import('@/views/settings/settings-page').then((m) => ({ default: m.SettingsPage })),
+);
 
 /** The routes: the photographer's own workspace at the root, the demo's under /demo. */
 export function App() {
   return (
-    <BrowserRouter>
-      <Routes>
-        <Route path="/demo" element={<WorkspaceRoot name="demo" base="/demo" />}>
-          {pages('/demo')}
-        </Route>
-        <Route path="/" element={<WorkspaceRoot name="own" base="" />}>
-          {pages('')}
-        </Route>
-      </Routes>
-    </BrowserRouter>
+    <ErrorBoundary FallbackComponent={BrokenPage}>
+      <BrowserRouter>
+        <Routes>
+          <Route path="/demo" element={<WorkspaceRoot name="demo" base="/demo" />}>
+            {pages('/demo')}
+          </Route>
+          <Route path="/" element={<WorkspaceRoot name="own" base="" />}>
+            {pages('')}
+          </Route>
+        </Routes>
+      </BrowserRouter>
+    </ErrorBoundary>
   );
 }
 
 function pages(base: string) {
   return (
-    <>
+    <Route element={<Page />}>
       <Route index element={<Navigate to={`${base}/stands`} replace />} />
       <Route path="stands" element={<StandsPage />} />
       <Route path="stands/:id" element={<StandPage />} />
       <Route path="bag" element={<BagPage />} />
+      <Route path="settings" element={<SettingsPage />} />
       <Route path="*" element={<Navigate to={`${base}/stands`} replace />} />
-    </>
+    </Route>
+  );
+}
+
+/** A page of its own boundary: when it fails, the way to the others stays. */
+function Page() {
+  const { pathname } = useLocation();
+  return (
+    <ErrorBoundary FallbackComponent={BrokenView} resetKeys={[pathname]}>
+      <Suspense fallback={<p className="appear-late p-8 text-quiet">Opening…</p>}>
+        <Outlet />
+      </Suspense>
+    </ErrorBoundary>
   );
 }
 
@@ -42,26 +62,30 @@ function WorkspaceRoot({ name, base }: { name: WorkspaceName; base: string }) {
   useEffect(() => {
     void workspace.load();
   }, [workspace]);
+  useEffect(
+    () =>
+      // there is something to lose once a stand of one's own is there
+      workspace.state.subscribe(({ stands }) => {
+        if (name === 'own' && stands.length) void askToPersist();
+      }),
+    [workspace, name],
+  );
+  useEffect(() => {
+    const retry = () => document.visibilityState === 'visible' && workspace.retry();
+    const warn = (event: BeforeUnloadEvent) => {
+      if (workspace.state.getState().saving !== 'saved') event.preventDefault();
+    };
+    document.addEventListener('visibilitychange', retry);
+    addEventListener('beforeunload', warn);
+    return () => {
+      document.removeEventListener('visibilitychange', retry);
+      removeEventListener('beforeunload', warn);
+    };
+  }, [workspace]);
   const access = useMemo(() => ({ workspace, base, isDemo: name === 'demo' }), [workspace, base, name]);
   return (
-    <ErrorBoundary FallbackComponent={Broken}>
-      <WorkspaceContext value={access}>
-        <Shell />
-      </WorkspaceContext>
-    </ErrorBoundary>
-  );
-}
-
-/** What is left when a view fails: what happened, that the work is safe, and the way on. */
-function Broken({ error, resetErrorBoundary }: FallbackProps) {
-  return (
-    <div role="alert" className="max-w-xl space-y-4 p-8">
-      <h1 className="text-xl font-semibold">This screen has failed</h1>
-      <p>Your stands are safe: every change was saved as it was made.</p>
-      <p className="font-mono text-sm text-quiet">{error instanceof Error ? error.message : String(error)}</p>
-      <Button kind="action" onClick={resetErrorBoundary}>
-        Open it again
-      </Button>
-    </div>
+    <WorkspaceContext value={access}>
+      <Shell />
+    </WorkspaceContext>
   );
 }

@@ -4,8 +4,12 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { useTheme } from '@/ui/theme';
 import { App } from './app';
+import { startOffline } from './offline';
+import { startSunTheme } from './sun-theme';
 
 useTheme.getState().start();
+startSunTheme();
+startOffline();
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>
     <App />

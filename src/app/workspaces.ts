@@ -1,6 +1,7 @@
 import { DEMO_FILES } from '@/demo';
-import { idbStorage, type WorkspaceStorage } from '@/persist';
+import { openStorage } from '@/persist';
 import { type Channel, createWorkspace, type Workspace } from '@/store';
+import { thingName } from '@/words';
 
 export type WorkspaceName = 'own' | 'demo';
 
@@ -13,10 +14,11 @@ export function openWorkspace(name: WorkspaceName): Workspace {
   const known = opened.get(name);
   if (known) return known;
   const workspace = createWorkspace({
-    storage: whenOpen(idbStorage(DATABASES[name])),
+    open: () => openStorage(DATABASES[name]),
     channel: tabChannel(DATABASES[name]),
     newId: () => `st-${randomText()}`,
     now: () => new Date().toISOString(),
+    nameOf: thingName,
     ...(name === 'demo' ? { seeds: DEMO_FILES } : {}),
   });
   opened.set(name, workspace);
@@ -28,26 +30,14 @@ function randomText(): string {
   return Array.from(bytes, (b) => b.toString(36).padStart(2, '0')).join('');
 }
 
+/** Tells other tabs; where the browser has no channel between them, each finds out when it writes. */
 function tabChannel(name: string): Channel {
+  if (typeof BroadcastChannel === 'undefined') return { post: () => {}, onMessage: () => {} };
   const channel = new BroadcastChannel(name);
   return {
     post: (message) => channel.postMessage(message),
     onMessage: (listener) => {
       channel.onmessage = ({ data }: MessageEvent<Parameters<typeof listener>[0]>) => listener(data);
     },
-  };
-}
-
-/** A storage that is still being opened: every call waits for it. */
-function whenOpen(opening: Promise<WorkspaceStorage>): WorkspaceStorage {
-  opening.catch(() => {}); // told by the first call that needs it
-  return {
-    stands: async () => (await opening).stands(),
-    putStand: async (...args) => (await opening).putStand(...args),
-    removeStand: async (...args) => (await opening).removeStand(...args),
-    bag: async () => (await opening).bag(),
-    putBag: async (...args) => (await opening).putBag(...args),
-    clear: async () => (await opening).clear(),
-    close: () => void opening.then((s) => s.close()),
   };
 }

@@ -152,7 +152,7 @@ function withCells(filter: Filter, cells: Cells): Filter {
   });
   const glass =
     filter.kind === 'polariser' ? {} : given({ body: (body || undefined) as 'dyed' | 'coated' | undefined });
-  if (!isSheet(filter) || filter.kind === 'measured') return { ...filter, ...common, ...glass } as Filter;
+  if (!isSheet(filter) || filter.kind === 'measured') return { ...filter, ...common, ...glass };
   const seam = length('seam_from_dark_end_mm');
   const sheet = { ...filter, ...common, ...glass, ...given({ seamFromDarkEndMm: seam }) };
   if (seam !== undefined && seam > (sheet.sheetLengthMm ?? Infinity))
@@ -160,7 +160,7 @@ function withCells(filter: Filter, cells: Cells): Filter {
   const transitionMm = transitionCell(cells, sheet.sheetWidthMm) ?? filter.transitionMm;
   if (filter.kind === 'band')
     return { ...sheet, transitionMm, bandWidthMm: length('band_mm') ?? filter.bandWidthMm } as Filter;
-  if (filter.kind === 'graduated') return { ...sheet, transitionMm } as Filter;
+  if (filter.kind === 'graduated') return { ...sheet, transitionMm };
   const floorStops = cell(cells, 'floor_stops', 'stops') ?? filter.floorStops;
   if (floorStops > filter.stops) throw new CellFault('floor_stops', `at most its ${filter.stops} stops`);
   return { ...sheet, transitionMm, floorStops, fadeMm: length('fade_mm') ?? filter.fadeMm } as Filter;

@@ -1,7 +1,7 @@
 import { type Bag } from './bag';
 import { sameContent } from './content';
 import { type StandDocument } from './document';
-import { freeId } from './edits';
+import { freeId } from './ids';
 
 /** Everything a workspace holds, as one file keeps it. */
 export interface Backup {

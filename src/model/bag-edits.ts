@@ -8,7 +8,7 @@ import {
   newSheet,
   type SheetFilter,
 } from './bag';
-import { freeId } from './edits';
+import { freeId } from './ids';
 import { type Camera, type Orientation, type StandLens } from './stand';
 
 /** Pure edits of a bag: each returns the changed bag, or the same one when nothing changes. */

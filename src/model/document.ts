@@ -1,5 +1,5 @@
 import { type Bag, type Filter } from './bag';
-import { freeId } from './edits';
+import { freeId } from './ids';
 import { type Assumable, type Stand } from './stand';
 
 /** A stand with what it must keep to open unchanged later (architecture: the bag). */

@@ -1,4 +1,7 @@
 import { type FramePoint } from '@/core/field';
+import { type Bag } from './bag';
+import { mountedCamera, mountedLens } from './bag-edits';
+import { freeId } from './ids';
 import { MAX_POINTS, MAX_SHAPES } from './limits';
 import { ASSUMABLES, type Choice, type Reading, type Stand, type StandShape } from './stand';
 
@@ -45,6 +48,22 @@ export function newStand({ id, name, createdAt, like }: NewStand): Stand {
   };
 }
 
+/** A stand as a photographer begins it: with what was used last, else with what the bag has first, else as usual. */
+export function standToBegin(
+  made: Omit<NewStand, 'like'>,
+  { like, bag }: { readonly like?: Stand | undefined; readonly bag: Bag },
+): Stand {
+  const stand = newStand({ ...made, like });
+  if (like) return stand;
+  const camera = bag.cameras?.find((c) => !c.archived);
+  const lens = bag.lenses?.find((l) => !l.archived);
+  return {
+    ...stand,
+    ...(camera ? { camera: mountedCamera(camera, stand.camera.orientation) } : {}),
+    ...(lens ? { lens: mountedLens(lens, stand.lens.focalLengthMm) } : {}),
+  };
+}
+
 /**
  * The next framing from the same place: camera, readings and glass are kept, what belongs to the old frame is not. The
  * skyline stays as a start, as an assumption.
@@ -62,14 +81,6 @@ export function nextName(name: string, taken: readonly string[]): string {
   let n = 2;
   while (names.has(`${stem} ${n}`)) n++;
   return `${stem} ${n}`;
-}
-
-/** The first id made of a letter and a number that a list does not have yet. */
-export function freeId(letter: string, taken: readonly { readonly id: string }[]): string {
-  const ids = new Set(taken.map((t) => t.id));
-  let n = 1;
-  while (ids.has(`${letter}${n}`)) n++;
-  return `${letter}${n}`;
 }
 
 export const addReading = (stand: Stand, reading: Omit<Reading, 'id'>): Stand => ({

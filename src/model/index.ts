@@ -11,6 +11,7 @@ export * from './warnings';
 export * from './document';
 export * from './edits';
 export * from './guess';
+export * from './ids';
 export * from './age';
 export * from './sun-guess';
 export * from './bracket';

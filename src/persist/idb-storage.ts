@@ -1,58 +1,91 @@
-import { type DBSchema, openDB } from 'idb';
-import { type BagRecord, nextRecord, type StandRecord, type WorkspaceStorage } from './storage';
+import { type IDBPDatabase, openDB } from 'idb';
+import { StorageError, storageError } from './faults';
+import { DATABASE_VERSION, MIGRATIONS, type Schema } from './migrations';
+import { nextRecord, type WorkspaceStorage } from './storage';
 
-/** Version of the database's own layout, apart from that of the file format. */
-const DATABASE_VERSION = 1;
-const BAG_KEY = 'bag';
+/** Key of the one record in a store that holds one. */
+const ONLY = 'bag';
 
-interface Schema extends DBSchema {
-  stands: { key: string; value: StandRecord };
-  bag: { key: string; value: BagRecord };
-}
-
-/** A workspace in a database of its own in this browser. */
+/**
+ * A workspace in a database of its own in this browser. A database of an older layout is migrated; one of a newer is
+ * refused untouched.
+ *
+ * @throws {StorageError} where the browser refuses, or the database is newer
+ */
 export async function idbStorage(name: string): Promise<WorkspaceStorage> {
-  const db = await openDB<Schema>(name, DATABASE_VERSION, {
-    upgrade(database) {
-      database.createObjectStore('stands', { keyPath: 'id' });
-      database.createObjectStore('bag');
-    },
-    blocking: (_current, _wanted, event) => (event.target as IDBDatabase).close(),
-  });
+  const onClosed = new Set<() => void>();
+  let isClosed = false;
+  const giveWay = (event: Event) => {
+    (event.target as IDBDatabase).close();
+    isClosed = true;
+    for (const listener of onClosed) listener();
+  };
+  const db = await open(name, giveWay);
+
+  /** Every access, with the browser's refusals told as ours. */
+  const access = async <T>(run: () => Promise<T>): Promise<T> => {
+    if (isClosed) throw new StorageError('closed', 'the database is used by a newer version');
+    try {
+      return await run();
+    } catch (error) {
+      throw storageError(error, 'writing');
+    }
+  };
+
   return {
-    stands: () => db.getAll('stands'),
-    async putStand(document, { revision, now }) {
-      const { id } = document.stand;
-      const tx = db.transaction('stands', 'readwrite', { durability: 'strict' });
-      const result = nextRecord(await tx.store.get(id), revision, (next) => ({
-        id,
-        revision: next,
-        updatedAt: now,
-        document,
-      }));
-      if (result.ok) await tx.store.put(result.record);
-      await tx.done;
-      return result;
-    },
-    async removeStand(id) {
-      const tx = db.transaction('stands', 'readwrite');
-      const record = await tx.store.get(id);
-      await tx.store.delete(id);
-      await tx.done;
-      return record;
-    },
-    bag: () => db.get('bag', BAG_KEY),
-    async putBag(bag, { revision }) {
-      const tx = db.transaction('bag', 'readwrite', { durability: 'strict' });
-      const result = nextRecord(await tx.store.get(BAG_KEY), revision, (next) => ({ revision: next, bag }));
-      if (result.ok) await tx.store.put(result.record, BAG_KEY);
-      await tx.done;
-      return result;
-    },
-    async clear() {
-      const tx = db.transaction(['stands', 'bag'], 'readwrite');
-      await Promise.all([tx.objectStore('stands').clear(), tx.objectStore('bag').clear(), tx.done]);
-    },
+    kind: 'database',
+    stands: () => access(() => db.getAll('stands')),
+    putStand: (document, { revision, now }) =>
+      access(async () => {
+        const { id } = document.stand;
+        const tx = db.transaction('stands', 'readwrite', { durability: 'strict' });
+        const result = nextRecord(await tx.store.get(id), revision, (next) => ({
+          id,
+          revision: next,
+          updatedAt: now,
+          document,
+        }));
+        // the transaction's own failure is the one to tell, and it must not go unheard beside that of the write
+        await Promise.all([result.ok && tx.store.put(result.record), tx.done]);
+        return result;
+      }),
+    removeStand: (id) =>
+      access(async () => {
+        const tx = db.transaction('stands', 'readwrite', { durability: 'strict' });
+        const record = await tx.store.get(id);
+        await Promise.all([tx.store.delete(id), tx.done]);
+        return record;
+      }),
+    bag: () => access(() => db.get('bag', ONLY)),
+    putBag: (bag, { revision }) =>
+      access(async () => {
+        const tx = db.transaction('bag', 'readwrite', { durability: 'strict' });
+        const result = nextRecord(await tx.store.get(ONLY), revision, (next) => ({ revision: next, bag }));
+        await Promise.all([result.ok && tx.store.put(result.record, ONLY), tx.done]);
+        return result;
+      }),
+    history: () => access(async () => (await db.get('history', ONLY)) ?? {}),
+    putHistory: (history) => access(async () => void (await db.put('history', history, ONLY))),
+    clear: () =>
+      access(async () => {
+        const stores = ['stands', 'bag', 'history'] as const;
+        const tx = db.transaction(stores, 'readwrite');
+        await Promise.all([...stores.map((s) => tx.objectStore(s).clear()), tx.done]);
+      }),
+    onClosed: (listener) => void onClosed.add(listener),
     close: () => db.close(),
   };
+}
+
+async function open(name: string, giveWay: (event: Event) => void): Promise<IDBPDatabase<Schema>> {
+  try {
+    return await openDB<Schema>(name, DATABASE_VERSION, {
+      upgrade(database, from) {
+        for (const migration of MIGRATIONS) if (migration.to > from) migration.run(database);
+      },
+      blocking: (_current, _wanted, event) => giveWay(event),
+    });
+  } catch (error) {
+    throw storageError(error, 'opening');
+  }
 }

@@ -1,3 +1,4 @@
-export * from './idb-storage';
+export * from './faults';
 export * from './memory-storage';
+export * from './open-storage';
 export * from './storage';

@@ -1,10 +1,13 @@
+import { type BackupHistory } from '@/model';
 import { type BagRecord, nextRecord, type StandRecord, type WorkspaceStorage } from './storage';
 
 /** A workspace kept in memory: for tests, and where the browser refuses a database. */
 export function memoryStorage(): WorkspaceStorage {
   const stands = new Map<string, StandRecord>();
   let kept: BagRecord | undefined;
+  let history: BackupHistory = {};
   return {
+    kind: 'memory',
     stands: async () => structuredClone([...stands.values()]),
     putStand: async (document, { revision, now }) => {
       const { id } = document.stand;
@@ -31,7 +34,13 @@ export function memoryStorage(): WorkspaceStorage {
     clear: async () => {
       stands.clear();
       kept = undefined;
+      history = {};
     },
+    history: async () => history,
+    putHistory: async (next) => {
+      history = next;
+    },
+    onClosed: () => {},
     close: () => {},
   };
 }

@@ -1,7 +1,10 @@
 import 'fake-indexeddb/auto';
 import { sampleBag, type StandDocument } from '@/model';
 import { testStand } from '@/testing/fixtures';
+import { type IDBPDatabase, openDB } from 'idb';
 import { idbStorage } from './idb-storage';
+import { DATABASE_VERSION, MIGRATIONS, type Schema } from './migrations';
+import { openStorage } from './open-storage';
 import { memoryStorage } from './memory-storage';
 import { type WorkspaceStorage } from './storage';
 
@@ -78,6 +81,14 @@ describe.each(ADAPTERS)('a workspace kept in %s', (_, open) => {
     expect((await storage.stands())[0]?.document.stand.name).toBe('Quill Rim');
   });
 
+  it('remembers when a backup was made, until it is cleared', async () => {
+    expect(await storage.history()).toEqual({});
+    await storage.putHistory({ lastBackupMs: 5 });
+    expect(await storage.history()).toEqual({ lastBackupMs: 5 });
+    await storage.clear();
+    expect(await storage.history()).toEqual({});
+  });
+
   it('clears everything, and gives nothing for what is not there', async () => {
     await storage.putStand(document('a'), { revision: 0, now });
     await storage.putBag(sampleBag(), { revision: 0 });
@@ -87,6 +98,94 @@ describe.each(ADAPTERS)('a workspace kept in %s', (_, open) => {
       undefined,
       undefined,
     ]);
+  });
+});
+
+describe('a database', () => {
+  it('of an older layout is migrated, step by step, and nothing in it is lost', async () => {
+    for (const { to: from } of [{ to: 0 }, ...MIGRATIONS].slice(0, -1)) {
+      const name = `older-${from}`;
+      if (from > 0) {
+        const old = await openDB(name, from, {
+          upgrade: (db) =>
+            MIGRATIONS.filter((m) => m.to <= from).forEach((m) =>
+              m.run(db as unknown as IDBPDatabase<Schema>),
+            ),
+        });
+        await old.put('stands', { id: 'a', revision: 4, updatedAt: now, document: document('a') });
+        await old.put('bag', { revision: 2, bag: sampleBag() }, 'bag');
+        old.close();
+      }
+      const storage = await idbStorage(name);
+      expect((await storage.stands()).map((s) => s.revision)).toEqual(from > 0 ? [4] : []);
+      expect((await storage.bag())?.revision).toBe(from > 0 ? 2 : undefined);
+      expect(await storage.history()).toEqual({});
+      storage.close();
+    }
+    expect(MIGRATIONS.map((m) => m.to)).toEqual(MIGRATIONS.map((_, i) => i + 1));
+  });
+
+  it('of a newer layout is refused and left as it is', async () => {
+    const newer = await openDB('newer', DATABASE_VERSION + 1, {
+      upgrade: (db) => db.createObjectStore('later'),
+    });
+    await newer.put('later', 'precious', 'k');
+    newer.close();
+    await expect(openStorage('newer')).rejects.toMatchObject({ fault: 'newer' });
+    const again = await openDB('newer', DATABASE_VERSION + 1);
+    expect(await again.get('later', 'k')).toBe('precious');
+    again.close();
+  });
+
+  it('gives way to a newer version in another tab, says so, and writes nothing more', async () => {
+    const storage = await idbStorage('overtaken');
+    const told = jest.fn();
+    storage.onClosed(told);
+    const newer = await openDB('overtaken', DATABASE_VERSION + 1);
+    expect(told).toHaveBeenCalledTimes(1);
+    await expect(storage.putStand(document('a'), { revision: 0, now })).rejects.toMatchObject({
+      fault: 'closed',
+    });
+    newer.close();
+  });
+
+  it('that is full says so, and keeps what was there', async () => {
+    const storage = await idbStorage('full');
+    await storage.putStand(document('a', 'before'), { revision: 0, now });
+    const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    });
+    await expect(storage.putStand(document('a', 'after'), { revision: 1, now })).rejects.toMatchObject({
+      fault: 'full',
+    });
+    put.mockRestore();
+    expect((await storage.stands())[0]).toMatchObject({
+      revision: 1,
+      document: { stand: { name: 'before' } },
+    });
+    storage.close();
+  });
+
+  it.each(['SecurityError', 'InvalidStateError', 'UnknownError'])(
+    'that the browser refuses (%s) gives way to memory',
+    async (name) => {
+      const open = jest.spyOn(indexedDB, 'open').mockImplementation(() => {
+        throw new DOMException('private', name);
+      });
+      const storage = await openStorage('private');
+      open.mockRestore();
+      expect(storage.kind).toBe('memory');
+      await storage.putStand(document('a'), { revision: 0, now });
+      expect(await storage.stands()).toHaveLength(1);
+    },
+  );
+
+  it('that is broken otherwise is not passed over in favour of an empty one', async () => {
+    const open = jest.spyOn(indexedDB, 'open').mockImplementation(() => {
+      throw new DOMException('broken', 'DataError');
+    });
+    await expect(openStorage('broken')).rejects.toMatchObject({ fault: 'failed' });
+    open.mockRestore();
   });
 });
 

@@ -1,4 +1,4 @@
-import { type Bag, type StandDocument } from '@/model';
+import { type BackupHistory, type Bag, type StandDocument } from '@/model';
 
 /** A stand as it is kept: one record a stand, with a revision number that every write compares and raises. */
 export interface StandRecord {
@@ -21,9 +21,11 @@ export type WriteResult<R> =
 
 /**
  * What a workspace is kept in. Writes compare the revision they were made from with the stored one inside one
- * transaction (0: nothing stored yet). Promises reject only when the storage itself fails (refused, full, gone).
+ * transaction (0: nothing stored yet). Promises reject with a `StorageError` only when the storage itself fails.
  */
 export interface WorkspaceStorage {
+  /** Whether what is written outlasts the page. */
+  readonly kind: 'database' | 'memory';
   stands(): Promise<readonly StandRecord[]>;
   putStand(
     document: StandDocument,
@@ -33,8 +35,13 @@ export interface WorkspaceStorage {
   removeStand(id: string): Promise<StandRecord | undefined>;
   bag(): Promise<BagRecord | undefined>;
   putBag(bag: Bag, from: { readonly revision: number }): Promise<WriteResult<BagRecord>>;
+  /** When a backup was last made and reminded of. */
+  history(): Promise<BackupHistory>;
+  putHistory(history: BackupHistory): Promise<void>;
   /** Removes everything in this workspace. */
   clear(): Promise<void>;
+  /** Tells when a newer version takes the storage over. */
+  onClosed(listener: () => void): void;
   close(): void;
 }
 

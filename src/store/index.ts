@@ -1,3 +1,6 @@
 export * from './document-store';
 export * from './answers';
-export * from './workspace';
+export * from './device';
+export * from './preferences';
+export { createWorkspace } from './workspace';
+export * from './workspace-types';

@@ -6,7 +6,8 @@ import { type JobResult } from '@/workers';
 import { createSaver, type SaveState } from './saver';
 import { keepAnswers } from './answers';
 import { createDocumentStore } from './document-store';
-import { type Channel, createWorkspace } from './workspace';
+import { createWorkspace } from './workspace';
+import { type Channel } from './workspace-types';
 
 describe('a document under edit', () => {
   const value = (store: ReturnType<typeof createDocumentStore<number>>) => store.state.getState().value;
@@ -105,7 +106,7 @@ describe('a workspace', () => {
   const make = (storage: WorkspaceStorage = memoryStorage(), channel?: Channel, seeds?: string[]) => {
     let ids = 0;
     return createWorkspace({
-      storage,
+      open: async () => storage,
       newId: () => `id-${++ids}-${Math.random()}`,
       now: () => new Date().toISOString(),
       ...(channel ? { channel } : {}),
@@ -234,11 +235,17 @@ describe('a workspace', () => {
     await workspace.load();
     const id = workspace.createStand();
     await workspace.settled();
-    expect(workspace.state.getState()).toMatchObject({ saving: 'failed', problem: 'disk full' });
+    expect(workspace.state.getState()).toMatchObject({
+      saving: 'failed',
+      problem: { fault: 'failed', detail: 'disk full' },
+    });
     expect(workspace.open(id)).not.toBeNull();
     const refused = make({ ...storage, stands: async () => Promise.reject(new Error('refused')) });
     await refused.load();
-    expect(refused.state.getState()).toMatchObject({ phase: 'failed', problem: 'refused' });
+    expect(refused.state.getState()).toMatchObject({
+      phase: 'failed',
+      problem: { fault: 'failed', detail: 'refused' },
+    });
   });
 });
 

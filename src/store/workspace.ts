@@ -1,88 +1,73 @@
-import { createStore, type StoreApi } from 'zustand/vanilla';
-import { type FileResult, readStandFile, standFileName, writeStandFile } from '@/files';
+import { createStore } from 'zustand/vanilla';
 import {
+  backupFileName,
+  type FileResult,
+  readBackupFile,
+  readBagFile,
+  readStandFile,
+  standFileName,
+  writeBackupFile,
+  writeBagFile,
+  writeStandFile,
+} from '@/files';
+import {
+  type BackupHistory,
   type Bag,
   bagForStand,
   bringsNothingNew,
-  newStand,
+  isBackupDue,
+  mergeBag,
+  mergeStands,
+  nextName,
+  nextStand,
   sampleBag,
   type Stand,
   type StandDocument,
+  standToBegin,
+  withArchived,
 } from '@/model';
-import { type StandRecord, type WorkspaceStorage } from '@/persist';
+import { type StandRecord, StorageError, type WorkspaceStorage } from '@/persist';
 import { createDocumentStore, type DocumentStore } from './document-store';
-import { createSaver, type Saver, type SaveState } from './saver';
+import { combineSaving, createSaver, type Saver } from './saver';
+import {
+  type StorageProblem,
+  type Workspace,
+  type WorkspaceOptions,
+  type WorkspaceState,
+} from './workspace-types';
 
-export interface WorkspaceState {
-  readonly phase: 'loading' | 'ready' | 'failed';
-  /** What went wrong with the storage, in the browser's words. */
-  readonly problem: string | null;
-  /** Every stand as it is now, the one last changed first. */
-  readonly stands: readonly StandSummary[];
-  readonly saving: SaveState;
-  /** Something the photographer must be told once; the shell shows it. */
-  readonly notice: string | null;
-}
+const ownName = (item: { readonly id: string; readonly name?: string | undefined }) => item.name ?? item.id;
 
-export interface StandSummary {
-  readonly id: string;
-  readonly updatedAt: string;
-  readonly document: StandDocument;
-}
+const problemOf = (error: Error): StorageProblem => ({
+  fault: error instanceof StorageError ? error.fault : 'failed',
+  detail: error.message,
+});
 
-/** Tells other tabs what has been written. */
-export interface Channel {
-  post(message: { readonly standId?: string; readonly bag?: true }): void;
-  onMessage(listener: (message: { readonly standId?: string; readonly bag?: true }) => void): void;
-}
-
-export interface WorkspaceOptions {
-  readonly storage: WorkspaceStorage;
-  readonly channel?: Channel;
-  readonly newId: () => string;
-  /** Now, ISO 8601. */
-  readonly now: () => string;
-  /** Files that a new or reset workspace starts with. */
-  readonly seeds?: readonly string[];
-}
-
-/** A database of stands and a bag, and everything that can be done to it. */
-export interface Workspace {
-  readonly state: StoreApi<WorkspaceState>;
-  readonly bag: DocumentStore<Bag>;
-  load(): Promise<void>;
-  open(id: string): DocumentStore<StandDocument> | null;
-  createStand(): string;
-  duplicateStand(id: string): string | null;
-  /** Deletes a stand and gives the way back. */
-  removeStand(id: string): Promise<() => void>;
-  /** Opens a file as a new stand and gives its id; an id that is taken already is renewed. */
-  importStand(text: string): FileResult<string>;
-  exportStand(id: string): { readonly name: string; readonly text: string } | null;
-  /** Clears everything and starts again from the seeds. */
-  reset(): Promise<void>;
-  /** Resolves when all that was changed is written. */
-  settled(): Promise<void>;
-}
-
-export function createWorkspace({ storage, channel, newId, now, seeds = [] }: WorkspaceOptions): Workspace {
+export function createWorkspace(options: WorkspaceOptions): Workspace {
+  const { channel, newId, now, seeds = [], nameOf = ownName } = options;
   const state = createStore<WorkspaceState>()(() => ({
     phase: 'loading',
     problem: null,
     stands: [],
     saving: 'saved',
+    temporary: false,
+    backupDue: false,
+    lastBackupMs: null,
     notice: null,
   }));
   const bag = createDocumentStore<Bag>(sampleBag());
   const open = new Map<string, DocumentStore<StandDocument>>();
   const savers = new Map<string, Saver<StandDocument>>();
   const revisions = new Map<string, number>();
+  let storage: WorkspaceStorage;
   let bagRevision = 0;
   let takingOn = false;
+  let history: BackupHistory = {};
 
-  const failed = (error: Error) => state.setState({ saving: 'failed', problem: error.message });
-  const onSaving = (saving: SaveState, error?: Error) =>
-    error ? failed(error) : state.setState({ saving, ...(saving === 'saved' ? { problem: null } : {}) });
+  const failed = (error: Error) => state.setState({ saving: 'failed', problem: problemOf(error) });
+  const saving = combineSaving((all, error) =>
+    state.setState({ saving: all, problem: error && problemOf(error) }),
+  );
 
   const list = (document: StandDocument) => {
     const { id } = document.stand;
@@ -110,7 +95,7 @@ export function createWorkspace({ storage, channel, newId, now, seeds = [] }: Wo
 
   const save = (document: StandDocument) => {
     const { id } = document.stand;
-    const saver = savers.get(id) ?? createSaver(write(id), onSaving);
+    const saver = savers.get(id) ?? createSaver(write(id), saving.report(id));
     savers.set(id, saver);
     saver.save(document);
   };
@@ -149,10 +134,12 @@ export function createWorkspace({ storage, channel, newId, now, seeds = [] }: Wo
       return;
     }
     takeOnBag(result.current);
+    const { bag: both, report } = mergeBag(result.current.bag, value, nameOf);
+    if (report.added.length + report.inConflict.length) bag.edit(() => both);
     state.setState({
-      notice: 'The bag was changed in another tab at the same time. That version is shown now.',
+      notice: 'The bag was changed in another tab at the same time. What either tab has put in is kept.',
     });
-  }, onSaving);
+  }, saving.report('bag'));
 
   const takeOnBag = (record: { readonly revision: number; readonly bag: Bag }) => {
     bagRevision = record.revision;
@@ -177,6 +164,17 @@ export function createWorkspace({ storage, channel, newId, now, seeds = [] }: Wo
     if (record.revision > (revisions.get(standId) ?? 0)) takeOn(record);
   };
   channel?.onMessage((message) => void refresh(message).catch(failed));
+
+  const remember = (change: BackupHistory) => {
+    history = { ...history, ...change };
+    tellHistory();
+    storage.putHistory(history).catch(() => {}); // a reminder that comes once too often loses nothing
+  };
+  const tellHistory = () =>
+    state.setState({
+      lastBackupMs: history.lastBackupMs ?? null,
+      backupDue: isBackupDue(history, state.getState().stands, Date.parse(now())),
+    });
 
   const importStand = (text: string): FileResult<string> => {
     const read = readStandFile(text);
@@ -208,52 +206,71 @@ export function createWorkspace({ storage, channel, newId, now, seeds = [] }: Wo
     bag,
     async load() {
       try {
+        storage = await options.open();
+        storage.onClosed(() => failed(new StorageError('closed', 'taken over by a newer version')));
         const [records, kept] = await Promise.all([storage.stands(), storage.bag()]);
+        history = await storage.history();
         for (const record of records) revisions.set(record.id, record.revision);
         const newestFirst = [...records].sort((a, b) => b.updatedAt.localeCompare(a.updatedAt));
         if (kept) takeOnBag(kept);
         state.setState({
           phase: 'ready',
+          temporary: storage.kind === 'memory',
           stands: newestFirst.map(({ id, updatedAt, document }) => ({ id, updatedAt, document })),
         });
         if (!kept && !records.length && seeds.length) {
           bagSaver.save(bag.state.getState().value);
           seed();
         }
+        if (!seeds.length) tellHistory();
       } catch (error) {
-        state.setState({ phase: 'failed', problem: (error as Error).message });
+        state.setState({ phase: 'failed', problem: problemOf(error as Error) });
       }
     },
     open(id) {
       const document = documentOf(id);
       return open.get(id) ?? (document && hold(document));
     },
-    createStand: () =>
-      add({
-        stand: newStand({ id: newId(), name: 'New stand', createdAt: now() }),
-        bag: null,
-        used: [],
-        minor: 0,
-      }),
+    createStand() {
+      const { stands } = state.getState();
+      const like = stands[0]?.document.stand;
+      const made = { id: newId(), name: 'New stand', createdAt: now() };
+      const stand = standToBegin(made, { like, bag: bag.state.getState().value });
+      return add({ stand, bag: null, used: [], minor: 0 });
+    },
     duplicateStand(id) {
       const document = documentOf(id);
       if (!document) return null;
       const { name } = document.stand;
       const copy: Stand = { ...document.stand, id: newId(), name: `${name} (copy)`, createdAt: now() };
-      return add({ ...document, stand: copy });
+      return add({ ...document, stand: withArchived(copy, false) });
+    },
+    nextStand(id) {
+      const document = documentOf(id);
+      if (!document) return null;
+      const names = state.getState().stands.map((s) => s.document.stand.name);
+      const name = nextName(document.stand.name, names);
+      return add({ ...document, stand: nextStand(document.stand, { id: newId(), name, createdAt: now() }) });
+    },
+    archiveStand(id, archived) {
+      this.open(id)?.edit((d) => ({ ...d, stand: withArchived(d.stand, archived) }));
     },
     async removeStand(id) {
       const document = documentOf(id);
       unlist(id);
       open.delete(id);
+      const removing = saving.report(`removal of ${id}`);
+      removing('saving');
       await savers.get(id)?.settled();
       savers.delete(id);
+      saving.forget(id);
       revisions.delete(id);
       try {
         await storage.removeStand(id);
         channel?.post({ standId: id });
+        removing('saved');
       } catch (error) {
-        failed(error as Error);
+        removing('failed', error as Error);
       }
       return () => {
         if (document) add(document);
@@ -269,9 +286,44 @@ export function createWorkspace({ storage, channel, newId, now, seeds = [] }: Wo
         text: writeStandFile({ stand, minor, bag: bagForStand(document, bag.state.getState().value) }),
       };
     },
+    importBag(text) {
+      const read = readBagFile(text);
+      if (!read.ok) return read;
+      const { bag: both, report } = mergeBag(bag.state.getState().value, read.value, nameOf);
+      bag.edit((current) => (report.added.length + report.inConflict.length ? both : current));
+      return { ok: true, value: report };
+    },
+    exportBag: () => ({ name: 'bag.paleseam.json', text: writeBagFile(bag.state.getState().value) }),
+    backup() {
+      const madeAt = now();
+      const { stands } = state.getState();
+      const text = writeBackupFile({ madeAt, bag: bag.state.getState().value, stands });
+      remember({ lastBackupMs: Date.parse(madeAt) });
+      return { name: backupFileName(madeAt), text };
+    },
+    restore(text) {
+      const read = readBackupFile(text);
+      if (!read.ok) return read;
+      const { bag: both, report } = mergeBag(bag.state.getState().value, read.value.bag, nameOf);
+      if (report.added.length + report.inConflict.length) bag.edit(() => both);
+      const ours = state.getState().stands.map((s) => s.document);
+      const merged = mergeStands(
+        ours,
+        read.value.stands.map((s) => s.document),
+        newId,
+      );
+      for (const document of [...merged.added].reverse()) add(document);
+      return { ok: true, value: { bag: report, stands: merged.report } };
+    },
+    reminded: () => remember({ lastReminderMs: Date.parse(now()) }),
+    retry() {
+      bagSaver.retry();
+      for (const saver of savers.values()) saver.retry();
+    },
     async reset() {
       await this.settled();
       await storage.clear();
+      saving.clear();
       open.clear();
       savers.clear();
       revisions.clear();

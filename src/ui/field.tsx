@@ -23,6 +23,8 @@ export interface ParsedFieldProps<T> {
   id?: string;
   /** What is typed stays until the field is made anew: for values that are not kept yet. */
   keepDraft?: boolean;
+  /** Ready to be typed in as soon as it is there. */
+  autoFocus?: boolean;
   /** Told when what is typed cannot be understood. */
   onRefused?: () => void;
 }
@@ -51,6 +53,8 @@ export function ParsedField<T>(props: ParsedFieldProps<T>) {
           value={draft ?? props.text}
           placeholder={props.placeholder}
           inputMode={props.inputMode ?? 'text'}
+          autoFocus={props.autoFocus ?? false}
+          enterKeyHint="done"
           autoComplete="off"
           spellCheck={false}
           aria-invalid={error ? true : undefined}

@@ -23,6 +23,11 @@ export function filterKindText(filter: Filter): string {
 /** A filter by the name its owner gave it, or by what it is. */
 export const filterName = (filter: Filter): string => filter.name?.trim() || filterKindText(filter);
 
+/** What a thing of the bag is called: a filter by what it is, a lens or camera by its name. */
+export function thingName(thing: { readonly id: string; readonly name?: string | undefined }): string {
+  return 'kind' in thing ? filterName(thing as Filter) : thing.name?.trim() || thing.id;
+}
+
 /** Several sheets by name, the one nearest the lens first, or none. */
 export function glassName(filters: readonly Filter[]): string {
   return filters.length ? filters.filter(isSheet).map(filterName).join(' with ') : 'no grad';

@@ -1,3 +1,4 @@
+export * from './assumed';
 export * from './faults';
 export * from './figures';
 export * from './glass';
@@ -8,3 +9,5 @@ export * from './slip';
 export * from './working';
 export * from './refusals';
 export * from './polariser';
+export * from './storage';
+export * from './merge';

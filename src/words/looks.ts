@@ -2,6 +2,7 @@ import { type Safety, type SheetSet } from '@/core/balance';
 import { daylightLux, incidentEv, overcastSpan } from '@/core/sky';
 import {
   type Bag,
+  GAPS,
   type OtherLook,
   type School,
   type Stand,
@@ -13,6 +14,7 @@ import {
 import { faultText } from './faults';
 import { fitFigure, stopsFigure, stopsText } from './figures';
 import { filterKindText, glassNamed } from './glass';
+import { sideNames } from './sides';
 
 export const LOOK_NAMES: Record<School, string> = {
   even: 'Even',
@@ -40,6 +42,16 @@ export const LOOK_AIMS: Record<School, string> = {
   bracket: 'No grad: several exposures, to be merged afterwards.',
   sun: 'A rule of thumb by where the sun stands. Nothing is measured, and no time is given.',
 };
+
+/** A look with its figure, behind its name: "keep the sky 1.0 brighter". */
+export function lookLine(stand: Stand): string {
+  const { school, gapStops } = stand.look;
+  const gap = gapStops ?? GAPS[school]?.usual ?? 0;
+  const { sky } = sideNames(stand);
+  if (school === 'natural') return `keep the ${sky} ${stopsFigure(gap)} brighter`;
+  if (school === 'heavy') return `make the ${sky} ${stopsFigure(-gap)} darker`;
+  return '';
+}
 
 /** What another look would have fitted: "2 stops, hard", "3 frames", or why it has no plan. */
 export function otherLookText({ filterIds, frames, fault }: OtherLook, bag: Bag): string {

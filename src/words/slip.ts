@@ -21,6 +21,8 @@ import { darkerName, sideNames, type SideNames } from './sides';
 export interface SlipRow {
   readonly label: 'Glass' | 'Seat' | 'Expose';
   readonly main: string;
+  /** The same in fewer letters, for a narrow screen. */
+  readonly brief: string;
   readonly aside: string;
 }
 
@@ -76,7 +78,12 @@ export function slipOf(context: SlipContext): Slip {
   return ready(context, derived.plan);
 }
 
-const row = (label: SlipRow['label'], main: string, aside: string): SlipRow => ({ label, main, aside });
+const row = (label: SlipRow['label'], main: string, aside: string, brief = main): SlipRow => ({
+  label,
+  main,
+  brief,
+  aside,
+});
 
 function unfit(reason: string): Slip {
   return {
@@ -198,6 +205,13 @@ function seatMainText(glass: Glass): string {
     : `Sheet's end ${mmFigure(-out)} mm inside the rail`;
 }
 
+/** The seat for a narrow screen: "26.5 mm above the rail". */
+function seatBriefText(glass: Glass): string {
+  const { seat, sticksOutMm: out } = glass;
+  if (!seat || out === null || out < 0) return seatMainText(glass);
+  return `${mmFigure(out)} mm ${isUpsideDown(seat.turnDeg) ? 'below' : 'above'} the rail`;
+}
+
 /** The seat in a few characters: "26.5 mm, level". */
 export function seatShortText(glass: Glass): string {
   if (!glass.seat) return 'nothing to seat';
@@ -206,7 +220,7 @@ export function seatShortText(glass: Glass): string {
 }
 
 /** How far it may be off, and where the computed seat is when the photographer has set another. */
-function seatRow({ derived }: SlipContext, glass: Glass): SlipRow {
+function seatRow({ stand, derived }: SlipContext, glass: Glass): SlipRow {
   const { seat, sticksOutMm: out } = glass;
   const asides: string[] = [];
   const computed = computedSeat(derived, glass);
@@ -222,7 +236,9 @@ function seatRow({ derived }: SlipContext, glass: Glass): SlipRow {
     asides.push(`the second sheet stands ${mmFigure(second)} mm`);
   const giveOrTake = glass.outcome.seam?.giveOrTakeMm ?? 0;
   if (giveOrTake >= 0.5) asides.push(`give or take ${mmFigure(giveOrTake)}, lens estimated`);
-  return row('Seat', seatMainText(glass), asides.join('; '));
+  const assumed = (stand.assumed ?? []).filter((part) => part !== 'camera');
+  if (seat && assumed.length) asides.push(`${listText(assumed)} assumed`);
+  return row('Seat', seatMainText(glass), asides.join('; '), seatBriefText(glass));
 }
 
 /** The seat that was computed for the same glass, if it was. */

@@ -6,7 +6,15 @@ import { fixedCost, lacksGlow, totalStops, turnCost } from './costs';
 import { judgeFromTables, judgeNone } from './fit';
 import { chooseLeast } from './least';
 import { lensFor, type Posed } from './pose';
-import { mostInFrame, type ScoredSeat, seatOf, type SetSearch, TURN_STEP_DEG, turnRange } from './search';
+import {
+  fitAt,
+  mostInFrame,
+  type ScoredSeat,
+  seatOf,
+  type SetSearch,
+  TURN_STEP_DEG,
+  turnRange,
+} from './search';
 import { isAtBound, levelCost, playOf, settableSeat } from './seat';
 import { type Target } from './target';
 import {
@@ -247,6 +255,30 @@ export function judgeChoice(
     levelCostStops: null,
     warnings: warningsOf(input, set, seat, Math.abs(raster.offset) >= OFFSET_LIMIT),
   };
+}
+
+/** A seat that a sheet slides through, and how well it serves there. */
+export interface FitAlong {
+  readonly offsetMm: number;
+  readonly fitStops: number;
+}
+
+/** How the fit changes as a set slides from its seat at the same turn, half a millimetre apart; empty without a target. */
+export function fitsAlong(
+  posed: Posed,
+  set: SheetSet,
+  { offsetMm, turnDeg }: Seat,
+  reachMm: number,
+): FitAlong[] {
+  const search = posed.searchFor(set);
+  if (!search) return [];
+  const turn = Math.round(turnDeg / TURN_STEP_DEG);
+  const here = Math.round(offsetMm / BIN_MM);
+  const [every, reach] = [0.5 / BIN_MM, Math.round(reachMm / BIN_MM)];
+  const offsets: number[] = [];
+  for (let offset = here - reach; offset <= here + reach; offset += every)
+    if (Math.abs(offset) <= OFFSET_LIMIT) offsets.push(offset);
+  return offsets.map((offset) => ({ offsetMm: offset * BIN_MM, fitStops: fitAt(search, turn, offset) }));
 }
 
 function warningsOf(input: BalanceInput, set: SheetSet, seat: Seat, atBound: boolean): SeatWarning[] {

@@ -126,7 +126,7 @@ export function readLabel(text: string): ReadLabel {
   if (second) return { ok: false, reason: 'two-strengths', at: second.text };
   if (!strength && kind !== 'polariser') return { ok: false, reason: 'no-strength', at: '' };
   if (strength?.notation === null) return { ok: false, reason: 'ambiguous', at: strength.text };
-  const stops = strength ? stopsFromLabel(strength.value, strength.notation as Notation) : null;
+  const stops = strength ? stopsFromLabel(strength.value, strength.notation) : null;
   if (stops !== null && !(stops >= 0 && stops <= STRONGEST))
     return { ok: false, reason: 'out-of-range', at: (strength as Strength).text };
   const transition = kind === 'graduated' ? (named ?? 'medium') : null;

@@ -1,11 +1,5 @@
 import { Body, Equator, Horizon, Observer, SearchRiseSet } from 'astronomy-engine';
-
-export interface Place {
-  /** Degrees, north positive. */
-  readonly latitudeDeg: number;
-  /** Degrees, east positive. */
-  readonly longitudeDeg: number;
-}
+import { type Place } from './place';
 
 /** Altitude of the sun's centre, as refraction shows it, degrees, at a time in ms since the epoch. */
 export function sunAltitudeDeg({ latitudeDeg, longitudeDeg }: Place, atMs: number): number {

@@ -1,19 +1,32 @@
-import { Layers, Moon, Sun, Telescope } from 'lucide-react';
-import { useEffect } from 'react';
+import { HelpCircle, Layers, Moon, Settings, Sun, Telescope } from 'lucide-react';
+import { lazy, Suspense, useEffect } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { NavLink, Outlet, useMatch } from 'react-router';
 import { toast, Toaster } from 'sonner';
-import { Button } from '@/ui/button';
+import { useCommandState } from '@/ui/commands';
+import { Shortcuts } from '@/ui/shortcuts';
 import { useTheme } from '@/ui/theme';
-import { useWorkspace, useWorkspaceState } from './workspace-context';
+import { useVisibleHeight } from '@/ui/use-visible-height';
+import { Banners } from './banners';
+import { CannotOpen } from './cannot-open';
+import { useShellCommands } from './shell-commands';
+import { KEYS_OF_THINGS } from './keys-of-things';
+import { useDevice, useWorkspace, useWorkspaceState } from './workspace-context';
+
+const Palette = lazy(() => import('@/ui/palette'));
 
 /** The frame round every page: the rail at the side, or at the foot on a phone, and what must be told. */
 export function Shell() {
   const { workspace, base } = useWorkspace();
   const phase = useWorkspaceState((s) => s.phase);
-  const problem = useWorkspaceState((s) => s.problem);
-  const saving = useWorkspaceState((s) => s.saving);
   const notice = useWorkspaceState((s) => s.notice);
   const inStand = useMatch(`${base}/stands/:id`);
+  const { open, setOpen } = useCommandState();
+  useVisibleHeight();
+  useShellCommands();
+  useHotkeys('mod+k', () => setOpen('palette'), { preventDefault: true, enableOnFormTags: true });
+  useHotkeys('shift+slash', () => setOpen('shortcuts'), { useKey: false });
+  useHotkeys('?', () => setOpen('shortcuts'), { useKey: true });
   useEffect(() => {
     if (!notice) return;
     toast(notice, { duration: 12_000 });
@@ -21,13 +34,29 @@ export function Shell() {
   }, [notice, workspace]);
 
   return (
-    <div className="flex h-full flex-col-reverse md:flex-row">
+    <div className="flex h-full flex-col-reverse desk:flex-row short:flex-row">
+      <a
+        href="#main"
+        className="absolute -top-20 left-2 z-50 rounded-md bg-ink px-4 py-3 text-panel focus:top-2"
+        onClick={(e) => {
+          e.preventDefault();
+          document.getElementById('main')?.focus();
+        }}
+      >
+        To the content
+      </a>
       <Rail hiddenOnPhone={!!inStand} />
-      <main className="relative min-h-0 min-w-0 flex-1">
-        {saving === 'failed' && <StorageTrouble problem={problem} />}
-        {phase === 'loading' && <p className="p-8 text-quiet">Opening your stands…</p>}
-        {phase === 'failed' && <CannotOpen problem={problem} />}
-        {phase === 'ready' && <Outlet />}
+      <main
+        id="main"
+        tabIndex={-1}
+        className="relative flex min-h-0 min-w-0 flex-1 flex-col focus:outline-none"
+      >
+        <Banners inStand={!!inStand} />
+        <div className="relative min-h-0 flex-1">
+          {phase === 'loading' && <Opening />}
+          {phase === 'failed' && <CannotOpen />}
+          {phase === 'ready' && <Outlet />}
+        </div>
       </main>
       <Toaster
         position="bottom-center"
@@ -36,10 +65,26 @@ export function Shell() {
           classNames: {
             toast: 'flex items-center gap-4 rounded-md border border-edge bg-ink px-4 py-3 text-panel w-full',
             actionButton:
-              'ml-auto min-h-9 rounded px-3 font-semibold text-panel underline underline-offset-4 whitespace-nowrap',
+              'ml-auto min-h-11 rounded px-3 font-semibold text-panel underline underline-offset-4 whitespace-nowrap',
           },
         }}
       />
+      {open === 'palette' && (
+        <Suspense>
+          <Palette />
+        </Suspense>
+      )}
+      {open === 'shortcuts' && <Shortcuts beside={KEYS_OF_THINGS} />}
+    </div>
+  );
+}
+
+/** Said only when it takes its time: a flash of words is worse than none. */
+function Opening() {
+  return (
+    <div role="status" className="appear-late space-y-3 p-8 text-quiet">
+      <p>Opening your stands…</p>
+      <progress className="h-1.5 w-48 accent-(--action)" aria-label="Opening" />
     </div>
   );
 }
@@ -47,12 +92,14 @@ export function Shell() {
 function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
   const { base } = useWorkspace();
   const { theme, toggle } = useTheme();
+  const setOpen = useCommandState((s) => s.setOpen);
+  const isOnline = useDevice((d) => d.isOnline);
   const item =
-    'flex min-h-14 flex-1 flex-col items-center justify-center gap-1 rounded-md text-sm text-quiet hover:bg-chosen aria-[current=page]:bg-chosen aria-[current=page]:font-semibold aria-[current=page]:text-ink md:flex-none';
+    'flex min-h-14 flex-1 flex-col items-center justify-center gap-1 rounded-md text-sm text-quiet hover:bg-chosen aria-[current=page]:bg-chosen aria-[current=page]:font-semibold aria-[current=page]:text-ink desk:flex-none';
   return (
     <nav
       aria-label="Main"
-      className={`shrink-0 gap-1 border-rule bg-ground p-1.5 pb-[max(0.375rem,env(safe-area-inset-bottom))] max-md:border-t md:flex md:w-[76px] md:flex-col md:border-r ${hiddenOnPhone ? 'max-md:hidden' : 'flex'}`}
+      className={`shrink-0 gap-1 border-rule bg-ground p-1.5 pb-[max(0.375rem,env(safe-area-inset-bottom))] pl-[max(0.375rem,env(safe-area-inset-left))] compact:border-t desk:flex desk:w-[76px] desk:flex-col desk:border-r short:w-[76px] short:flex-col short:overflow-y-auto short:border-t-0 short:border-r ${hiddenOnPhone ? 'compact:hidden' : 'flex'}`}
     >
       <Mark />
       <NavLink to={`${base}/stands`} className={item}>
@@ -63,11 +110,24 @@ function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
         <Layers size={20} aria-hidden />
         Bag
       </NavLink>
-      <div className="hidden flex-1 md:block" />
+      <div className="hidden flex-1 desk:block" />
+      {!isOnline && (
+        <p className="hidden py-1 text-center text-sm text-quiet desk:block" role="status">
+          Offline
+        </p>
+      )}
       <button type="button" onClick={toggle} className={item}>
         {theme === 'noon' ? <Moon size={20} aria-hidden /> : <Sun size={20} aria-hidden />}
         {theme === 'noon' ? 'Dusk' : 'Noon'}
       </button>
+      <button type="button" onClick={() => setOpen('shortcuts')} className={`${item} compact:hidden`}>
+        <HelpCircle size={20} aria-hidden />
+        Help
+      </button>
+      <NavLink to={`${base}/settings`} className={item}>
+        <Settings size={20} aria-hidden />
+        Settings
+      </NavLink>
     </nav>
   );
 }
@@ -75,7 +135,7 @@ function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
 /** The product's mark: a sheet of glass with its seam. */
 function Mark() {
   return (
-    <svg viewBox="0 0 32 32" aria-hidden className="mx-auto my-2 hidden size-8 md:block">
+    <svg viewBox="0 0 32 32" aria-hidden className="mx-auto my-2 hidden size-8 desk:block">
       <rect
         x="5"
         y="2"
@@ -90,26 +150,5 @@ function Mark() {
       <path d="M1 17h30" stroke="var(--seam-ink)" strokeWidth="4" />
       <path d="M1 17h30" stroke="var(--seam)" strokeWidth="2.4" />
     </svg>
-  );
-}
-
-function StorageTrouble({ problem }: { problem: string | null }) {
-  return (
-    <div role="alert" className="border-b border-fault bg-panel px-6 py-2 text-fault">
-      The last change is not saved: {problem ?? 'the browser refused to store it'}. It is kept while this page
-      stays open. Export your stand to a file, or make room, and change anything to try again.
-    </div>
-  );
-}
-
-function CannotOpen({ problem }: { problem: string | null }) {
-  return (
-    <div role="alert" className="max-w-xl space-y-4 p-8">
-      <h1 className="text-xl font-semibold">Your stands could not be opened</h1>
-      <p>{problem ?? 'The browser refused to open its database.'} Nothing has been deleted.</p>
-      <Button kind="action" onClick={() => location.reload()}>
-        Try again
-      </Button>
-    </div>
   );
 }

@@ -1,7 +1,14 @@
 import { createContext, useContext } from 'react';
 import { useStore } from 'zustand';
 import { type Bag } from '@/model';
-import { type Workspace, type WorkspaceState } from '@/store';
+import {
+  device,
+  type DeviceState,
+  type Preferences,
+  preferences,
+  type Workspace,
+  type WorkspaceState,
+} from '@/store';
 
 export interface WorkspaceAccess {
   readonly workspace: Workspace;
@@ -25,3 +32,7 @@ export function useWorkspaceState<T>(select: (state: WorkspaceState) => T): T {
 export function useBag(): Bag {
   return useStore(useWorkspace().workspace.bag.state, (s) => s.value);
 }
+
+export const useDevice = <T>(select: (state: DeviceState) => T): T => useStore(device, select);
+
+export const usePreferences = <T>(select: (state: Preferences) => T): T => useStore(preferences, select);

@@ -18,7 +18,7 @@ export function LadderView() {
   const gap = inUse?.outcome.residualGapStops ?? null;
   const means = spanStops !== null && prepared && inUse && sideMeans(prepared.input.field.readings, inUse);
   return (
-    <div ref={ref} className="shrink-0 max-md:hidden" style={{ minHeight: LADDER_HEIGHT }}>
+    <div ref={ref} className="shrink-0" style={{ minHeight: LADDER_HEIGHT }}>
       {width > 0 &&
         (marks.length ? (
           <Ladder

@@ -1,18 +1,19 @@
-import { oldestReadingMinutes } from '@/model';
-import { type SlipRow, slipOf, type WorkingOf } from '@/words';
+import { useCompact } from '@/ui/use-media';
+import { type SlipRow, type WorkingOf } from '@/words';
 import { FIGURE_LINE, useWorkingButton } from './use-working-button';
 import { useStand } from './stand-context';
-import { useNow } from './use-now';
+import { useSlip } from './use-slip';
 
 const WORKING_OF: Record<SlipRow['label'], WorkingOf> = { Glass: 'glass', Seat: 'seat', Expose: 'expose' };
 
-const MAIN = 'text-[17px] font-semibold md:text-[21px]';
+/** What belongs to earlier readings is quiet until it is worked out anew; a search that is done at once does not flash. */
+const MAIN =
+  'text-[17px] font-semibold transition-colors in-data-[stale=true]:text-quiet in-data-[stale=true]:delay-300 desk:text-[21px]';
 
 /** The slip: what to do now, in three rows that can be read at arm's length. */
 export function SlipView() {
-  const { stand, derived, search } = useStand();
-  const now = useNow();
-  const slip = slipOf({ stand, derived, search, oldestMinutes: oldestReadingMinutes(stand, now) });
+  const { derived, search } = useStand();
+  const slip = useSlip();
   const has: Record<SlipRow['label'], boolean> = {
     Glass: derived.balance !== null,
     Seat: !!derived.inUse?.seat,
@@ -24,30 +25,46 @@ export function SlipView() {
       aria-live="polite"
       aria-busy={search === 'working'}
       data-state={slip.state}
-      className="grid grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-4 gap-y-0.5 border-t-2 border-ink py-2.5 max-md:border-b max-md:px-3.5 max-md:py-2 md:gap-x-6"
+      data-stale={derived.stale && derived.balance !== null}
+      className="grid shrink-0 grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-4 gap-y-0.5 border-t-2 border-ink py-2.5 compact:border-t-0 compact:border-b compact:px-3.5 compact:py-2 desk:gap-x-6 typing:hidden"
     >
       {slip.rows.map((row) => (
         <div key={row.label} className="contents">
-          <div className="text-xs tracking-wider text-quiet uppercase md:text-[13px]">{row.label}</div>
-          {has[row.label] ? <PressedRow row={row} /> : <div className="min-w-0">{rowText(row, MAIN)}</div>}
+          <div className="text-xs tracking-wider text-quiet uppercase desk:text-[13px]">{row.label}</div>
+          {has[row.label] ? (
+            <PressedRow row={row} />
+          ) : (
+            <div className="min-w-0">
+              <RowText row={row} />
+            </div>
+          )}
         </div>
       ))}
     </section>
   );
 }
 
-/** A row whose working is shown when it is pressed: all of it is the button, for cold fingers. */
+/**
+ * A row whose working is shown when it is pressed: all of it is the button, for cold fingers. On a phone it keeps to one
+ * line until then, so that the picture and the controls stay where they are.
+ */
 function PressedRow({ row }: { row: SlipRow }) {
+  const compact = useCompact();
+  const button = useWorkingButton(WORKING_OF[row.label]);
+  const oneLine = compact && !button['aria-expanded'];
   return (
-    <button {...useWorkingButton(WORKING_OF[row.label])} className="min-w-0 text-left">
-      {rowText(row, `${MAIN} ${FIGURE_LINE}`)}
+    <button {...button} className={`min-w-0 text-left ${oneLine ? 'truncate' : ''}`}>
+      <RowText row={row} line={FIGURE_LINE} />
     </button>
   );
 }
 
-const rowText = ({ main, aside }: SlipRow, className: string) => (
-  <>
-    <span className={className}>{main}</span>
-    {aside && <span className="ml-3 text-sm text-quiet md:text-[15px]">{aside}</span>}
-  </>
-);
+function RowText({ row: { main, brief, aside }, line = '' }: { row: SlipRow; line?: string }) {
+  const compact = useCompact();
+  return (
+    <>
+      <span className={`${MAIN} ${line}`}>{compact ? brief : main}</span>
+      {aside && <span className="ml-3 text-sm text-quiet desk:text-[15px] compact:ml-2">{aside}</span>}
+    </>
+  );
+}

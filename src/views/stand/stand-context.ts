@@ -15,6 +15,16 @@ import { type WorkingOf } from '@/words';
 export const STEPS = ['frame', 'read', 'balance', 'seat'] as const;
 export type Step = (typeof STEPS)[number];
 
+export const STEP_TITLES: Record<Step, string> = {
+  frame: 'Frame',
+  read: 'Read',
+  balance: 'Balance',
+  seat: 'Seat',
+};
+
+/** What a phone shows above the slip. */
+export type PhoneView = 'frame' | 'holder' | 'ladder';
+
 /** Keys work from a row of alternatives too, which the shortcuts' library would take for a field to type in. */
 export const KEYS: { enableOnFormTags: 'radio'[] } = { enableOnFormTags: ['radio'] };
 
@@ -49,6 +59,8 @@ export interface StandAccess {
   readonly edit: (change: (stand: Stand) => Stand) => void;
   readonly step: Step;
   readonly setStep: (step: Step) => void;
+  readonly phoneView: PhoneView;
+  readonly setPhoneView: (view: PhoneView) => void;
   /** The frame is shown without glass for as long as something is held. */
   readonly bare: boolean;
   readonly setBare: (bare: boolean) => void;

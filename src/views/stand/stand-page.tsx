@@ -18,7 +18,7 @@ import { type FramePoint } from '@/core/field';
 import { type WorkingOf } from '@/words';
 import { solveClient, studyClient } from '@/workers';
 import { useBag, useWorkspace } from '../shell/workspace-context';
-import { type ReadingDraft, type Selection, StandContext, type Step } from './stand-context';
+import { type PhoneView, type ReadingDraft, type Selection, StandContext, type Step } from './stand-context';
 import { StandScreen } from './stand-screen';
 
 /** One stand: finds it, keeps its answer up to date and hands everything to the screen. */
@@ -49,7 +49,13 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   const bag = useMemo(() => bagForStand(value, workspaceBag), [value, workspaceBag]);
   const solver = useAnswers(() => keepAnswers(solveClient()));
   const { answer: solution, work: search, progress } = useStore(solver.state);
-  const [step, setStep] = useState<Step>(stand.readings.length ? 'balance' : 'read');
+  const [step, openStep] = useState<Step>(stand.readings.length ? 'balance' : 'read');
+  const [phoneView, setPhoneView] = useState<PhoneView>('frame');
+  /** A step brings the drawing that it is about. */
+  const setStep = (next: Step) => {
+    openStep(next);
+    setPhoneView(next === 'seat' ? 'holder' : 'frame');
+  };
   const [bare, setBare] = useState(false);
   const [selection, select] = useState<Selection>(null);
   const [draft, setDraft] = useState<ReadingDraft>({ role: 'land', place: null });
@@ -85,6 +91,8 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
     edit,
     step,
     setStep,
+    phoneView,
+    setPhoneView,
     bare,
     setBare,
     selection,

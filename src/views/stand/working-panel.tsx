@@ -18,7 +18,7 @@ export function WorkingPanel() {
       id="working"
       aria-label="Working"
       aria-live="polite"
-      className="max-h-[45%] shrink-0 overflow-y-auto border-t-2 border-ink bg-panel px-5 pt-2 pb-4 max-md:px-3.5"
+      className="max-h-[45%] shrink-0 overflow-y-auto border-t-2 border-ink bg-panel px-5 pt-2 pb-4 compact:px-3.5"
     >
       <header className="flex items-baseline gap-3">
         <h3 className="text-sm text-quiet">{working?.title ?? 'Working'}</h3>

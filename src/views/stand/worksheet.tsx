@@ -5,11 +5,9 @@ import { BalanceStep } from './balance/balance-step';
 import { FrameStep } from './frame/frame-step';
 import { ReadStep } from './read/read-step';
 import { SeatStep } from './seat/seat-step';
-import { type StandAccess, type Step, STEPS, useStand } from './stand-context';
+import { type StandAccess, type Step, STEP_TITLES, STEPS, useStand } from './stand-context';
 import { useNow } from './use-now';
 import { WorkingPanel } from './working-panel';
-
-const TITLES: Record<Step, string> = { frame: 'Frame', read: 'Read', balance: 'Balance', seat: 'Seat' };
 
 const SHEETS: Record<Step, () => ReactNode> = {
   frame: FrameStep,
@@ -27,30 +25,35 @@ export function Worksheet() {
   return (
     <section
       aria-label="Worksheet"
-      className="flex min-h-0 flex-col border-rule bg-panel max-md:flex-1 md:border-l"
+      className="flex min-h-0 flex-col border-rule bg-panel compact:flex-1 desk:border-l"
     >
       {STEPS.map((s, i) => {
         const open = s === step;
         return (
           <div
             key={s}
-            className={`flex min-h-0 flex-col border-b border-rule ${open ? 'flex-1 md:border-l-4 md:border-l-action' : 'shrink-0 max-md:hidden'}`}
+            className={`flex min-h-0 flex-col border-b border-rule ${open ? 'flex-1 desk:border-l-4 desk:border-l-action' : 'shrink-0 compact:hidden'}`}
           >
-            <h2>
+            <h2 className="compact:sr-only">
               <button
                 type="button"
                 aria-expanded={open}
                 aria-controls={open ? 'open-step' : undefined}
                 onClick={() => setStep(s)}
-                className={`flex min-h-11 w-full items-baseline gap-3 px-5 py-2.5 text-left hover:bg-chosen ${open ? 'md:pl-4' : ''}`}
+                className={`flex min-h-11 w-full items-baseline gap-3 px-5 py-2.5 text-left hover:bg-chosen ${open ? 'desk:pl-4' : ''}`}
               >
                 <span className="font-mono text-sm text-quiet">{i + 1}</span>
-                <span className={open ? 'text-xl font-semibold' : 'w-20 font-semibold'}>{TITLES[s]}</span>
+                <span className={open ? 'text-xl font-semibold' : 'w-20 font-semibold'}>
+                  {STEP_TITLES[s]}
+                </span>
                 {!open && <span className="min-w-0 truncate text-quiet">{resultOf(s, access, now)}</span>}
               </button>
             </h2>
             {open && (
-              <div id="open-step" className="min-h-0 flex-1 overflow-y-auto px-5 pb-5 max-md:px-3.5 md:pl-4">
+              <div
+                id="open-step"
+                className="min-h-0 flex-1 overflow-y-auto px-5 pb-5 compact:px-3.5 desk:pl-4"
+              >
                 <Sheet />
               </div>
             )}
@@ -69,7 +72,7 @@ function PhoneSteps() {
   return (
     <nav
       aria-label="Steps"
-      className="mt-auto flex shrink-0 border-t border-rule bg-ground pb-[env(safe-area-inset-bottom)] md:hidden"
+      className="mt-auto flex shrink-0 border-t border-rule bg-ground pb-[env(safe-area-inset-bottom)] desk:hidden typing:hidden"
     >
       {STEPS.map((s) => (
         <button
@@ -79,7 +82,7 @@ function PhoneSteps() {
           onClick={() => setStep(s)}
           className="min-h-14 flex-1 border-t-4 border-transparent text-sm text-quiet aria-[current=step]:border-action aria-[current=step]:font-semibold aria-[current=step]:text-ink"
         >
-          {TITLES[s]}
+          {STEP_TITLES[s]}
         </button>
       ))}
     </nav>

@@ -1,7 +1,9 @@
+import { useState } from 'react';
 import { choose, SCHOOLS, warningsOf, withSchool } from '@/model';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
-import { faultText, LOOK_AIMS, LOOK_NAMES, warningText } from '@/words';
+import { useCompact } from '@/ui/use-media';
+import { faultText, LOOK_AIMS, LOOK_NAMES, lookLine, warningText } from '@/words';
 import { BesidePlan } from './beside-plan';
 import { BracketFrames, Kept, Lift, SunDirection, Tuning } from './look-controls';
 import { OnLens } from './on-lens';
@@ -12,9 +14,40 @@ import { useBarePress } from '../picture/use-bare-press';
 
 /** Step 3: the look, what it asks for, and the glass of the bag in order. */
 export function BalanceStep() {
-  const { stand, edit, derived, search, progress } = useStand();
-  const { school } = stand.look;
+  const { derived, search, progress, stand } = useStand();
+  const compact = useCompact();
   const { balance, fault } = derived;
+  const Look = compact ? FoldedLook : LookFields;
+  return (
+    <div className="space-y-4 compact:space-y-2.5">
+      <Look />
+      {fault && <p className="text-fault">{faultText(fault)}</p>}
+      {search === 'failed' && (
+        <p className="text-fault">The search stopped before it was done. Change anything to try again.</p>
+      )}
+      <OwnBag />
+      {progress !== null && <Progress part={progress} />}
+      {balance ? (
+        <>
+          <Ranking balance={balance} dim={derived.stale} />
+          <HoldBare />
+        </>
+      ) : (
+        search === 'working' &&
+        stand.look.school !== 'bracket' && <p className="text-quiet">Working out every sheet of your bag…</p>
+      )}
+      <Warnings />
+      <BesidePlan />
+      <OnLens />
+      <Tuning />
+    </div>
+  );
+}
+
+/** The look, and what it leaves to be said. */
+function LookFields() {
+  const { stand, edit } = useStand();
+  const { school } = stand.look;
   return (
     <div className="space-y-4">
       <Segmented
@@ -29,25 +62,31 @@ export function BalanceStep() {
       <Kept />
       <Lift />
       <BracketFrames />
-      {fault && <p className="text-fault">{faultText(fault)}</p>}
-      {search === 'failed' && (
-        <p className="text-fault">The search stopped before it was done. Change anything to try again.</p>
-      )}
-      <OwnBag />
-      {progress !== null && <Progress part={progress} />}
-      {balance ? (
-        <>
-          <Ranking balance={balance} dim={derived.stale} />
-          <HoldBare />
-        </>
-      ) : (
-        search === 'working' &&
-        school !== 'bracket' && <p className="text-quiet">Working out every sheet of your bag…</p>
-      )}
-      <Warnings />
-      <BesidePlan />
-      <OnLens />
-      <Tuning />
+    </div>
+  );
+}
+
+/** On a phone the look is a line, and its fields unfold from it. */
+function FoldedLook() {
+  const { stand } = useStand();
+  const { school } = stand.look;
+  const [open, setOpen] = useState(school === 'bracket' || school === 'sun');
+  const line = lookLine(stand);
+  return (
+    <div>
+      <button
+        type="button"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        className="flex min-h-11 w-full items-center gap-3 text-left"
+      >
+        <span className="min-w-0 flex-1 truncate">
+          <strong className="font-semibold">{LOOK_NAMES[school]}</strong>
+          {line && `, ${line}`}
+        </span>
+        <span className="text-quiet underline underline-offset-4">{open ? 'done' : 'change'}</span>
+      </button>
+      {open && <LookFields />}
     </div>
   );
 }

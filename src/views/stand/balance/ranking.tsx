@@ -4,6 +4,7 @@ import { isUpsideDown } from '@/core/optics';
 import { choose, glassOf, isSheet, sameChoice } from '@/model';
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
+import { useCompact } from '@/ui/use-media';
 import { fitFigure, glassName, levelText, reasonsText, sideNames } from '@/words';
 import { useStand } from '../stand-context';
 
@@ -55,6 +56,7 @@ interface RowProps {
 function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
   const { stand, bag, derived, edit } = useStand();
   const { prepared } = derived;
+  const compact = useCompact();
   const glass = useMemo(
     () => prepared && glassOf(stand, bag, prepared, candidate),
     [stand, bag, prepared, candidate],
@@ -91,7 +93,9 @@ function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
             <span className="font-semibold whitespace-nowrap">shows {fitFigure(candidate.unevenStops)}</span>
           </span>
           {level && <span className="block text-sm text-quiet">{level}</span>}
-          <span className="block text-sm text-quiet">{reasons.slice(0, current ? 2 : 1).join(' ')}</span>
+          <span className="block text-sm text-quiet">
+            {reasons.slice(0, current && !compact ? 2 : 1).join(' ')}
+          </span>
         </span>
       </button>
       {lastJoined && <p className="px-2 pb-1.5 text-sm text-quiet">as good as each other, down to here</p>}

@@ -1,4 +1,4 @@
-import { type CSSProperties, useEffect, useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import { skylineAt } from '@/core/field';
 import { isUpsideDown, tableDimmingAt } from '@/core/optics';
 import { frameOf, type Glass } from '@/model';
@@ -32,13 +32,9 @@ export function FrameView() {
   );
   const height = (width * heightMm) / widthMm;
   return (
-    <div
-      ref={box}
-      className="relative min-h-0 shrink-0 max-md:h-[min(34dvh,100vw/var(--aspect))] md:flex-1"
-      style={{ '--aspect': widthMm / heightMm } as CSSProperties}
-    >
+    <div ref={box} className="relative min-h-0 flex-1">
       {width > 0 && (
-        <div className="absolute inset-x-0 top-0 flex justify-center pt-[22px] max-md:pt-0 md:justify-start">
+        <div className="absolute inset-x-0 top-0 flex justify-center pt-[22px] compact:inset-y-0 compact:items-center compact:pt-0 desk:justify-start">
           <PictureBox
             width={width}
             height={height}
@@ -73,7 +69,7 @@ function PictureBox({ width, height, glass, picture, overrun }: PictureProps) {
       <svg
         width={width}
         height={height}
-        className="absolute inset-0 touch-none overflow-visible"
+        className="absolute inset-0 touch-pinch-zoom overflow-visible"
         style={{ cursor: step === 'seat' ? 'ns-resize' : step === 'balance' ? 'default' : 'crosshair' }}
         role="group"
         aria-label="Frame"

@@ -1,10 +1,9 @@
 import { Crosshair, Plus, X } from 'lucide-react';
 import { useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { ev100 } from '@/core/exposure';
 import { ROLES, type Role } from '@/core/field';
 import { exactAperture, exactIso } from '@/core/units';
-import { addReading, type Bag, fittedPolariser, MAX_READINGS, type Stand } from '@/model';
+import { MAX_READINGS } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
@@ -12,53 +11,28 @@ import { Segmented } from '@/ui/segmented';
 import { stopsFigure } from '@/words';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { parseQuantity, parseShutter, type TypedShutter } from '../../parse';
-import { ReadThrough, type Through } from './read-through';
-import { ROLE_KEYS, ROLE_NAMES } from '../roles';
-import { KEYS, useStand } from '../stand-context';
+import { ROLE_NAMES } from '../roles';
+import { useStand } from '../stand-context';
+import { ReadThrough } from './read-through';
+import { useMeter } from './use-meter';
 
 type Entry = 'settings' | 'ev';
 
-/** A polariser stays on while one reads; an ND does not. */
-function throughPolariser(stand: Stand, bag: Bag): Through {
-  const fitted = fittedPolariser(stand, bag);
-  return fitted ? { throughFilterIds: [fitted.filterId] } : {};
-}
-
 /** The reading that is being entered: role, place, and what the meter showed. */
 export function NewReading() {
-  const { stand, bag, edit, draft, setDraft, select } = useStand();
-  const last = [...stand.readings].reverse().find((r) => r.aperture !== undefined);
+  const { stand, draft, setDraft, select } = useStand();
+  const { aperture, iso, setAperture, setIso, through, setThrough, isFull, take } = useMeter();
   const [entry, setEntry] = useState<Entry>('settings');
-  const [aperture, setAperture] = useState(last?.aperture ?? 8);
-  const [iso, setIso] = useState(last?.iso ?? 100);
   const [shutter, setShutter] = useState<TypedShutter | null>(null);
   const [ev, setEv] = useState<number | null>(null);
-  const [through, setThrough] = useState<Through>(() => throughPolariser(stand, bag));
   const [round, setRound] = useState(0);
-  useHotkeys(
-    Object.keys(ROLE_KEYS),
-    (e) => {
-      const role = ROLE_KEYS[e.key.toLowerCase()];
-      if (role) setDraft({ ...draft, role });
-    },
-    KEYS,
-  );
-  const full = stand.readings.length >= MAX_READINGS;
-  const complete = !full && (entry === 'settings' ? shutter !== null : ev !== null);
+  const complete = !isFull && (entry === 'settings' ? shutter !== null : ev !== null);
   const add = () => {
     if (!complete) return;
-    const light =
+    take(
       entry === 'settings'
         ? { aperture, iso, shutter: (shutter as TypedShutter).kept }
-        : { ev100: ev as number };
-    edit((s) =>
-      addReading(s, {
-        role: draft.role,
-        ...light,
-        ...draft.place,
-        ...through,
-        takenAt: new Date().toISOString(),
-      }),
+        : { ev100: ev as number },
     );
     setDraft({ role: draft.role === 'land' ? 'sky' : draft.role, place: null });
     setShutter(null);
@@ -152,7 +126,7 @@ export function NewReading() {
         <Plus size={18} aria-hidden />
         Add {draft.role} reading{shown === null ? '' : `, EV ${stopsFigure(shown)}`}
       </Button>
-      {full && <p className="text-sm text-quiet">A stand holds {MAX_READINGS} readings at most.</p>}
+      {isFull && <p className="text-sm text-quiet">A stand holds {MAX_READINGS} readings at most.</p>}
     </section>
   );
 }

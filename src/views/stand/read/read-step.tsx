@@ -1,13 +1,18 @@
 import { meteredEv } from '@/model';
-import { stopsFigure, stopsText } from '@/words';
+import { Fold } from '@/ui/fold';
+import { useCompact } from '@/ui/use-media';
+import { assumedText, stopsFigure, stopsText } from '@/words';
 import { Figure } from '../figure';
 import { NewReading } from './new-reading';
+import { Pad } from './pad';
 import { ReadingList } from './reading-list';
 import { useStand } from '../stand-context';
 
 /** Step 2: spot readings, placed on the frame or without a place. */
 export function ReadStep() {
   const { derived } = useStand();
+  const compact = useCompact();
+  if (compact) return <ThumbRead />;
   const { spanStops, reachStops } = derived;
   return (
     <div className="space-y-5">
@@ -22,9 +27,44 @@ export function ReadStep() {
         </span>
       </p>
       <NewReading />
+      <Assumed />
       <SunCaution />
       <ReadingList />
     </div>
+  );
+}
+
+/** On a phone the pad comes first; what it cannot say lies below it. */
+function ThumbRead() {
+  return (
+    <div className="space-y-3">
+      <Pad />
+      <Assumed />
+      <SunCaution />
+      <Fold summary="Water, features, EV, and glass on the lens">
+        <NewReading />
+      </Fold>
+      <ReadingList />
+    </div>
+  );
+}
+
+/** What a first slip takes for granted, and the way to say it. */
+function Assumed() {
+  const { stand, setStep } = useStand();
+  const text = assumedText(stand);
+  if (!text) return null;
+  return (
+    <p className="text-sm text-quiet">
+      Assumed: {text}.{' '}
+      <button
+        type="button"
+        className="min-h-11 font-semibold text-action underline underline-offset-4"
+        onClick={() => setStep('frame')}
+      >
+        Set it in Frame
+      </button>
+    </p>
   );
 }
 

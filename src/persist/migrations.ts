@@ -1,0 +1,34 @@
+import { type DBSchema, type IDBPDatabase } from 'idb';
+import { type BackupHistory } from '@/model';
+import { type BagRecord, type StandRecord } from './storage';
+
+export interface Schema extends DBSchema {
+  stands: { key: string; value: StandRecord };
+  bag: { key: string; value: BagRecord };
+  history: { key: string; value: BackupHistory };
+}
+
+interface Migration {
+  readonly to: number;
+  readonly name: string;
+  readonly run: (database: IDBPDatabase<Schema>) => void;
+}
+
+/** The database's own layouts, apart from the versions of the file format; each step once, in order, without gaps. */
+export const MIGRATIONS: readonly Migration[] = [
+  {
+    to: 1,
+    name: 'stands and bag',
+    run: (database) => {
+      database.createObjectStore('stands', { keyPath: 'id' });
+      database.createObjectStore('bag');
+    },
+  },
+  {
+    to: 2,
+    name: 'when the last backup was made',
+    run: (database) => void database.createObjectStore('history'),
+  },
+];
+
+export const DATABASE_VERSION = MIGRATIONS.at(-1)!.to;

@@ -1,0 +1,10 @@
+/** Hands a text to the browser as a file to be saved. */
+export function saveFile({ name, text }: { readonly name: string; readonly text: string }): void {
+  const type = name.endsWith('.csv') ? 'text/csv' : 'application/json';
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}

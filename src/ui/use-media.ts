@@ -1,0 +1,16 @@
+import { useSyncExternalStore } from 'react';
+
+/** Whether a media query holds, kept up to date. */
+export function useMedia(query: string): boolean {
+  return useSyncExternalStore(
+    (changed) => {
+      const list = matchMedia(query);
+      list.addEventListener('change', changed);
+      return () => list.removeEventListener('change', changed);
+    },
+    () => matchMedia(query).matches,
+  );
+}
+
+/** Whether the layout is the phone's: the same query as the `compact` variant in the sheet of styles. */
+export const useCompact = (): boolean => useMedia('(max-width: 767.98px) or (max-height: 499.98px)');

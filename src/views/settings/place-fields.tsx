@@ -1,0 +1,103 @@
+import { format } from 'date-fns';
+import { LocateFixed } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { type Place } from '@/core/sky';
+import { prefer } from '@/store';
+import { Button } from '@/ui/button';
+import { useTheme } from '@/ui/theme';
+import { QuantityField } from '../quantity-field';
+import { usePreferences } from '../shell/workspace-context';
+
+/** A place is kept to a hundredth of a degree, about a kilometre: enough for the sun, and no more than that. */
+const rounded = (degrees: number): number => Math.round(degrees * 100) / 100;
+
+/** Where the photographer is, for sunrise and sunset. */
+export function PlaceFields() {
+  const place = usePreferences((p) => p.place);
+  const mode = useTheme((t) => t.mode);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const set = (change: Partial<Place>) =>
+    prefer({ place: { latitudeDeg: 0, longitudeDeg: 0, ...place, ...change } });
+  const locate = () => {
+    setTrouble(null);
+    navigator.geolocation.getCurrentPosition(
+      ({ coords }) => set({ latitudeDeg: rounded(coords.latitude), longitudeDeg: rounded(coords.longitude) }),
+      () => setTrouble('The device did not say where it is. Type the place instead.'),
+      { timeout: 20_000 },
+    );
+  };
+  return (
+    <section aria-labelledby="place" className="space-y-3">
+      <h2 id="place" className="text-lg font-semibold">
+        Place
+      </h2>
+      <p className="text-quiet">
+        For sunrise and sunset, and for a first guess of the light. It stays on this device.
+      </p>
+      <div className="grid grid-cols-2 gap-3">
+        <QuantityField
+          label="Latitude"
+          quantity="altitudeDeg"
+          unit="° north"
+          optional
+          value={place?.latitudeDeg}
+          placeholder="not known"
+          onValue={(latitudeDeg) =>
+            latitudeDeg === undefined ? prefer({ place: null }) : set({ latitudeDeg })
+          }
+        />
+        <QuantityField
+          label="Longitude"
+          quantity="azimuthDeg"
+          unit="° east"
+          optional
+          value={place?.longitudeDeg}
+          placeholder="not known"
+          hint="south and west are negative"
+          onValue={(longitudeDeg) =>
+            longitudeDeg === undefined ? prefer({ place: null }) : set({ longitudeDeg })
+          }
+        />
+      </div>
+      <div className="flex flex-wrap items-center gap-3">
+        {window.isSecureContext && 'geolocation' in navigator && (
+          <Button onClick={locate}>
+            <LocateFixed size={18} aria-hidden /> Where I am
+          </Button>
+        )}
+        {place && <SunNext place={place} />}
+      </div>
+      {trouble && (
+        <p role="alert" className="text-fault">
+          {trouble}
+        </p>
+      )}
+      {mode === 'sun' && !place && (
+        <p role="status">The place is not known yet, so the theme is the device’s own.</p>
+      )}
+    </section>
+  );
+}
+
+/** The next sunrise or sunset, so that a mistyped place is seen. */
+function SunNext({ place }: { place: Place }) {
+  const [text, setText] = useState('');
+  useEffect(() => {
+    let isHere = true;
+    void import('@/core/sky/sun-altitude').then(({ isSunUp, nextSunCrossingMs }) => {
+      if (!isHere) return;
+      const now = Date.now();
+      const up = isSunUp(place, now);
+      const next = nextSunCrossingMs(place, now);
+      setText(
+        next === null
+          ? `The sun is ${up ? 'up' : 'down'} and stays so for two days at least.`
+          : `The sun is ${up ? 'up, and sets' : 'down, and rises'} at ${format(next, 'HH:mm')} by this device’s clock.`,
+      );
+    });
+    return () => {
+      isHere = false;
+    };
+  }, [place]);
+  return <p className="text-quiet">{text}</p>;
+}

@@ -1,0 +1,41 @@
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
+import { type Command, useCommands, useCommandState } from '@/ui/commands';
+import { saveFile } from '@/ui/save-file';
+import { useTheme } from '@/ui/theme';
+import { useWorkspace, useWorkspaceState } from './workspace-context';
+
+/** What can be done from everywhere: go to a page or a stand, begin one, back up, change the theme. */
+export function useShellCommands(): void {
+  const { workspace, base } = useWorkspace();
+  const navigate = useNavigate();
+  const stands = useWorkspaceState((s) => s.stands);
+  const toggle = useTheme((t) => t.toggle);
+  const setOpen = useCommandState((s) => s.setOpen);
+
+  const everywhere = useMemo((): Command[] => {
+    const go = (path: string) => () => void navigate(`${base}/${path}`);
+    return [
+      { name: 'Everything that can be done', keys: 'Ctrl K', run: () => setOpen('palette') },
+      { name: 'Shortcuts', keys: '?', also: 'help keys', run: () => setOpen('shortcuts') },
+      { name: 'Stands', also: 'go to list', run: go('stands') },
+      { name: 'Bag', also: 'go to filters glass lenses cameras', run: go('bag') },
+      { name: 'Settings', also: 'go to theme place storage', run: go('settings') },
+      { name: 'Begin a new stand', also: 'create', run: () => go(`stands/${workspace.createStand()}`)() },
+      { name: 'Noon or Dusk', also: 'theme dark light night', run: toggle },
+      { name: 'Back up everything to a file', also: 'save export', run: () => saveFile(workspace.backup()) },
+    ];
+  }, [base, navigate, setOpen, toggle, workspace]);
+
+  const open = useMemo(
+    () =>
+      stands.map(({ id, document }) => ({
+        name: document.stand.name || 'without a name',
+        also: 'open stand',
+        run: () => void navigate(`${base}/stands/${encodeURIComponent(id)}`),
+      })),
+    [base, navigate, stands],
+  );
+  useCommands('Stands', open);
+  useCommands('Everywhere', everywhere);
+}

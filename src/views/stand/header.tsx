@@ -1,0 +1,151 @@
+import {
+  ChevronLeft,
+  Copy,
+  Download,
+  EllipsisVertical,
+  HelpCircle,
+  Layers,
+  Moon,
+  Redo2,
+  Share2,
+  StepForward,
+  Sun,
+  Undo2,
+  Volume2,
+} from 'lucide-react';
+import { Link, useNavigate } from 'react-router';
+import { useStore } from 'zustand';
+import { useCommandState } from '@/ui/commands';
+import { Menu } from '@/ui/menu';
+import { saveFile } from '@/ui/save-file';
+import { useTheme } from '@/ui/theme';
+import { useCompact } from '@/ui/use-media';
+import { useDevice, useWorkspace, useWorkspaceState } from '../shell/workspace-context';
+import { useStand } from './stand-context';
+import { useSlipActions } from './use-slip';
+
+const TOOL =
+  'inline-flex size-11 shrink-0 items-center justify-center rounded-md hover:bg-chosen disabled:opacity-35';
+const ICON = { size: 20, 'aria-hidden': true } as const;
+
+/** The stand's name, whether it is saved, the way back, and what else can be done with it. */
+export function Header() {
+  const { stand, edit, document } = useStand();
+  const { base } = useWorkspace();
+  const compact = useCompact();
+  const canUndo = useStore(document.history, (h) => h.pastStates.length > 0);
+  const canRedo = useStore(document.history, (h) => h.futureStates.length > 0);
+  return (
+    <header className="flex min-h-12 shrink-0 items-center gap-1 pt-[env(safe-area-inset-top)] compact:px-1 desk:min-h-14">
+      <Link to={`${base}/stands`} aria-label="All stands" className={`${TOOL} desk:-ml-3`}>
+        <ChevronLeft size={22} aria-hidden />
+      </Link>
+      <title>{`${stand.name} · Pale Seam`}</title>
+      <h1 className="sr-only">{stand.name}</h1>
+      <input
+        aria-label="Name of the stand"
+        value={stand.name}
+        maxLength={200}
+        onFocus={() => document.beginGesture()}
+        onBlur={() => document.endGesture()}
+        onChange={(e) => edit((s) => ({ ...s, name: e.target.value }))}
+        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+        className="min-h-11 min-w-0 flex-1 truncate rounded-md bg-transparent px-1 text-xl font-semibold hover:bg-panel compact:text-[17px]"
+      />
+      <Saved />
+      <button
+        type="button"
+        className={TOOL}
+        aria-label="Undo"
+        title="Undo"
+        disabled={!canUndo}
+        onClick={() => document.undo()}
+      >
+        <Undo2 {...ICON} />
+      </button>
+      {!compact && (
+        <button
+          type="button"
+          className={TOOL}
+          aria-label="Redo"
+          title="Redo"
+          disabled={!canRedo}
+          onClick={() => document.redo()}
+        >
+          <Redo2 {...ICON} />
+        </button>
+      )}
+      <StandMenu canRedo={canRedo} />
+    </header>
+  );
+}
+
+/** Whether all is stored, and quietly that there is no network. */
+function Saved() {
+  const saving = useWorkspaceState((s) => s.saving);
+  const isOnline = useDevice((d) => d.isOnline);
+  const text = { saved: 'Saved', saving: 'Saving…', failed: 'Not saved' }[saving];
+  return (
+    <>
+      {!isOnline && <span className="px-1 text-sm text-quiet desk:hidden">Offline</span>}
+      <span role="status" className="px-2 text-sm text-quiet compact:sr-only">
+        {text}
+      </span>
+    </>
+  );
+}
+
+function StandMenu({ canRedo }: { canRedo: boolean }) {
+  const { stand, document } = useStand();
+  const { workspace, base } = useWorkspace();
+  const navigate = useNavigate();
+  const compact = useCompact();
+  const { theme, toggle } = useTheme();
+  const setOpen = useCommandState((s) => s.setOpen);
+  const { copy, readAloud, share } = useSlipActions();
+  const goOn = () => {
+    const id = workspace.nextStand(stand.id);
+    if (id) void navigate(`${base}/stands/${id}`);
+  };
+  const exportFile = () => {
+    const file = workspace.exportStand(stand.id);
+    if (file) saveFile(file);
+  };
+  return (
+    <Menu
+      label="More"
+      className={TOOL}
+      groups={[
+        [
+          { text: 'Copy the slip', icon: <Copy {...ICON} />, onSelect: copy },
+          ...(readAloud
+            ? [{ text: 'Read the slip aloud', icon: <Volume2 {...ICON} />, onSelect: readAloud }]
+            : []),
+          ...(share ? [{ text: 'Share the slip', icon: <Share2 {...ICON} />, onSelect: share }] : []),
+        ],
+        [
+          { text: 'Next stand from here', icon: <StepForward {...ICON} />, onSelect: goOn },
+          { text: 'Export to a file', icon: <Download {...ICON} />, onSelect: exportFile },
+        ],
+        compact
+          ? [
+              {
+                text: 'Redo',
+                icon: <Redo2 {...ICON} />,
+                isDisabled: !canRedo,
+                onSelect: () => document.redo(),
+              },
+              { text: 'Bag', icon: <Layers {...ICON} />, onSelect: () => void navigate(`${base}/bag`) },
+              {
+                text: theme === 'noon' ? 'Dusk' : 'Noon',
+                icon: theme === 'noon' ? <Moon {...ICON} /> : <Sun {...ICON} />,
+                onSelect: toggle,
+              },
+            ]
+          : [{ text: 'Shortcuts', icon: <HelpCircle {...ICON} />, onSelect: () => setOpen('shortcuts') }],
+      ]}
+    >
+      <EllipsisVertical {...ICON} />
+    </Menu>
+  );
+}

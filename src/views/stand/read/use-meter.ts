@@ -1,0 +1,41 @@
+import { useState } from 'react';
+import {
+  addReading,
+  type Bag,
+  fittedPolariser,
+  freeId,
+  MAX_READINGS,
+  type Reading,
+  type Stand,
+} from '@/model';
+import { useStand } from '../stand-context';
+import { type Through } from './read-through';
+
+/** What a meter shows of a spot. */
+type MeteredLight = Pick<Reading, 'aperture' | 'iso' | 'shutter' | 'ev100'>;
+
+/** A polariser stays on while one reads; an ND does not. */
+function throughPolariser(stand: Stand, bag: Bag): Through {
+  const fitted = fittedPolariser(stand, bag);
+  return fitted ? { throughFilterIds: [fitted.filterId] } : {};
+}
+
+/** The meter's aperture and ISO, kept from the last reading, and the way to take a reading with it. */
+export function useMeter() {
+  const { stand, bag, edit, draft, setDraft } = useStand();
+  const last = [...stand.readings].reverse().find((r) => r.aperture !== undefined);
+  const [aperture, setAperture] = useState(last?.aperture ?? 8);
+  const [iso, setIso] = useState(last?.iso ?? 100);
+  const [through, setThrough] = useState<Through>(() => throughPolariser(stand, bag));
+  const isFull = stand.readings.length >= MAX_READINGS;
+  /** Takes the reading, and gives the id that it has. */
+  const take = (light: MeteredLight): string => {
+    const id = freeId('r', stand.readings);
+    if (isFull) return id;
+    const takenAt = new Date().toISOString();
+    edit((s) => addReading(s, { role: draft.role, ...light, ...draft.place, ...through, takenAt }));
+    setDraft({ ...draft, place: null });
+    return id;
+  };
+  return { aperture, setAperture, iso, setIso, through, setThrough, isFull, take };
+}

@@ -1,0 +1,24 @@
+import { useEffect, useState } from 'react';
+import { roughSunAltitudeDeg } from '@/core/sky';
+import { usualLandEv } from '@/model';
+import { usePreferences } from '../../shell/workspace-context';
+
+/** EV at ISO 100 to guess at for grey land now: by the sun where the place is known, else by the clock. */
+export function useUsualLand(): number {
+  const place = usePreferences((p) => p.place);
+  const [ev, setEv] = useState(() => {
+    const now = new Date();
+    return usualLandEv(roughSunAltitudeDeg(now.getHours() + now.getMinutes() / 60));
+  });
+  useEffect(() => {
+    if (!place) return;
+    let isHere = true;
+    void import('@/core/sky/sun-altitude').then(({ sunAltitudeDeg }) => {
+      if (isHere) setEv(usualLandEv(sunAltitudeDeg(place, Date.now())));
+    });
+    return () => {
+      isHere = false;
+    };
+  }, [place]);
+  return ev;
+}

@@ -1,0 +1,108 @@
+import { useDrag } from '@use-gesture/react';
+import { useRef } from 'react';
+import { acrossSeam, isUpsideDown } from '@/core/optics';
+import { railAboveAxisMm, type SheetFilter } from '@/model';
+import { Holder, holderSize } from '@/render';
+import { useStand } from '../stand-context';
+import { useSeat } from './use-seat';
+
+export interface HolderStageProps {
+  sheets: readonly SheetFilter[];
+  /** px to the millimetre. */
+  scale: number;
+}
+
+/** The holder at true scale, in which the sheet is slid and turned by drag and by key. */
+export function HolderStage({ sheets, scale }: HolderStageProps) {
+  const { derived, bag } = useStand();
+  const { seat, set, slide, turn, begin, end } = useSeat();
+  const box = useRef<HTMLDivElement>(null);
+  const from = useRef({ offsetMm: 0, turnDeg: 0, angle: 0 });
+  const angleAt = (x: number, y: number): number => {
+    const { left = 0, top = 0 } = box.current?.getBoundingClientRect() ?? {};
+    const size = holderSize(scale, isUpsideDown(seat?.turnDeg ?? 0));
+    return (Math.atan2(y - top - size.axisY, x - left - size.axisX) * 180) / Math.PI;
+  };
+  const slideDrag = useDrag(
+    ({ first, last, movement: [mx, my] }) => {
+      if (!seat) return;
+      if (first) {
+        from.current = { ...seat, angle: 0 };
+        begin();
+      }
+      const { sin, cos } = acrossSeam(from.current.turnDeg);
+      set({ offsetMm: from.current.offsetMm + (mx * sin - my * cos) / scale });
+      if (last) end();
+    },
+    { pointer: { keys: false } },
+  );
+  const turnDrag = useDrag(
+    ({ first, last, xy: [x, y], event }) => {
+      event.stopPropagation();
+      if (!seat) return;
+      if (first) {
+        from.current = { ...seat, angle: angleAt(x, y) };
+        begin();
+      }
+      let moved = angleAt(x, y) - from.current.angle;
+      if (moved > 180) moved -= 360;
+      if (moved < -180) moved += 360;
+      set({ turnDeg: from.current.turnDeg + moved });
+      if (last) end();
+    },
+    { pointer: { keys: false } },
+  );
+  if (!seat || !derived.prepared) return null;
+  const { lens, frame } = derived.prepared.input;
+  const upsideDown = isUpsideDown(seat.turnDeg);
+  const size = holderSize(scale, upsideDown);
+  const rad = ((seat.turnDeg + (upsideDown ? 180 : 0)) * Math.PI) / 180;
+  const reach = 61 * scale;
+  const knob = {
+    left: size.axisX + Math.cos(rad) * reach - 22,
+    top: size.axisY + Math.sin(rad) * reach - 22,
+  };
+  return (
+    <div
+      ref={box}
+      tabIndex={0}
+      role="group"
+      aria-label="Sheet in the holder: up and down arrows slide it by half a millimetre, left and right arrows turn it by a quarter of a degree"
+      className="relative shrink-0 cursor-ns-resize touch-pinch-zoom overflow-hidden"
+      style={{ width: size.width, height: size.height }}
+      {...slideDrag()}
+      onKeyDown={(e) => {
+        const steps = e.shiftKey ? 10 : 1;
+        const way = upsideDown ? -1 : 1;
+        if (e.key === 'ArrowUp') slide(way * steps);
+        else if (e.key === 'ArrowDown') slide(-way * steps);
+        else if (e.key === 'ArrowRight') turn(steps);
+        else if (e.key === 'ArrowLeft') turn(-steps);
+        else return;
+        e.preventDefault();
+      }}
+    >
+      <Holder
+        filters={sheets}
+        railMm={railAboveAxisMm(sheets[0] as SheetFilter, bag.holder)}
+        seat={seat}
+        lens={lens}
+        frame={frame}
+        slots={bag.slots ?? 1}
+        scale={scale}
+      />
+      <div
+        aria-hidden
+        title="Drag to turn the holder"
+        className="absolute flex size-11 cursor-grab touch-pinch-zoom items-center justify-center"
+        style={knob}
+        {...turnDrag()}
+      >
+        <span
+          className="h-8 w-2.5 rounded-sm border-2 border-ink bg-action"
+          style={{ rotate: `${(rad * 180) / Math.PI}deg` }}
+        />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,76 @@
+import { useMemo } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useNavigate } from 'react-router';
+import { type Command, useCommands } from '@/ui/commands';
+import { saveFile } from '@/ui/save-file';
+import { useWorkspace } from '../shell/workspace-context';
+import { ROLE_KEYS, ROLE_NAMES } from './roles';
+import { KEYS, STEP_TITLES, STEPS, useStand } from './stand-context';
+import { useSlipActions } from './use-slip';
+
+/** The keys of a stand's screen, and what of it can be done from the palette. */
+export function useStandKeys(): void {
+  const { stand, document, setStep, setBare, draft, setDraft } = useStand();
+  const { workspace, base } = useWorkspace();
+  const { copy, readAloud, share } = useSlipActions();
+  const navigate = useNavigate();
+
+  const commands = useMemo((): Command[] => {
+    const goOn = () => {
+      const id = workspace.nextStand(stand.id);
+      if (id) void navigate(`${base}/stands/${id}`);
+    };
+    const exportFile = () => {
+      const file = workspace.exportStand(stand.id);
+      if (file) saveFile(file);
+    };
+    return [
+      ...STEPS.map((step, i) => ({
+        name: STEP_TITLES[step],
+        also: 'open step',
+        keys: String(i + 1),
+        run: () => setStep(step),
+      })),
+      { name: 'Undo', keys: 'Ctrl Z', run: () => document.undo() },
+      { name: 'Redo', keys: 'Ctrl Y', run: () => document.redo() },
+      ...Object.entries(ROLE_KEYS).map(([key, role]) => ({
+        name: `Read ${ROLE_NAMES[role].toLowerCase()}`,
+        also: 'new reading role',
+        keys: key.toUpperCase(),
+        run: () => {
+          setStep('read');
+          setDraft({ ...draft, role });
+        },
+      })),
+      { name: 'Copy the slip', run: copy },
+      ...(readAloud ? [{ name: 'Read the slip aloud', also: 'voice speak', run: readAloud }] : []),
+      ...(share ? [{ name: 'Share the slip', run: share }] : []),
+      { name: 'Next stand from here', also: 'duplicate framing', run: goOn },
+      { name: 'Export this stand to a file', also: 'save download', run: exportFile },
+    ];
+  }, [workspace, base, navigate, stand.id, document, setStep, draft, setDraft, copy, readAloud, share]);
+  useCommands('This stand', commands);
+
+  useHotkeys(
+    STEPS.map((_, i) => String(i + 1)),
+    (_, { keys }) => {
+      const step = STEPS[Number(keys?.join('')) - 1];
+      if (step) setStep(step);
+    },
+    KEYS,
+  );
+  useHotkeys('mod+z', () => document.undo(), { ...KEYS, preventDefault: true });
+  useHotkeys(['mod+shift+z', 'mod+y'], () => document.redo(), { ...KEYS, preventDefault: true });
+  useHotkeys(
+    Object.keys(ROLE_KEYS),
+    (e) => {
+      const role = ROLE_KEYS[e.key.toLowerCase()];
+      if (!role) return;
+      setStep('read');
+      setDraft({ ...draft, role });
+    },
+    KEYS,
+  );
+  useHotkeys('b', () => setBare(true), { ...KEYS, keydown: true });
+  useHotkeys('b', () => setBare(false), { ...KEYS, keyup: true, keydown: false });
+}
