@@ -1,6 +1,8 @@
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
+import { createSummaries } from '@/store';
+import { solveClient } from '@/workers';
 import { Shell } from '@/views/shell/shell';
 import { WorkspaceContext } from '@/views/shell/workspace-context';
 import { StandPage } from '@/views/stand/stand-page';
@@ -82,7 +84,11 @@ function WorkspaceRoot({ name, base }: { name: WorkspaceName; base: string }) {
       removeEventListener('beforeunload', warn);
     };
   }, [workspace]);
-  const access = useMemo(() => ({ workspace, base, isDemo: name === 'demo' }), [workspace, base, name]);
+  const access = useMemo(
+    () => ({ workspace, base, isDemo: name === 'demo', summaries: createSummaries(solveClient()) }),
+    [workspace, base, name],
+  );
+  useEffect(() => () => access.summaries.rest(), [access]);
   return (
     <WorkspaceContext value={access}>
       <Shell />

@@ -6,3 +6,4 @@ export * from './holder';
 export * from './ladder';
 export * from './seam-line';
 export * from './sheet-scale';
+export * from './stand-drawing';

@@ -65,6 +65,12 @@ export interface RestoreReport {
   readonly stands: MergeReport;
 }
 
+/** What a file turned out to be, and what became of it. */
+export type Received =
+  | { readonly kind: 'stand'; readonly id: string }
+  | { readonly kind: 'bag'; readonly report: MergeReport }
+  | ({ readonly kind: 'backup' } & RestoreReport);
+
 /** A database of stands and a bag, and everything that can be done to it. */
 export interface Workspace {
   readonly state: StoreApi<WorkspaceState>;
@@ -82,6 +88,8 @@ export interface Workspace {
   removeStand(id: string): Promise<() => void>;
   /** Opens a file as a new stand and gives its id; an id that is taken already is renewed. */
   importStand(text: string): FileResult<string>;
+  /** Takes a file of any kind in: a stand, a bag or a backup. */
+  receive(text: string): FileResult<Received>;
   exportStand(id: string): NamedText | null;
   /** Brings a bag file in: nothing that is here is altered. */
   importBag(text: string): FileResult<MergeReport>;

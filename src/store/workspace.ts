@@ -1,6 +1,7 @@
 import { createStore } from 'zustand/vanilla';
 import {
   backupFileName,
+  documentKind,
   type FileResult,
   readBackupFile,
   readBagFile,
@@ -277,6 +278,22 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
       };
     },
     importStand,
+    receive(text) {
+      switch (documentKind(text)) {
+        case 'backup': {
+          const read = this.restore(text);
+          return read.ok ? { ok: true, value: { kind: 'backup', ...read.value } } : read;
+        }
+        case 'bag': {
+          const read = this.importBag(text);
+          return read.ok ? { ok: true, value: { kind: 'bag', report: read.value } } : read;
+        }
+        default: {
+          const read = importStand(text);
+          return read.ok ? { ok: true, value: { kind: 'stand', id: read.value } } : read;
+        }
+      }
+    },
     exportStand(id) {
       const document = documentOf(id);
       if (!document) return null;

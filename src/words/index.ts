@@ -11,3 +11,4 @@ export * from './refusals';
 export * from './polariser';
 export * from './storage';
 export * from './merge';
+export * from './stand-line';

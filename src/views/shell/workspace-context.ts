@@ -6,6 +6,7 @@ import {
   type DeviceState,
   type Preferences,
   preferences,
+  type Summaries,
   type Workspace,
   type WorkspaceState,
 } from '@/store';
@@ -15,6 +16,8 @@ export interface WorkspaceAccess {
   /** Where its pages lie: "" for the photographer's own, "/demo" for the demo. */
   readonly base: string;
   readonly isDemo: boolean;
+  /** What the list of stands shows of each. */
+  readonly summaries: Summaries;
 }
 
 export const WorkspaceContext = createContext<WorkspaceAccess | null>(null);

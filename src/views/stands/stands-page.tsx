@@ -1,14 +1,16 @@
-import { format } from 'date-fns';
-import { Copy, Plus, Trash2, Upload } from 'lucide-react';
-import { useState } from 'react';
+import { Plus, Upload } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { frameOf } from '@/model';
 import { type StandSummary } from '@/store';
 import { Button } from '@/ui/button';
-import { filterName } from '@/words';
-import { useBag, useWorkspace, useWorkspaceState } from '../shell/workspace-context';
+import { ChoiceField } from '@/ui/field';
+import { SearchField } from '@/ui/search-field';
+import { mergeText } from '@/words';
+import { useWorkspace, useWorkspaceState } from '../shell/workspace-context';
+import { StandRow } from './stand-row';
+import { useSolutions } from './use-solutions';
 
 interface Refusal {
   readonly file: string;
@@ -16,24 +18,30 @@ interface Refusal {
   readonly message: string;
 }
 
+const ORDERS = [
+  ['changed', 'last changed first'],
+  ['made', 'newest first'],
+  ['name', 'by name'],
+] as const;
+type Order = (typeof ORDERS)[number][0];
+
+const BY: Record<Order, (a: StandSummary, b: StandSummary) => number> = {
+  changed: (a, b) => b.updatedAt.localeCompare(a.updatedAt),
+  made: (a, b) => Date.parse(b.document.stand.createdAt) - Date.parse(a.document.stand.createdAt),
+  name: (a, b) => a.document.stand.name.localeCompare(b.document.stand.name, 'en-GB', { numeric: true }),
+};
+
+/** Fewer than this need neither a search nor an order. */
+const MANY = 4;
+
 /** All stands: open one, begin one, or bring one in from a file. */
 export function StandsPage() {
   const { workspace, base, isDemo } = useWorkspace();
   const stands = useWorkspaceState((s) => s.stands);
   const navigate = useNavigate();
-  const [refusals, setRefusals] = useState<readonly Refusal[]>([]);
-  const take = async (files: readonly File[]) => {
-    const refused: Refusal[] = [];
-    let opened: string | null = null;
-    for (const file of files) {
-      const result = workspace.importStand(await file.text());
-      if (result.ok) opened = result.value;
-      else refused.push({ file: file.name, ...result.error });
-    }
-    setRefusals(refused);
-    if (opened && files.length === 1) void navigate(`${base}/stands/${encodeURIComponent(opened)}`);
-  };
+  const { refusals, take } = useFiles();
   const drop = useDropzone({ onDrop: (files) => void take(files), noClick: true, noKeyboard: true });
+  const begin = () => void navigate(`${base}/stands/${workspace.createStand()}`);
   return (
     <div {...drop.getRootProps()} className="h-full overflow-y-auto">
       <title>Stands · Pale Seam</title>
@@ -43,43 +51,37 @@ export function StandsPage() {
           Drop a stand file here to open it
         </p>
       )}
-      <div className="mx-auto max-w-4xl px-4 py-6 md:px-8">
-        <header className="mb-5 flex flex-wrap items-center gap-3">
+      <div className="mx-auto max-w-4xl px-4 py-5 desk:px-8 desk:py-6">
+        <header className="mb-4 flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-2xl font-semibold">Stands{isDemo && ' of the demo'}</h1>
           {isDemo && <Button onClick={() => void workspace.reset()}>Reset the demo</Button>}
           <Button onClick={drop.open}>
             <Upload size={18} aria-hidden /> Open a file
           </Button>
-          <Button kind="action" onClick={() => void navigate(`${base}/stands/${workspace.createStand()}`)}>
-            <Plus size={18} aria-hidden /> New stand
-          </Button>
+          {stands.length > 0 && (
+            <Button kind="action" onClick={begin}>
+              <Plus size={18} aria-hidden /> New stand
+            </Button>
+          )}
         </header>
         {refusals.map((r) => (
           <div key={r.file} role="alert" className="mb-3 rounded-md border border-fault p-3">
             <p className="font-semibold text-fault">{r.file} was not opened</p>
-            <p>
+            <p className="break-words">
               {r.path && <code className="font-mono">{r.path}</code>}
               {r.path && ': '}
               {r.message}. Nothing was changed.
             </p>
           </div>
         ))}
-        {stands.length ? (
-          <ul className="border-t border-rule">
-            {stands.map((stand) => (
-              <Row key={stand.id} stand={stand} />
-            ))}
-          </ul>
-        ) : (
-          <p className="text-quiet">
-            No stand yet. A stand is one tripod position with one framing: begin one, and meter the land and
-            the sky.
-          </p>
-        )}
+        {stands.length ? <List stands={stands} /> : <Empty onBegin={begin} />}
         {!isDemo && (
           <p className="mt-8 text-quiet">
             New here?{' '}
-            <Link to="/demo/stands" className="text-action underline underline-offset-2">
+            <Link
+              to="/demo/stands"
+              className="inline-flex min-h-11 items-center text-action underline underline-offset-2"
+            >
               Look at the demo stands
             </Link>
             ; they are kept apart from yours.
@@ -90,66 +92,85 @@ export function StandsPage() {
   );
 }
 
-function Row({ stand: { id, updatedAt, document } }: { stand: StandSummary }) {
-  const { workspace, base } = useWorkspace();
-  const bag = useBag();
-  const { stand } = document;
-  const chosen = stand.choice?.filterIds.flatMap(
-    (f) => [...bag.filters, ...document.used].find((known) => known.id === f) ?? [],
-  );
-  const remove = async () => {
-    const undo = await workspace.removeStand(id);
-    toast(`“${stand.name}” is deleted.`, { action: { label: 'Undo', onClick: undo }, duration: 10_000 });
-  };
+function Empty({ onBegin }: { onBegin: () => void }) {
   return (
-    <li className="flex items-center gap-2 border-b border-rule hover:bg-chosen">
-      <Link
-        to={`${base}/stands/${encodeURIComponent(id)}`}
-        className="flex min-h-16 min-w-0 flex-1 items-center gap-4 py-2 pl-2"
-      >
-        <Outline stand={stand} />
-        <span className="min-w-0">
-          <span className="block truncate text-lg font-semibold">{stand.name || 'without a name'}</span>
-          <span className="block truncate text-sm text-quiet">
-            {stand.lens.focalLengthMm} mm, {stand.readings.length}{' '}
-            {stand.readings.length === 1 ? 'reading' : 'readings'}
-            {chosen?.length ? `, ${chosen.map(filterName).join(' with ')}` : ''}; changed{' '}
-            {format(new Date(updatedAt), 'd MMM yyyy, HH:mm')}
-          </span>
-        </span>
-      </Link>
-      <Button
-        kind="quiet"
-        className="!px-3"
-        aria-label={`Duplicate ${stand.name}`}
-        onClick={() => workspace.duplicateStand(id)}
-      >
-        <Copy size={18} aria-hidden />
+    <div className="max-w-xl space-y-4 border-t border-rule pt-5">
+      <p className="text-lg">
+        No stand yet. A stand is one tripod position with one framing: begin one, meter the land and the sky,
+        and the slip says which glass to fit and where.
+      </p>
+      <Button kind="action" className="min-h-16! px-6! text-lg" onClick={onBegin}>
+        <Plus size={20} aria-hidden /> New stand
       </Button>
-      <Button
-        kind="quiet"
-        className="!px-3"
-        aria-label={`Delete ${stand.name}`}
-        onClick={() => void remove()}
-      >
-        <Trash2 size={18} aria-hidden />
-      </Button>
-    </li>
+    </div>
   );
 }
 
-/** The frame in little: its shape, and the skyline in it. */
-function Outline({ stand }: { stand: StandSummary['document']['stand'] }) {
-  const { widthMm, heightMm } = frameOf(stand.camera);
-  const height = 44;
-  const width = Math.min(66, (height * widthMm) / heightMm);
-  const points = [...stand.skyline].sort((a, b) => a.u - b.u).map(({ u, v }) => `${u * width},${v * height}`);
-  const land = `0,${height} 0,${(stand.skyline[0]?.v ?? 0.5) * height} ${points.join(' ')} ${width},${(stand.skyline.at(-1)?.v ?? 0.5) * height} ${width},${height}`;
+function List({ stands }: { stands: readonly StandSummary[] }) {
+  const [wanted, setWanted] = useState('');
+  const [order, setOrder] = useState<Order>('changed');
+  const [archive, setArchive] = useState(false);
+  const archived = stands.filter((s) => s.document.stand.archived).length;
+  const shown = useMemo(() => {
+    const words = wanted.toLocaleLowerCase('en-GB').split(/\s+/).filter(Boolean);
+    const text = ({ document: { stand } }: StandSummary) =>
+      `${stand.name} ${stand.notes ?? ''} ${stand.lens.focalLengthMm} mm`.toLocaleLowerCase('en-GB');
+    return stands
+      .filter((s) => !!s.document.stand.archived === archive)
+      .filter((s) => words.every((w) => text(s).includes(w)))
+      .sort(BY[order]);
+  }, [stands, wanted, order, archive]);
+  const solutions = useSolutions(shown);
   return (
-    <span className="flex w-[66px] shrink-0 justify-center">
-      <svg width={width} height={height} aria-hidden className="border border-edge bg-panel">
-        <polygon points={land} fill="var(--quiet)" opacity={0.45} />
-      </svg>
-    </span>
+    <>
+      {(stands.length > MANY || archived > 0) && (
+        <div className="mb-3 flex flex-wrap items-end gap-2">
+          <SearchField label="Search stands" value={wanted} onValue={setWanted} className="flex-1 basis-52" />
+          <ChoiceField label="Order" value={order} options={ORDERS} onValue={setOrder} />
+          {archived > 0 && (
+            <Button aria-pressed={archive} onClick={() => setArchive(!archive)}>
+              {archive ? 'Back to those in use' : `Archive (${archived})`}
+            </Button>
+          )}
+        </div>
+      )}
+      {shown.length ? (
+        <ul aria-label={archive ? 'Archived stands' : 'Stands'} className="border-t border-rule">
+          {shown.map((summary) => (
+            <StandRow key={summary.id} summary={summary} solutions={solutions} />
+          ))}
+        </ul>
+      ) : (
+        <p role="status" className="border-t border-rule pt-4 text-quiet">
+          {wanted ? `No stand here answers to “${wanted}”.` : 'Every stand is in the archive.'}
+        </p>
+      )}
+    </>
   );
+}
+
+/** Takes files in, whatever of ours they hold, and tells what was refused. */
+function useFiles() {
+  const { workspace, base } = useWorkspace();
+  const navigate = useNavigate();
+  const [refusals, setRefusals] = useState<readonly Refusal[]>([]);
+  const take = async (files: readonly File[]) => {
+    const refused: Refusal[] = [];
+    for (const file of files) {
+      const result = workspace.receive(await file.text());
+      if (!result.ok) refused.push({ file: file.name, ...result.error });
+      else if (result.value.kind === 'stand') {
+        if (files.length === 1) void navigate(`${base}/stands/${encodeURIComponent(result.value.id)}`);
+      } else if (result.value.kind === 'bag') toast(`Into the bag: ${mergeText(result.value.report)}`);
+      else
+        toast(
+          `The backup is in. Stands: ${mergeText(result.value.stands)} Bag: ${mergeText(result.value.bag)}`,
+          {
+            duration: 20_000,
+          },
+        );
+    }
+    setRefusals(refused);
+  };
+  return { refusals, take };
 }

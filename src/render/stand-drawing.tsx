@@ -1,0 +1,57 @@
+import { type SeamAt } from '@/core/optics';
+import { frameOf, type Stand } from '@/model';
+
+export interface StandDrawingProps {
+  stand: Stand;
+  /** Where the seam lies through the glass in use; null without any. */
+  seam: SeamAt | null;
+  /** The larger side, px. */
+  size?: number;
+}
+
+/** A stand's frame in little: its shape, the skyline, what is marked in it, and the seam. */
+export function StandDrawing({ stand, seam, size = 84 }: StandDrawingProps) {
+  const { widthMm, heightMm } = frameOf(stand.camera);
+  const scale = size / Math.max(widthMm, heightMm);
+  const [width, height] = [widthMm * scale, heightMm * scale];
+  const at = ({ u, v }: { u: number; v: number }) => `${(u * width).toFixed(1)},${(v * height).toFixed(1)}`;
+  const line = [...stand.skyline].sort((a, b) => a.u - b.u);
+  const [first, last] = [line[0], line.at(-1)];
+  const land = [
+    `0,${height}`,
+    first && at({ u: 0, v: first.v }),
+    ...line.map(at),
+    last && at({ u: 1, v: last.v }),
+    `${width},${height}`,
+  ];
+  const end = seam && ends(seam, width, height);
+  return (
+    <svg width={width + 2} height={height + 2} viewBox={`-1 -1 ${width + 2} ${height + 2}`} aria-hidden>
+      <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
+        <rect width={width} height={height} fill="var(--glass-clear)" />
+        <polygon points={land.filter(Boolean).join(' ')} fill="var(--quiet)" opacity={0.6} />
+        {(stand.shapes ?? []).map(({ id, region, points }) => (
+          <polygon
+            key={id}
+            points={points.map(at).join(' ')}
+            fill={region === 'feature' ? 'var(--quiet)' : 'none'}
+            opacity={0.6}
+          />
+        ))}
+        {end && (
+          <>
+            <path d={end} stroke="var(--seam-ink)" strokeWidth={4} />
+            <path d={end} stroke="var(--seam)" strokeWidth={2} />
+          </>
+        )}
+      </svg>
+      <rect width={width} height={height} fill="none" stroke="var(--edge)" />
+    </svg>
+  );
+}
+
+function ends(at: SeamAt, width: number, height: number): string {
+  return 'left' in at
+    ? `M0 ${at.left * height}L${width} ${at.right * height}`
+    : `M${at.top * width} 0L${at.bottom * width} ${height}`;
+}

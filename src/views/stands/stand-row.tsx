@@ -1,0 +1,108 @@
+import { format } from 'date-fns';
+import { Archive, ArchiveRestore, Copy, Download, EllipsisVertical, StepForward, Trash2 } from 'lucide-react';
+import { useMemo } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { bagForStand, deriveStand, isSheet, solutionKey } from '@/model';
+import { GlassSwatch, StandDrawing } from '@/render';
+import { isUpsideDown } from '@/core/optics';
+import { type Solutions, type StandSummary } from '@/store';
+import { Menu } from '@/ui/menu';
+import { saveFile } from '@/ui/save-file';
+import { slipLine, slipOf } from '@/words';
+import { useBag, useWorkspace } from '../shell/workspace-context';
+
+interface StandRowProps {
+  summary: StandSummary;
+  solutions: Solutions;
+}
+
+/** A stand in the list: its frame with the seam, the sheet, and its slip in a line. */
+export function StandRow({ summary: { id, updatedAt, document }, solutions }: StandRowProps) {
+  const { base } = useWorkspace();
+  const workspaceBag = useBag();
+  const { stand } = document;
+  const bag = useMemo(() => bagForStand(document, workspaceBag), [document, workspaceBag]);
+  const solution = solutions.get(useMemo(() => solutionKey(stand, bag), [stand, bag])) ?? null;
+  const derived = useMemo(() => deriveStand(stand, bag, solution), [stand, bag, solution]);
+  const slip = slipOf({ stand, derived, search: solution ? 'idle' : 'working', oldestMinutes: null });
+  const glass = derived.inUse;
+  const sheets = glass?.seat ? glass.filters.filter(isSheet) : [];
+  const name = stand.name || 'without a name';
+  const readings = `${stand.readings.length} ${stand.readings.length === 1 ? 'reading' : 'readings'}`;
+  return (
+    <li className="flex items-center gap-1 border-b border-rule hover:bg-chosen">
+      <Link
+        to={`${base}/stands/${encodeURIComponent(id)}`}
+        className="flex min-h-20 min-w-0 flex-1 items-center gap-3 py-2 pl-1 desk:gap-4 desk:pl-2"
+      >
+        <span className="flex w-[86px] shrink-0 justify-center">
+          <StandDrawing stand={stand} seam={glass?.outcome.seam?.at ?? null} />
+        </span>
+        <span className="flex w-[42px] shrink-0 justify-center compact:hidden">
+          {sheets.length > 0 && (
+            <GlassSwatch filters={sheets} upsideDown={!!glass?.seat && isUpsideDown(glass.seat.turnDeg)} />
+          )}
+        </span>
+        <span className="min-w-0 flex-1">
+          <span className="block truncate text-lg font-semibold compact:text-base">{name}</span>
+          <span className="line-clamp-2">{slipLine(slip)}</span>
+          <span className="block truncate text-sm text-quiet">
+            {stand.lens.focalLengthMm} mm, {readings}; changed{' '}
+            {format(new Date(updatedAt), 'd MMM yyyy, HH:mm')}
+          </span>
+        </span>
+      </Link>
+      <RowMenu id={id} name={name} archived={!!stand.archived} />
+    </li>
+  );
+}
+
+function RowMenu({ id, name, archived }: { id: string; name: string; archived: boolean }) {
+  const { workspace, base } = useWorkspace();
+  const navigate = useNavigate();
+  const icon = { size: 18, 'aria-hidden': true } as const;
+  const remove = async () => {
+    const undo = await workspace.removeStand(id);
+    toast(`“${name}” is deleted.`, { action: { label: 'Undo', onClick: undo }, duration: 10_000 });
+  };
+  const setArchived = (next: boolean) => {
+    workspace.archiveStand(id, next);
+    toast(next ? `“${name}” is in the archive.` : `“${name}” is back among the stands.`, {
+      action: { label: 'Undo', onClick: () => workspace.archiveStand(id, !next) },
+    });
+  };
+  const goOn = () => {
+    const next = workspace.nextStand(id);
+    if (next) void navigate(`${base}/stands/${next}`);
+  };
+  const exportFile = () => {
+    const file = workspace.exportStand(id);
+    if (file) saveFile(file);
+  };
+  return (
+    <Menu
+      label={`More about ${name}`}
+      className="inline-flex size-11 shrink-0 items-center justify-center rounded-md hover:bg-panel"
+      groups={[
+        [
+          { text: 'Next stand from here', icon: <StepForward {...icon} />, onSelect: goOn },
+          { text: 'Duplicate', icon: <Copy {...icon} />, onSelect: () => void workspace.duplicateStand(id) },
+          { text: 'Export to a file', icon: <Download {...icon} />, onSelect: exportFile },
+        ],
+        [
+          archived
+            ? {
+                text: 'Take out of the archive',
+                icon: <ArchiveRestore {...icon} />,
+                onSelect: () => setArchived(false),
+              }
+            : { text: 'Archive', icon: <Archive {...icon} />, onSelect: () => setArchived(true) },
+          { text: 'Delete', icon: <Trash2 {...icon} />, onSelect: () => void remove() },
+        ],
+      ]}
+    >
+      <EllipsisVertical {...icon} />
+    </Menu>
+  );
+}
