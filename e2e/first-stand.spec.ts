@@ -47,7 +47,7 @@ test('from the demo to a stand of one’s own, kept, exported and found again el
 
   // a sheet of one's own in the bag is taken where it is the better
   await page.getByRole('link', { name: 'Bag' }).click();
-  await page.getByRole('button', { name: 'Add a sheet' }).click();
+  await page.getByRole('button', { name: 'Add a sheet by its figures' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('old two and a bit');
   await page.getByRole('combobox', { name: 'Transition' }).selectOption('very hard');
   await page.getByRole('textbox', { name: 'Strength' }).fill('21');

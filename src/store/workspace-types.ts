@@ -1,5 +1,5 @@
 import { type StoreApi } from 'zustand/vanilla';
-import { type FileResult } from '@/files';
+import { type FileResult, type GlassRow } from '@/files';
 import { type Bag, type MergeReport, type StandDocument } from '@/model';
 import { type StorageFault, type WorkspaceStorage } from '@/persist';
 import { type DocumentStore } from './document-store';
@@ -33,6 +33,8 @@ export interface StandSummary {
   readonly updatedAt: string;
   readonly document: StandDocument;
 }
+
+export type { GlassRow };
 
 /** Tells other tabs what has been written. */
 export interface Channel {
@@ -94,6 +96,10 @@ export interface Workspace {
   /** Brings a bag file in: nothing that is here is altered. */
   importBag(text: string): FileResult<MergeReport>;
   exportBag(): NamedText;
+  /** Understands a table of glass; nothing of it is put into the bag. */
+  readGlass(text: string): readonly GlassRow[];
+  /** The glass of the bag as a table. */
+  exportGlass(): NamedText;
   /** Everything as one file; what is written is noted as backed up. */
   backup(): NamedText;
   /** Brings a backup in: what is not here is added, and of what differs both versions are kept. */

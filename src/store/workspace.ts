@@ -5,10 +5,12 @@ import {
   type FileResult,
   readBackupFile,
   readBagFile,
+  readGlassCsv,
   readStandFile,
   standFileName,
   writeBackupFile,
   writeBagFile,
+  writeGlassCsv,
   writeStandFile,
 } from '@/files';
 import {
@@ -193,9 +195,9 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     return { ok: true, value: add(alike ? { ...document, bag: null } : document) };
   };
 
-  const seed = () => {
+  const seed = (receive: Workspace['receive']) => {
     for (const text of [...seeds].reverse()) {
-      const result = importStand(text);
+      const result = receive(text);
       if (!result.ok) throw new Error(`demo file: ${result.error.path}: ${result.error.message}`);
     }
   };
@@ -221,7 +223,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
         });
         if (!kept && !records.length && seeds.length) {
           bagSaver.save(bag.state.getState().value);
-          seed();
+          seed((text) => this.receive(text));
         }
         if (!seeds.length) tellHistory();
       } catch (error) {
@@ -311,6 +313,8 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
       return { ok: true, value: report };
     },
     exportBag: () => ({ name: 'bag.paleseam.json', text: writeBagFile(bag.state.getState().value) }),
+    readGlass: (text) => readGlassCsv(text, bag.state.getState().value),
+    exportGlass: () => ({ name: 'glass.csv', text: writeGlassCsv(bag.state.getState().value.filters) }),
     backup() {
       const madeAt = now();
       const { stands } = state.getState();
@@ -347,7 +351,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
       bagRevision = 0;
       state.setState({ stands: [] });
       bag.replace(sampleBag());
-      seed();
+      seed((text) => this.receive(text));
     },
     async settled() {
       await bagSaver.settled();

@@ -12,3 +12,5 @@ export * from './polariser';
 export * from './storage';
 export * from './merge';
 export * from './stand-line';
+export * from './labels';
+export * from './gear';

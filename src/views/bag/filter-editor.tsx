@@ -6,7 +6,7 @@ import {
 } from '@/core/glass';
 import { asKind, type Filter, isSheet, putFilter, type SheetFilter, type SheetKind } from '@/model';
 import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
-import { filterKindText, wholeOrTenth } from '@/words';
+import { filterKindText, otherNotationsText, wholeOrTenth } from '@/words';
 import { QuantityField } from '../quantity-field';
 import { useWorkspace } from '../shell/workspace-context';
 import { SamplesField } from './samples-field';
@@ -57,6 +57,7 @@ export function FilterEditor({ filter }: { filter: Filter }) {
           quantity="stops"
           unit="stops"
           value={filter.stops}
+          hint={otherNotationsText(filter.stops)}
           onValue={(stops) => put({ ...filter, stops })}
         />
       ) : (
@@ -112,6 +113,7 @@ function ProfileFields({ filter, put }: EditProps<Exclude<SheetFilter, { kind: '
         quantity="stops"
         unit="stops"
         value={filter.stops}
+        hint={otherNotationsText(filter.stops)}
         refuse={(stops) =>
           filter.kind === 'reverse' && stops < filter.floorStops
             ? `At least its far end's ${wholeOrTenth(filter.floorStops)} stops.`

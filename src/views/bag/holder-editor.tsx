@@ -2,20 +2,26 @@ import { Plus, Trash2 } from 'lucide-react';
 import { type Bag, type Holder, MAX_RINGS, type Ring } from '@/model';
 import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
+import { filterName, listText } from '@/words';
 import { QuantityField } from '../quantity-field';
+import { type BagEdit } from './use-bag-edit';
 
 /** Kept in the choice beside the usual numbers when it is another one. */
 const SLOT_CHOICES = ['1', '2', '3', '4'];
 
 /** The holder: its slots, its rail, and what may darken the corners. */
-export function HolderEditor({ bag, edit }: { bag: Bag; edit: (change: (bag: Bag) => Bag) => void }) {
+export function HolderEditor({ bag, edit }: { bag: Bag; edit: BagEdit }) {
   const slots = String(bag.slots ?? 1);
   const rings = bag.holder?.rings ?? [];
+  const width = bag.holder?.sheetWidthMm;
+  const misfits = bag.filters
+    .filter((f) => !f.archived && width !== undefined && (f.sheetWidthMm ?? width) !== width)
+    .map(filterName);
   const set = (change: Partial<Holder>) => edit((b) => ({ ...b, holder: { ...b.holder, ...change } }));
   const setRing = (index: number, change: Partial<Ring>) =>
     set({ rings: rings.map((r, i) => (i === index ? { ...r, ...change } : r)) });
   return (
-    <section aria-label="Holder" className="mb-6 space-y-3">
+    <section aria-label="Holder" className="mt-8 space-y-3">
       <h2 className="text-lg font-semibold">Holder</h2>
       <div className="grid grid-cols-2 gap-3 md:grid-cols-4">
         <ChoiceField
@@ -23,6 +29,15 @@ export function HolderEditor({ bag, edit }: { bag: Bag; edit: (change: (bag: Bag
           value={slots}
           options={[...new Set([...SLOT_CHOICES, slots])].map((n) => [n, n] as const)}
           onValue={(n) => edit((b) => ({ ...b, slots: Number(n) }))}
+        />
+        <QuantityField
+          label="Width of its sheets"
+          quantity="lengthMm"
+          unit="mm"
+          optional
+          value={bag.holder?.sheetWidthMm}
+          placeholder="100"
+          onValue={(sheetWidthMm) => set({ sheetWidthMm })}
         />
         <QuantityField
           label="Rail above the axis"
@@ -81,6 +96,11 @@ export function HolderEditor({ bag, edit }: { bag: Bag; edit: (change: (bag: Bag
       >
         <Plus size={18} aria-hidden /> Add a ring
       </Button>
+      {misfits.length > 0 && (
+        <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
+          Of another width than this holder takes: {listText(misfits)}.
+        </p>
+      )}
       <p className="max-w-2xl text-sm text-quiet">
         Rings and the opening between the rails tell whether the corners of a wide picture go dark. Distances
         in front of the slot are negative.

@@ -23,7 +23,8 @@ export function StandRow({ summary: { id, updatedAt, document }, solutions }: St
   const workspaceBag = useBag();
   const { stand } = document;
   const bag = useMemo(() => bagForStand(document, workspaceBag), [document, workspaceBag]);
-  const solution = solutions.get(useMemo(() => solutionKey(stand, bag), [stand, bag])) ?? null;
+  const key = useMemo(() => solutionKey(stand, bag), [stand, bag]);
+  const solution = solutions.get(key) ?? null;
   const derived = useMemo(() => deriveStand(stand, bag, solution), [stand, bag, solution]);
   const slip = slipOf({ stand, derived, search: solution ? 'idle' : 'working', oldestMinutes: null });
   const glass = derived.inUse;

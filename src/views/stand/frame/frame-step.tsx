@@ -4,23 +4,13 @@ import { ChoiceField } from '@/ui/field';
 import { Segmented } from '@/ui/segmented';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { QuantityField } from '../../quantity-field';
+import { RoomFields } from '../../room-fields';
+import { sensorKey, sensorOptions, sensorSize } from '../../sensors';
+import { FromBag } from './from-bag';
 import { PupilPictures } from './pupil-pictures';
-import { SensorFields } from './sensor-fields';
 import { ShapeList } from './shape-list';
 import { SkylineList } from './skyline-list';
 import { useStand } from '../stand-context';
-
-/** Sensor sizes by their common names, mm. */
-const SENSORS = [
-  ['full', 'full frame, 36 × 24', 36, 24],
-  ['three-quarter', 'crop, 23.5 × 15.6', 23.5, 15.6],
-  ['half', 'half frame, 17.3 × 13', 17.3, 13],
-  ['medium', 'medium format, 44 × 33', 44, 33],
-] as const;
-type SensorKey = (typeof SENSORS)[number][0] | 'own';
-
-const sensorKey = ({ sensorWidthMm: w, sensorHeightMm: h }: Camera): SensorKey =>
-  SENSORS.find(([, , width, height]) => width === w && height === h)?.[0] ?? 'own';
 
 /** Step 1: camera, lens, skyline and what is marked in the frame. */
 export function FrameStep() {
@@ -28,26 +18,18 @@ export function FrameStep() {
   const { camera, lens, exposure } = stand;
   const setCamera = (change: Partial<Camera>) => edit((s) => ({ ...s, camera: { ...s.camera, ...change } }));
   const setLens = (change: Partial<StandLens>) => edit((s) => ({ ...s, lens: { ...s.lens, ...change } }));
-  const sensor = sensorKey(camera);
   return (
     <div className="space-y-5">
       <div className="grid grid-cols-2 gap-3">
+        <FromBag />
         <ChoiceField
           label="Sensor"
           className="col-span-2"
-          value={sensor}
-          options={[
-            ...SENSORS.map(([key, text]) => [key, text] as const),
-            ['own', `own size, ${camera.sensorWidthMm} × ${camera.sensorHeightMm}`] as const,
-          ]}
+          value={sensorKey(camera)}
+          options={sensorOptions(camera)}
           onValue={(key) => {
-            const known = SENSORS.find(([k]) => k === key);
-            if (known)
-              setCamera({
-                name: known[1].split(',')[0],
-                sensorWidthMm: known[2],
-                sensorHeightMm: known[3],
-              });
+            const size = sensorSize(key);
+            if (size) setCamera(size);
           }}
         />
         <QuantityField
@@ -88,7 +70,7 @@ export function FrameStep() {
           unit="mm"
           optional
           value={lens.pupilToFilterMm}
-          placeholder={`about ${estimatedPupilToFilterMm(lens.focalLengthMm)}`}
+          placeholder={`about ${estimatedPupilToFilterMm(lens.focalLengthMm, lens.bulgingFront)}`}
           onValue={(pupilToFilterMm) => setLens({ pupilToFilterMm })}
           hint={lens.pupilToFilterMm === undefined ? 'estimated, good to a fifth' : undefined}
         />
@@ -121,7 +103,7 @@ export function FrameStep() {
       </div>
       <div>
         <PupilPictures />
-        <SensorFields />
+        <RoomFields camera={camera} iso={exposure.iso} onChange={setCamera} />
       </div>
       <SkylineList />
       <ShapeList />

@@ -3,8 +3,7 @@ import { exactIso } from '@/core/units';
 import { type Camera, type Quantity } from '@/model';
 import { Fold } from '@/ui/fold';
 import { stopsFigure } from '@/words';
-import { QuantityField } from '../../quantity-field';
-import { useStand } from '../stand-context';
+import { QuantityField } from './quantity-field';
 
 interface Limit {
   readonly key: keyof Camera & `${string}${'Stops' | 'Iso' | 'Electrons' | 'Part'}`;
@@ -14,13 +13,17 @@ interface Limit {
   readonly usual: string;
 }
 
+interface RoomFieldsProps {
+  camera: Omit<Camera, 'orientation'>;
+  iso: number;
+  onChange: (change: Partial<Camera>) => void;
+}
+
 /** What the sensor holds, as its owner knows it; by the noise model where nothing is typed. */
-export function SensorFields() {
-  const { stand, edit } = useStand();
-  const { camera, exposure } = stand;
-  const window = sensorWindow(camera, exactIso(exposure.iso));
+export function RoomFields({ camera, iso, onChange }: RoomFieldsProps) {
+  const window = sensorWindow(camera, exactIso(iso));
   const { shadowRoomStops: _, printRoomStops: __, ...modelled } = camera;
-  const byNoise = sensorWindow(modelled, exactIso(exposure.iso));
+  const byNoise = sensorWindow(modelled, exactIso(iso));
   const limits: Limit[] = [
     { key: 'highlightRoomStops', label: 'Highlight room', quantity: 'stops', unit: 'stops', usual: '3, raw' },
     {
@@ -61,7 +64,7 @@ export function SensorFields() {
             optional
             value={camera[key]}
             placeholder={usual}
-            onValue={(value) => edit((s) => ({ ...s, camera: { ...s.camera, [key]: value } }))}
+            onValue={(value) => onChange({ [key]: value })}
           />
         ))}
       </div>

@@ -1,0 +1,60 @@
+import { Plus } from 'lucide-react';
+import { useId, useState } from 'react';
+import { readLabel } from '@/core/glass';
+import { type Bag, type Filter, filterFromLabel, freeId, MAX_FILTERS } from '@/model';
+import { Button } from '@/ui/button';
+import { labelText } from '@/words';
+
+/** A filter by what is printed on its rim; what is understood stands below as it is typed. */
+export function AddFilter({ bag, onAdd }: { bag: Bag; onAdd: (filter: Filter) => void }) {
+  const id = useId();
+  const [text, setText] = useState('');
+  const [refused, setRefused] = useState(false);
+  const read = readLabel(text);
+  const filter = read.ok ? filterFromLabel(read, freeId('g', bag.filters), bag) : null;
+  const full = bag.filters.length >= MAX_FILTERS;
+  const add = () => {
+    setRefused(!filter);
+    if (!filter || full) return;
+    onAdd(filter);
+    setText('');
+  };
+  const isFault = refused && !read.ok;
+  return (
+    <form
+      className="mb-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        add();
+      }}
+    >
+      <label htmlFor={id} className="mb-1 block text-sm text-quiet">
+        Add what is printed on the rim
+      </label>
+      <div className="flex gap-2">
+        <input
+          id={id}
+          value={text}
+          maxLength={200}
+          placeholder="0.9 soft"
+          autoComplete="off"
+          spellCheck={false}
+          enterKeyHint="done"
+          aria-invalid={isFault || undefined}
+          aria-describedby={`${id}-below`}
+          onChange={(e) => {
+            setText(e.target.value);
+            setRefused(false);
+          }}
+          className={`min-h-11 min-w-0 flex-1 rounded-md border bg-panel px-2.5 font-mono text-base placeholder:text-quiet ${isFault ? 'border-fault' : 'border-edge'}`}
+        />
+        <Button kind="action" type="submit" disabled={full}>
+          <Plus size={18} aria-hidden /> Add
+        </Button>
+      </div>
+      <p id={`${id}-below`} role="status" className={`mt-1 text-sm ${isFault ? 'text-fault' : 'text-quiet'}`}>
+        {full ? `A bag holds ${MAX_FILTERS} filters at most.` : labelText(read, filter)}
+      </p>
+    </form>
+  );
+}
