@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { clickFrame, settled, slip, watch } from './helpers';
+import { clickFrame, fromMenu, settled, slip, watch } from './helpers';
 
 test('from the demo to a stand of one’s own, kept, exported and found again elsewhere', async ({
   page,
@@ -90,7 +90,7 @@ test('from the demo to a stand of one’s own, kept, exported and found again el
 
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Export to a file' }).click(),
+    fromMenu(page, 'More', 'Export to a file'),
   ]);
   expect(download.suggestedFilename()).toBe('amber-gap-evening.paleseam.json');
   const file = {

@@ -45,3 +45,9 @@ export async function openDemo(page: Page, name: RegExp): Promise<void> {
   await page.getByRole('link', { name }).click();
   await settled(page);
 }
+
+/** Takes something from a menu. */
+export async function fromMenu(page: Page, menu: string, item: string): Promise<void> {
+  await page.getByRole('button', { name: menu, exact: true }).click();
+  await page.getByRole('menuitem', { name: item }).click();
+}

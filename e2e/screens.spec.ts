@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { axe, clickFrame, openDemo, settled, slip, watch } from './helpers';
+import { axe, clickFrame, fromMenu, openDemo, settled, slip, watch } from './helpers';
 
 test.describe('the demo stands', () => {
   for (const [name, glass, seat] of [
@@ -19,11 +19,11 @@ test.describe('the demo stands', () => {
 
   test('come back when the demo is reset, and are apart from one’s own', async ({ page }) => {
     await page.goto('/demo/stands');
-    await page.getByRole('button', { name: 'Delete Marl Pan, first light' }).click();
+    await fromMenu(page, 'More about Marl Pan, first light', 'Delete');
     await expect(page.getByRole('link', { name: /Marl Pan/ })).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByRole('link', { name: /Marl Pan/ })).toBeVisible();
-    await page.getByRole('button', { name: 'Duplicate Sarrat Dune, into the light' }).click();
+    await fromMenu(page, 'More about Sarrat Dune, into the light', 'Duplicate');
     await expect(page.getByRole('link', { name: /Sarrat Dune/ })).toHaveCount(2);
     await page.getByRole('button', { name: 'Reset the demo' }).click();
     await expect(page.getByRole('link', { name: /Sarrat Dune/ })).toHaveCount(1);
@@ -181,7 +181,7 @@ test('a stand file is opened by dropping it', async ({ page }) => {
     transfer.items.add(new File([content], 'vann.paleseam.json', { type: 'application/json' }));
     return transfer;
   }, text);
-  const target = page.locator('main > div').first();
+  const target = page.getByRole('heading', { name: 'Stands' });
   await target.dispatchEvent('dragenter', { dataTransfer });
   await expect(page.getByText('Drop a stand file here to open it')).toBeVisible();
   await target.dispatchEvent('drop', { dataTransfer });
@@ -220,6 +220,7 @@ for (const scheme of ['light', 'dark'] as const)
   for (const viewport of [
     { width: 1280, height: 800 },
     { width: 390, height: 844 },
+    { width: 360, height: 640 },
   ])
     test(`no barriers and nothing cut off at ${viewport.width} px, ${scheme}`, async ({ browser }) => {
       const context = await browser.newContext({ viewport, colorScheme: scheme });
@@ -236,7 +237,14 @@ for (const scheme of ['light', 'dark'] as const)
       await page.getByRole('button', { name: /^3 stops, reverse/ }).click();
       expect(await axe(page)).toEqual([]);
       await noOverflow();
+      await page.goto('/demo/settings');
+      await expect(page.getByRole('heading', { name: 'This device' })).toBeVisible();
+      expect(await axe(page)).toEqual([]);
+      await noOverflow();
       await openDemo(page, /Tholl Saddle/);
+      await page.getByRole('button', { name: 'More', exact: true }).click();
+      expect(await axe(page)).toEqual([]);
+      await page.keyboard.press('Escape');
       for (const step of ['1', '2', '3', '4']) {
         await page.locator('body').press(step);
         expect(await axe(page)).toEqual([]);

@@ -4,6 +4,7 @@ import path from 'node:path';
 import { MAX_DOCUMENT_BYTES, sampleBag } from '@/model';
 import { anyBag, anyStand, testStand } from '@/testing/fixtures';
 import { STANDS } from '@/testing/vectors';
+import { readBagFile } from './bag-file';
 import { readStandFile, standFileJsonSchema, standFileName, writeStandFile } from '.';
 
 // hostile documents have no type
@@ -29,9 +30,11 @@ describe('stand files', () => {
     for (const { file } of STANDS) expect(readStandFile(JSON.stringify(file)).ok).toBe(true);
     const demo = path.join(__dirname, '../demo');
     const files = readdirSync(demo).filter((f) => f.endsWith('.json'));
-    expect(files).toHaveLength(4);
-    for (const file of files)
-      expect(readStandFile(readFileSync(path.join(demo, file), 'utf8')).ok).toBe(true);
+    expect(files).toHaveLength(5);
+    for (const file of files) {
+      const read = file.startsWith('bag.') ? readBagFile : readStandFile;
+      expect(read(readFileSync(path.join(demo, file), 'utf8')).ok).toBe(true);
+    }
   });
 
   it.each<[string, (d: any) => void]>([

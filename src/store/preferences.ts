@@ -30,9 +30,7 @@ function kept(): Preferences {
 }
 
 /** The device's preferences; where nothing can be kept they hold for this visit. */
-export const preferences = createStore<Preferences>()(() =>
-  typeof localStorage === 'undefined' ? NOTHING : kept(),
-);
+export const preferences = createStore<Preferences>()(kept);
 
 export function prefer(change: Partial<Preferences>): void {
   preferences.setState(change);

@@ -68,9 +68,11 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
   let history: BackupHistory = {};
 
   const failed = (error: Error) => state.setState({ saving: 'failed', problem: problemOf(error) });
-  const saving = combineSaving((all, error) =>
-    state.setState({ saving: all, problem: error && problemOf(error) }),
-  );
+  const saving = combineSaving((all, error) => {
+    // a fault is told until everything is written: not only until the next try
+    if (error) state.setState({ saving: all, problem: problemOf(error) });
+    else state.setState(all === 'saved' ? { saving: all, problem: null } : { saving: all });
+  });
 
   const list = (document: StandDocument) => {
     const { id } = document.stand;

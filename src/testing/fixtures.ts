@@ -2,10 +2,12 @@ import fc from 'fast-check';
 import { readStandFile } from '@/files';
 import { type Bag, type Filter, newStand, prepareStand, type Prepared, sampleBag, type Stand } from '@/model';
 
-/** A stand to begin tests from: the default camera, a level skyline at 0.45, one reading a side, 3 stops apart. */
+/** A stand to begin tests from: the default camera, a level skyline at 0.45, one reading a side, 3 stops apart, nothing assumed. */
 export function testStand(change: Partial<Stand> = {}): Stand {
+  const made = { id: 'st-test', name: 'Hesk Terraces', createdAt: '2026-05-01T05:00:00Z' };
+  const { assumed: _, ...said } = newStand(made);
   return {
-    ...newStand({ id: 'st-test', name: 'Hesk Terraces', createdAt: '2026-05-01T05:00:00Z' }),
+    ...said,
     lens: { focalLengthMm: 24, pupilToFilterMm: 50 },
     skyline: [
       { u: 0, v: 0.45 },

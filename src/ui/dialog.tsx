@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
-import { type ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 
 export interface DialogProps {
   title: string;
@@ -11,14 +11,23 @@ export interface DialogProps {
   hideTitle?: boolean;
 }
 
-/** Something that must be seen to before going on; Escape, a press beside it or its cross puts it away. */
+/**
+ * Something that must be seen to before going on, for as long as it is mounted; Escape, a press beside it or its cross puts it away,
+ * and the focus goes back to where it was.
+ */
 export function Dialog({ title, open, onClose, children, hideTitle = false }: DialogProps) {
+  const [before] = useState(() => document.activeElement);
   return (
     <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-ground/70" />
         <Radix.Content
           aria-describedby={undefined}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            const back = before?.isConnected ? before : document.getElementById('main');
+            (back as HTMLElement | null)?.focus();
+          }}
           className="fixed inset-x-3 top-[max(0.75rem,8dvh)] z-50 mx-auto flex max-h-[84dvh] max-w-xl flex-col rounded-md border border-ink bg-panel"
         >
           <div

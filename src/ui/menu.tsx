@@ -24,7 +24,8 @@ export function Menu({ label, children, groups, className = '' }: MenuProps) {
       <DropdownMenu.Trigger aria-label={label} title={label} className={className}>
         {children}
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      {/* inside the page's main part, so that what it holds belongs to a landmark */}
+      <DropdownMenu.Portal container={document.getElementById('main')}>
         <DropdownMenu.Content
           align="end"
           sideOffset={4}

@@ -3,7 +3,7 @@ import { create } from 'zustand';
 export type Theme = 'noon' | 'dusk';
 
 /** By hand, as the system is, or by the sun. */
-export const THEME_MODES = ['noon', 'dusk', 'system', 'sun'] as const;
+const THEME_MODES = ['noon', 'dusk', 'system', 'sun'] as const;
 export type ThemeMode = (typeof THEME_MODES)[number];
 
 const KEY = 'pale-seam-theme';

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react';
 
 /** Whether a media query holds, kept up to date. */
-export function useMedia(query: string): boolean {
+function useMedia(query: string): boolean {
   return useSyncExternalStore(
     (changed) => {
       const list = matchMedia(query);

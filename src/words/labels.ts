@@ -9,7 +9,7 @@ import { type Filter, isSheet } from '@/model';
 import { stopsText, wholeOrTenth } from './figures';
 
 /** A strength in the three notations that rims have: "3 stops · 0.9 · ND8". */
-export const strengthText = (stops: number): string => [stopsText(stops), ...notationsOf(stops)].join(' · ');
+const strengthText = (stops: number): string => [stopsText(stops), ...notationsOf(stops)].join(' · ');
 
 /** A strength as density and as factor, as printed. */
 const notationsOf = (stops: number): string[] =>

@@ -8,7 +8,6 @@ import { useDevice, usePreferences, useWorkspace, useWorkspaceState } from './wo
 /** What must be told above the page; in the middle of a stand only what its work depends on. */
 export function Banners({ inStand }: { inStand: boolean }) {
   const { workspace, isDemo } = useWorkspace();
-  const saving = useWorkspaceState((s) => s.saving);
   const problem = useWorkspaceState((s) => s.problem);
   const temporary = useWorkspaceState((s) => s.temporary);
   const backupDue = useWorkspaceState((s) => s.backupDue);
@@ -17,7 +16,7 @@ export function Banners({ inStand }: { inStand: boolean }) {
   const toldInsecure = usePreferences((p) => p.toldInsecure);
   const everything = () => saveFile(workspace.backup());
   if (phase !== 'ready') return null;
-  const unsaved = saving === 'failed' ? notSavedText(problem?.fault ?? 'failed') : null;
+  const unsaved = problem && notSavedText(problem.fault);
   return (
     <>
       {unsaved && (

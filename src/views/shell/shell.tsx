@@ -4,6 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { NavLink, Outlet, useMatch } from 'react-router';
 import { toast, Toaster } from 'sonner';
 import { useCommandState } from '@/ui/commands';
+import { useKeepFocus } from '@/ui/keep-focus';
 import { Shortcuts } from '@/ui/shortcuts';
 import { useTheme } from '@/ui/theme';
 import { useVisibleHeight } from '@/ui/use-visible-height';
@@ -23,6 +24,7 @@ export function Shell() {
   const inStand = useMatch(`${base}/stands/:id`);
   const { open, setOpen } = useCommandState();
   useVisibleHeight();
+  useKeepFocus();
   useShellCommands();
   useHotkeys('mod+k', () => setOpen('palette'), { preventDefault: true, enableOnFormTags: true });
   useHotkeys('shift+slash', () => setOpen('shortcuts'), { useKey: false });

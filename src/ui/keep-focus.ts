@@ -1,0 +1,57 @@
+import { useEffect } from 'react';
+
+const TABBABLE =
+  'a[href], button:not(:disabled), input:not(:disabled), select, textarea, summary, [tabindex="0"]';
+/** What a thing that has the focus stands in. */
+const GROUPS = 'li, ul, ol, svg[role="group"], section, main';
+
+/** What stands over the page for a while. */
+const OVER_PAGE = '[role="menu"], [role="dialog"]';
+
+const tabbableIn = (group: Element): HTMLElement[] =>
+  [...group.querySelectorAll<HTMLElement>(TABBABLE)].filter((e) => e.getClientRects().length);
+
+interface Held {
+  readonly element: Element;
+  /** The groups that it stands in, innermost first, and its place in each. */
+  readonly groups: readonly { readonly group: Element; readonly index: number }[];
+}
+
+function hold(element: Element): Held {
+  const groups: Held['groups'][number][] = [];
+  for (let group = element.closest(GROUPS); group; group = group.parentElement?.closest(GROUPS) ?? null)
+    groups.push({ group, index: tabbableIn(group).indexOf(element as HTMLElement) });
+  return { element, groups };
+}
+
+/**
+ * Gives the focus to the nearest neighbour when what had it has gone from the page (a reading deleted by key, a row
+ * removed, a page left), so that the keyboard goes on from there and not from the top.
+ */
+export function useKeepFocus(): void {
+  useEffect(() => {
+    let held: Held | null = null;
+    const remember = ({ target }: FocusEvent) => {
+      // what opens over the page gives the focus back to where it was; that place is the one to keep
+      if (target instanceof Element && !target.closest(OVER_PAGE)) held = hold(target);
+    };
+    const observer = new MutationObserver(() => {
+      if (!held || held.element.isConnected || document.activeElement !== document.body) return;
+      const { groups } = held;
+      held = null;
+      for (const { group, index } of groups) {
+        if (!group.isConnected) continue;
+        const left = tabbableIn(group);
+        const next = left[Math.min(Math.max(0, index), left.length - 1)] ?? (group as HTMLElement);
+        next.focus({ preventScroll: false });
+        if (document.activeElement === next) return;
+      }
+    });
+    addEventListener('focusin', remember);
+    observer.observe(document.body, { childList: true, subtree: true });
+    return () => {
+      removeEventListener('focusin', remember);
+      observer.disconnect();
+    };
+  }, []);
+}
