@@ -41,6 +41,23 @@ async function working(page: Page): Promise<void> {
   await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 760));
 }
 
+/** A stand of a few taps, the sky just read and its thirds on the pad. */
+async function firstSlip(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'New stand', exact: true }).click();
+  for (const role of [/^Land/, /^Sky/]) {
+    await page.getByRole('button', { name: role }).click();
+    await page.getByRole('button', { name: /guess$/ }).click();
+  }
+  await settled(page);
+  await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 0));
+}
+
+async function palette(page: Page): Promise<void> {
+  await stand(/Tholl Saddle/, '3')(page);
+  await page.keyboard.press('Control+k');
+  await page.getByRole('combobox', { name: 'What to do' }).fill('rea');
+}
+
 const VIEWS: readonly {
   name: string;
   path?: string;
@@ -63,6 +80,9 @@ const VIEWS: readonly {
     path: '/demo/bag',
     act: (page) => page.getByRole('button', { name: /^2 stops, medium/ }).click(),
   },
+  { name: 'palette', act: palette },
+  { name: 'phone-stands', viewport: PHONE },
+  { name: 'phone-read', path: '/stands', act: firstSlip, viewport: PHONE },
   { name: 'phone-balance', act: stand(/Tholl Saddle/, '3'), viewport: PHONE },
   { name: 'phone-seat-dusk', act: stand(/Sarrat Dune/, '4'), viewport: PHONE, scheme: 'dark' },
 ];
@@ -72,8 +92,9 @@ for (const { name, path = '/demo/stands', scheme = 'light', viewport = DESK, act
     const page = await browser.newPage({ viewport, colorScheme: scheme });
     await page.goto(path);
     await page.getByRole('heading', { level: 1 }).waitFor();
-    await page.getByRole('listitem').first().waitFor();
+    if (path.startsWith('/demo')) await page.getByRole('listitem').first().waitFor();
     await act?.(page);
+    await page.getByText('being worked out').first().waitFor({ state: 'detached' });
     await page.evaluate(() => document.fonts.ready);
     await page.waitForTimeout(400);
     await page.screenshot({ path: `docs/screenshots/${name}.png` });

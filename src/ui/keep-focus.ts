@@ -41,7 +41,8 @@ export function useKeepFocus(): void {
       held = null;
       for (const { group, index } of groups) {
         if (!group.isConnected) continue;
-        const left = tabbableIn(group);
+        // of another page than the one that held it, only the page itself is the right place
+        const left = group.matches('main') ? [] : tabbableIn(group);
         const next = left[Math.min(Math.max(0, index), left.length - 1)] ?? (group as HTMLElement);
         next.focus({ preventScroll: false });
         if (document.activeElement === next) return;
