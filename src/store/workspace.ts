@@ -202,6 +202,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
       const result = receive(text);
       if (!result.ok) throw new Error(`demo file: ${result.error.path}: ${result.error.message}`);
     }
+    bag.history.getState().clear();
   };
 
   const documentOf = (id: string) => state.getState().stands.find((s) => s.id === id)?.document ?? null;

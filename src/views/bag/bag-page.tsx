@@ -1,11 +1,12 @@
 import { Download, EllipsisVertical, Redo2, Sheet, Undo2, Upload } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
 import { useStore } from 'zustand';
 import { freeId, isSheet, MAX_FILTERS, newSheet, putFilter } from '@/model';
 import { type GlassRow } from '@/store';
 import { Button } from '@/ui/button';
+import { FilePicker } from '@/ui/file-picker';
 import { Menu } from '@/ui/menu';
 import { saveFile } from '@/ui/save-file';
 import { mergeText } from '@/words';
@@ -87,7 +88,6 @@ function UndoRedo() {
 function Files() {
   const { workspace } = useWorkspace();
   const edit = useBagEdit();
-  const input = useRef<HTMLInputElement>(null);
   const [table, setTable] = useState<{ file: string; rows: readonly GlassRow[] } | null>(null);
   const take = async (file: File) => {
     const text = await file.text();
@@ -108,46 +108,35 @@ function Files() {
   const icon = { size: 18, 'aria-hidden': true } as const;
   return (
     <>
-      <Menu
-        label="More"
-        className="inline-flex size-11 items-center justify-center rounded-md hover:bg-chosen"
-        groups={[
-          [
-            {
-              text: 'Bring in a bag or a table of glass',
-              icon: <Upload {...icon} />,
-              onSelect: () => input.current?.click(),
-            },
-          ],
-          [
-            {
-              text: 'Save the bag to a file',
-              icon: <Download {...icon} />,
-              onSelect: () => saveFile(workspace.exportBag()),
-            },
-            {
-              text: 'Save the glass as a table (CSV)',
-              icon: <Sheet {...icon} />,
-              onSelect: () => saveFile(workspace.exportGlass()),
-            },
-          ],
-        ]}
-      >
-        <EllipsisVertical size={20} aria-hidden />
-      </Menu>
-      <input
-        ref={input}
-        type="file"
+      <FilePicker
+        label="Bag or table of glass to bring in"
         accept=".json,.csv,.txt,application/json,text/csv"
-        aria-label="Bag or table of glass to bring in"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(e) => {
-          const [file] = e.target.files ?? [];
-          if (file) void take(file);
-          e.target.value = '';
-        }}
-      />
+        onFile={(file) => void take(file)}
+      >
+        {(pick) => (
+          <Menu
+            label="More"
+            className="inline-flex size-11 items-center justify-center rounded-md hover:bg-chosen"
+            groups={[
+              [{ text: 'Bring in a bag or a table of glass', icon: <Upload {...icon} />, onSelect: pick }],
+              [
+                {
+                  text: 'Save the bag to a file',
+                  icon: <Download {...icon} />,
+                  onSelect: () => saveFile(workspace.exportBag()),
+                },
+                {
+                  text: 'Save the glass as a table (CSV)',
+                  icon: <Sheet {...icon} />,
+                  onSelect: () => saveFile(workspace.exportGlass()),
+                },
+              ],
+            ]}
+          >
+            <EllipsisVertical size={20} aria-hidden />
+          </Menu>
+        )}
+      </FilePicker>
       {table && <GlassTable {...table} edit={edit} onClose={() => setTable(null)} />}
     </>
   );

@@ -1,77 +1,35 @@
-import { Plus } from 'lucide-react';
-import {
-  type Bag,
-  type BagCamera,
-  freeId,
-  MAX_GEAR,
-  putCamera,
-  removeCamera,
-  restoreCamera,
-  withArchived,
-} from '@/model';
-import { Button } from '@/ui/button';
+import { type BagCamera, freeId, putCamera, removeCamera, restoreCamera } from '@/model';
 import { ChoiceField, type Parsed, ParsedField } from '@/ui/field';
 import { cameraDetail, thingName } from '@/words';
 import { QuantityField } from '../quantity-field';
 import { RoomFields } from '../room-fields';
 import { sensorKey, sensorOptions, sensorSize } from '../sensors';
-import { ItemRow } from './item-row';
-import { removeWithUndo } from './remove-with-undo';
-import { type BagEdit } from './use-bag-edit';
-
-interface CameraListProps {
-  bag: Bag;
-  edit: BagEdit;
-  open: string | null;
-  setOpen: (id: string | null) => void;
-}
+import { GearList, type SectionProps } from './gear-list';
 
 /** The cameras: the sensor, and the room it has either way. */
-export function CameraList({ bag, edit, open, setOpen }: CameraListProps) {
+export function CameraList({ bag, ...section }: SectionProps) {
   const cameras = bag.cameras ?? [];
-  const add = () => {
-    const id = freeId('c', cameras);
-    edit((b) =>
-      putCamera(b, { id, name: 'full frame', sensorWidthMm: 36, sensorHeightMm: 24, baseIso: 100 }),
-    );
-    setOpen(id);
-  };
   return (
-    <section aria-labelledby="cameras" className="mt-8">
-      <div className="mb-2 flex items-center gap-2">
-        <h2 id="cameras" className="mr-auto text-lg font-semibold">
-          Cameras
-        </h2>
-        <Button disabled={cameras.length >= MAX_GEAR} onClick={add}>
-          <Plus size={18} aria-hidden /> Add a camera
-        </Button>
-      </div>
-      {cameras.length ? (
-        <ul aria-label="Cameras" className="border-t border-rule">
-          {cameras.map((camera, index) => (
-            <ItemRow
-              key={camera.id}
-              name={thingName(camera)}
-              detail={`${cameraDetail(camera)}${camera.archived ? '; archived' : ''}`}
-              open={open === camera.id}
-              onToggle={() => setOpen(open === camera.id ? null : camera.id)}
-              archived={!!camera.archived}
-              onArchive={(archived) => edit((b) => putCamera(b, withArchived(camera, archived)))}
-              onRemove={() =>
-                removeWithUndo(edit, thingName(camera), {
-                  remove: (b) => removeCamera(b, camera.id),
-                  restore: (b) => restoreCamera(b, camera, index),
-                })
-              }
-            >
-              <CameraEditor camera={camera} put={(next) => edit((b) => putCamera(b, next))} />
-            </ItemRow>
-          ))}
-        </ul>
-      ) : (
-        <p className="text-quiet">No camera yet. A stand begins with the one used last.</p>
-      )}
-    </section>
+    <GearList<BagCamera>
+      {...section}
+      title="Cameras"
+      addText="Add a camera"
+      emptyText="No camera yet. A stand begins with the one used last."
+      items={cameras}
+      make={() => ({
+        id: freeId('c', cameras),
+        name: 'full frame',
+        sensorWidthMm: 36,
+        sensorHeightMm: 24,
+        baseIso: 100,
+      })}
+      nameOf={thingName}
+      detailOf={cameraDetail}
+      put={putCamera}
+      remove={removeCamera}
+      restore={restoreCamera}
+      editor={(camera, put) => <CameraEditor camera={camera} put={put} />}
+    />
   );
 }
 

@@ -15,10 +15,11 @@ import {
 } from '@/model';
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
-import { ChoiceField } from '@/ui/field';
-import { SearchField } from '@/ui/search-field';
 import { filterDetail, filterKindText, filterName } from '@/words';
+import { answersTo } from '../answers-to';
+import { ListTools } from '../list-tools';
 import { FilterEditor } from './filter-editor';
+import { type SectionProps } from './gear-list';
 import { ItemRow } from './item-row';
 import { type BagEdit } from './use-bag-edit';
 
@@ -41,51 +42,33 @@ const BY: Record<Exclude<Order, 'bag'>, (a: Filter, b: Filter) => number> = {
   name: (a, b) => filterName(a).localeCompare(filterName(b), 'en-GB', { numeric: true }),
 };
 
-/** Fewer than this need neither a search nor an order. */
-const MANY = 4;
-
-interface FilterListProps {
-  bag: Bag;
-  edit: BagEdit;
-  open: string | null;
-  setOpen: (id: string | null) => void;
-}
-
 /** Every filter, searched, sorted, and with a box for what is along today. */
-export function FilterList({ bag, edit, open, setOpen }: FilterListProps) {
+export function FilterList({ bag, edit, open, setOpen }: SectionProps) {
   const [wanted, setWanted] = useState('');
   const [order, setOrder] = useState<Order>('bag');
   const [archive, setArchive] = useState(false);
   const archived = bag.filters.filter((f) => f.archived).length;
   const shown = useMemo(() => {
-    const words = wanted.toLocaleLowerCase('en-GB').split(/\s+/).filter(Boolean);
-    const text = (f: Filter) =>
-      `${filterName(f)} ${filterKindText(f)} ${filterDetail(f)}`.toLocaleLowerCase('en-GB');
-    const found = bag.filters.filter(
-      (f) => !!f.archived === archive && words.every((w) => text(f).includes(w)),
-    );
+    const text = (f: Filter) => `${filterName(f)} ${filterKindText(f)} ${filterDetail(f)}`;
+    const found = bag.filters.filter((f) => !!f.archived === archive && answersTo(text(f), wanted));
     return order === 'bag' ? found : found.sort(BY[order]);
   }, [bag.filters, wanted, order, archive]);
   if (!bag.filters.length)
     return <p className="text-quiet">The bag is empty. Add what you own; every plan is made from it.</p>;
   return (
     <>
-      {(bag.filters.length > MANY || archived > 0) && (
-        <div className="mb-3 flex flex-wrap items-end gap-2">
-          <SearchField
-            label="Search filters"
-            value={wanted}
-            onValue={setWanted}
-            className="flex-1 basis-48"
-          />
-          <ChoiceField label="Order" value={order} options={ORDERS} onValue={setOrder} />
-          {archived > 0 && (
-            <Button aria-pressed={archive} onClick={() => setArchive(!archive)}>
-              {archive ? 'Back to those in use' : `Archive (${archived})`}
-            </Button>
-          )}
-        </div>
-      )}
+      <ListTools
+        searchLabel="Search filters"
+        wanted={wanted}
+        onWanted={setWanted}
+        order={order}
+        orders={ORDERS}
+        onOrder={setOrder}
+        count={bag.filters.length}
+        archivedCount={archived}
+        showsArchive={archive}
+        onArchive={setArchive}
+      />
       {!archive && <Pouch bag={bag} edit={edit} />}
       {shown.length ? (
         <ul aria-label={archive ? 'Archived filters' : 'Filters'} className="border-t border-rule">
@@ -110,7 +93,7 @@ export function FilterList({ bag, edit, open, setOpen }: FilterListProps) {
 }
 
 /** What is along today: advice keeps to it. */
-function Pouch({ bag, edit }: Pick<FilterListProps, 'bag' | 'edit'>) {
+function Pouch({ bag, edit }: Pick<SectionProps, 'bag' | 'edit'>) {
   const usable = bag.filters.filter((f) => !f.archived).length;
   const along = filtersAtHand(bag).length;
   return (

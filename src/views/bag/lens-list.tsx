@@ -1,74 +1,28 @@
-import { Plus } from 'lucide-react';
 import { estimatedPupilToFilterMm } from '@/core/optics';
-import {
-  type Bag,
-  type BagLens,
-  freeId,
-  MAX_GEAR,
-  putLens,
-  removeLens,
-  restoreLens,
-  withArchived,
-} from '@/model';
-import { Button } from '@/ui/button';
+import { type BagLens, freeId, putLens, removeLens, restoreLens } from '@/model';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { lensDetail, lensText } from '@/words';
 import { QuantityField } from '../quantity-field';
-import { ItemRow } from './item-row';
-import { removeWithUndo } from './remove-with-undo';
-import { type BagEdit } from './use-bag-edit';
-
-interface LensListProps {
-  bag: Bag;
-  edit: BagEdit;
-  open: string | null;
-  setOpen: (id: string | null) => void;
-}
+import { GearList, type SectionProps } from './gear-list';
 
 /** The lenses: focal range, widest aperture, and where the pupil lies. */
-export function LensList({ bag, edit, open, setOpen }: LensListProps) {
+export function LensList({ bag, ...section }: SectionProps) {
   const lenses = bag.lenses ?? [];
-  const add = () => {
-    const id = freeId('l', lenses);
-    edit((b) => putLens(b, { id, shortestMm: 24, longestMm: 70 }));
-    setOpen(id);
-  };
   return (
-    <section aria-labelledby="lenses" className="mt-8">
-      <div className="mb-2 flex items-center gap-2">
-        <h2 id="lenses" className="mr-auto text-lg font-semibold">
-          Lenses
-        </h2>
-        <Button disabled={lenses.length >= MAX_GEAR} onClick={add}>
-          <Plus size={18} aria-hidden /> Add a lens
-        </Button>
-      </div>
-      {lenses.length ? (
-        <ul aria-label="Lenses" className="border-t border-rule">
-          {lenses.map((lens, index) => (
-            <ItemRow
-              key={lens.id}
-              name={lensText(lens)}
-              detail={`${lensDetail(lens)}${lens.archived ? '; archived' : ''}`}
-              open={open === lens.id}
-              onToggle={() => setOpen(open === lens.id ? null : lens.id)}
-              archived={!!lens.archived}
-              onArchive={(archived) => edit((b) => putLens(b, withArchived(lens, archived)))}
-              onRemove={() =>
-                removeWithUndo(edit, lensText(lens), {
-                  remove: (b) => removeLens(b, lens.id),
-                  restore: (b) => restoreLens(b, lens, index),
-                })
-              }
-            >
-              <LensEditor lens={lens} put={(next) => edit((b) => putLens(b, next))} />
-            </ItemRow>
-          ))}
-        </ul>
-      ) : (
-        <p className="text-quiet">No lens yet. A stand can do without; one that is here is chosen by name.</p>
-      )}
-    </section>
+    <GearList<BagLens>
+      {...section}
+      title="Lenses"
+      addText="Add a lens"
+      emptyText="No lens yet. A stand can do without; one that is here is chosen by name."
+      items={lenses}
+      make={() => ({ id: freeId('l', lenses), shortestMm: 24, longestMm: 70 })}
+      nameOf={lensText}
+      detailOf={lensDetail}
+      put={putLens}
+      remove={removeLens}
+      restore={restoreLens}
+      editor={(lens, put) => <LensEditor lens={lens} put={put} />}
+    />
   );
 }
 

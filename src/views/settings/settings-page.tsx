@@ -1,7 +1,8 @@
 import { format, formatDistanceToNow } from 'date-fns';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { type RestoreReport } from '@/store';
 import { Button } from '@/ui/button';
+import { FilePicker } from '@/ui/file-picker';
 import { saveFile } from '@/ui/save-file';
 import { Segmented } from '@/ui/segmented';
 import { type ThemeMode, useTheme } from '@/ui/theme';
@@ -45,7 +46,6 @@ export function SettingsPage() {
 function Backup() {
   const { workspace, isDemo } = useWorkspace();
   const lastBackupMs = useWorkspaceState((s) => s.lastBackupMs);
-  const input = useRef<HTMLInputElement>(null);
   const [report, setReport] = useState<RestoreReport | null>(null);
   const [refusal, setRefusal] = useState<{ file: string; path: string; message: string } | null>(null);
   const restore = async (file: File) => {
@@ -69,20 +69,13 @@ function Backup() {
         <Button kind="action" onClick={() => saveFile(workspace.backup())}>
           Back up everything to a file
         </Button>
-        <Button onClick={() => input.current?.click()}>Bring a backup in</Button>
-        <input
-          ref={input}
-          type="file"
+        <FilePicker
+          label="Backup file to bring in"
           accept=".json,application/json"
-          aria-label="Backup file to bring in"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(e) => {
-            const [file] = e.target.files ?? [];
-            if (file) void restore(file);
-            e.target.value = '';
-          }}
-        />
+          onFile={(file) => void restore(file)}
+        >
+          {(pick) => <Button onClick={pick}>Bring a backup in</Button>}
+        </FilePicker>
       </div>
       {report && (
         <div role="status" className="border-l-2 border-action pl-3">

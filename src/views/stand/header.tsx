@@ -17,12 +17,11 @@ import { Link, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { useCommandState } from '@/ui/commands';
 import { Menu } from '@/ui/menu';
-import { saveFile } from '@/ui/save-file';
 import { useTheme } from '@/ui/theme';
 import { useCompact } from '@/ui/use-media';
 import { useDevice, useWorkspace, useWorkspaceState } from '../shell/workspace-context';
 import { useStand } from './stand-context';
-import { useSlipActions } from './use-slip';
+import { useStandActions } from './use-stand-actions';
 
 const TOOL =
   'inline-flex size-11 shrink-0 items-center justify-center rounded-md hover:bg-chosen disabled:opacity-35';
@@ -96,21 +95,13 @@ function Saved() {
 }
 
 function StandMenu({ canRedo }: { canRedo: boolean }) {
-  const { stand, document } = useStand();
-  const { workspace, base } = useWorkspace();
+  const { document } = useStand();
+  const { base } = useWorkspace();
   const navigate = useNavigate();
   const compact = useCompact();
   const { theme, toggle } = useTheme();
   const setOpen = useCommandState((s) => s.setOpen);
-  const { copy, readAloud, share } = useSlipActions();
-  const goOn = () => {
-    const id = workspace.nextStand(stand.id);
-    if (id) void navigate(`${base}/stands/${id}`);
-  };
-  const exportFile = () => {
-    const file = workspace.exportStand(stand.id);
-    if (file) saveFile(file);
-  };
+  const { copy, readAloud, share, goOn, exportFile } = useStandActions();
   return (
     <Menu
       label="More"

@@ -1,29 +1,16 @@
 import { useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useNavigate } from 'react-router';
 import { type Command, useCommands } from '@/ui/commands';
-import { saveFile } from '@/ui/save-file';
-import { useWorkspace } from '../shell/workspace-context';
 import { ROLE_KEYS, ROLE_NAMES } from './roles';
 import { KEYS, STEP_TITLES, STEPS, useStand } from './stand-context';
-import { useSlipActions } from './use-slip';
+import { useStandActions } from './use-stand-actions';
 
 /** The keys of a stand's screen, and what of it can be done from the palette. */
 export function useStandKeys(): void {
-  const { stand, document, setStep, setBare, draft, setDraft } = useStand();
-  const { workspace, base } = useWorkspace();
-  const { copy, readAloud, share } = useSlipActions();
-  const navigate = useNavigate();
+  const { document, setStep, setBare, draft, setDraft } = useStand();
+  const { copy, readAloud, share, goOn, exportFile } = useStandActions();
 
   const commands = useMemo((): Command[] => {
-    const goOn = () => {
-      const id = workspace.nextStand(stand.id);
-      if (id) void navigate(`${base}/stands/${id}`);
-    };
-    const exportFile = () => {
-      const file = workspace.exportStand(stand.id);
-      if (file) saveFile(file);
-    };
     return [
       ...STEPS.map((step, i) => ({
         name: STEP_TITLES[step],
@@ -48,7 +35,7 @@ export function useStandKeys(): void {
       { name: 'Next stand from here', also: 'duplicate framing', run: goOn },
       { name: 'Export this stand to a file', also: 'save download', run: exportFile },
     ];
-  }, [workspace, base, navigate, stand.id, document, setStep, draft, setDraft, copy, readAloud, share]);
+  }, [document, setStep, draft, setDraft, copy, readAloud, share, goOn, exportFile]);
   useCommands('This stand', commands);
 
   useHotkeys(

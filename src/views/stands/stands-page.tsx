@@ -5,9 +5,9 @@ import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { type StandSummary } from '@/store';
 import { Button } from '@/ui/button';
-import { ChoiceField } from '@/ui/field';
-import { SearchField } from '@/ui/search-field';
 import { mergeText } from '@/words';
+import { answersTo } from '../answers-to';
+import { ListTools } from '../list-tools';
 import { useWorkspace, useWorkspaceState } from '../shell/workspace-context';
 import { StandRow } from './stand-row';
 import { useSolutions } from './use-solutions';
@@ -30,9 +30,6 @@ const BY: Record<Order, (a: StandSummary, b: StandSummary) => number> = {
   made: (a, b) => Date.parse(b.document.stand.createdAt) - Date.parse(a.document.stand.createdAt),
   name: (a, b) => a.document.stand.name.localeCompare(b.document.stand.name, 'en-GB', { numeric: true }),
 };
-
-/** Fewer than this need neither a search nor an order. */
-const MANY = 4;
 
 /** All stands: open one, begin one, or bring one in from a file. */
 export function StandsPage() {
@@ -112,28 +109,27 @@ function List({ stands }: { stands: readonly StandSummary[] }) {
   const [archive, setArchive] = useState(false);
   const archived = stands.filter((s) => s.document.stand.archived).length;
   const shown = useMemo(() => {
-    const words = wanted.toLocaleLowerCase('en-GB').split(/\s+/).filter(Boolean);
     const text = ({ document: { stand } }: StandSummary) =>
-      `${stand.name} ${stand.notes ?? ''} ${stand.lens.focalLengthMm} mm`.toLocaleLowerCase('en-GB');
+      `${stand.name} ${stand.notes ?? ''} ${stand.lens.focalLengthMm} mm`;
     return stands
-      .filter((s) => !!s.document.stand.archived === archive)
-      .filter((s) => words.every((w) => text(s).includes(w)))
+      .filter((s) => !!s.document.stand.archived === archive && answersTo(text(s), wanted))
       .sort(BY[order]);
   }, [stands, wanted, order, archive]);
   const solutions = useSolutions(shown);
   return (
     <>
-      {(stands.length > MANY || archived > 0) && (
-        <div className="mb-3 flex flex-wrap items-end gap-2">
-          <SearchField label="Search stands" value={wanted} onValue={setWanted} className="flex-1 basis-52" />
-          <ChoiceField label="Order" value={order} options={ORDERS} onValue={setOrder} />
-          {archived > 0 && (
-            <Button aria-pressed={archive} onClick={() => setArchive(!archive)}>
-              {archive ? 'Back to those in use' : `Archive (${archived})`}
-            </Button>
-          )}
-        </div>
-      )}
+      <ListTools
+        searchLabel="Search stands"
+        wanted={wanted}
+        onWanted={setWanted}
+        order={order}
+        orders={ORDERS}
+        onOrder={setOrder}
+        count={stands.length}
+        archivedCount={archived}
+        showsArchive={archive}
+        onArchive={setArchive}
+      />
       {shown.length ? (
         <ul aria-label={archive ? 'Archived stands' : 'Stands'} className="border-t border-rule">
           {shown.map((summary) => (

@@ -69,7 +69,7 @@ function PictureBox({ width, height, glass, picture, overrun }: PictureProps) {
       <svg
         width={width}
         height={height}
-        className="absolute inset-0 touch-pinch-zoom overflow-visible"
+        className="absolute inset-0 touch-pinch-zoom overflow-visible select-none [-webkit-touch-callout:none]"
         style={{ cursor: step === 'seat' ? 'ns-resize' : step === 'balance' ? 'default' : 'crosshair' }}
         role="group"
         aria-label="Frame"

@@ -1,0 +1,33 @@
+import { type ReactNode, useId } from 'react';
+
+export interface FilePickerProps {
+  label: string;
+  /** Kinds of files, as an input takes them. */
+  accept: string;
+  onFile: (file: File) => void;
+  /** What opens it. */
+  children: (pick: () => void) => ReactNode;
+}
+
+/** A file chosen from the device; the same one may be chosen again. */
+export function FilePicker({ label, accept, onFile, children }: FilePickerProps) {
+  const id = useId();
+  return (
+    <>
+      {children(() => document.getElementById(id)?.click())}
+      <input
+        id={id}
+        type="file"
+        accept={accept}
+        aria-label={label}
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(e) => {
+          const [file] = e.target.files ?? [];
+          if (file) onFile(file);
+          e.target.value = '';
+        }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,74 @@
+import { useState } from 'react';
+import { secondsForEv } from '@/core/exposure';
+import { type Role } from '@/core/field';
+import { exactAperture, exactIso, type Mark, shutterMarksRound } from '@/core/units';
+import { changeReading, guessEv, lastReading, meteredEv } from '@/model';
+import { useStand } from '../stand-context';
+import { useMeter } from './use-meter';
+import { useUsualLand } from './use-usual-land';
+
+/** Marks that the pad offers. */
+const MARKS = 7;
+
+/** The reading that the pad corrects, and the mark round which it does. */
+interface Correcting {
+  readonly id: string;
+  readonly roundSeconds: number;
+}
+
+/**
+ * The marks of the pad and what a tap on them does: seven a whole stop apart round a guess; after the first tap thirds round
+ * the mark that was tapped, to correct the reading that it made. A place tapped on the frame asks for a new reading.
+ */
+export function usePad() {
+  const { stand, edit, draft, setDraft, select } = useStand();
+  const meter = useMeter();
+  const { aperture, iso } = meter;
+  const usualLand = useUsualLand();
+  const [correcting, setCorrecting] = useState<Correcting | null>(null);
+  /** How far the marks are moved from where they would be, thirds of a stop towards shorter times. */
+  const [shift, setShift] = useState(0);
+
+  const { role, place } = draft;
+  const own = place ? undefined : stand.readings.find((r) => r.id === correcting?.id && r.role === role);
+  const secondsFor = (ev: number) =>
+    secondsForEv(ev, { aperture: exactAperture(aperture), iso: exactIso(iso) });
+  const guess = secondsFor(guessEv(role, stand, usualLand));
+  const thirds = own ? 1 : 3;
+  const centre = own && correcting ? correcting.roundSeconds : guess;
+  const marks = shutterMarksRound(centre * 2 ** (-shift / 3), thirds, MARKS);
+  const target = own ? secondsFor(meteredEv(own)) : guess;
+  const isNear = (mark: Mark) => Math.abs(Math.log2(mark.exact / target)) <= thirds / 6;
+
+  return {
+    meter,
+    role,
+    place,
+    marks,
+    /** The mark of the reading that is corrected, or of the guess; none while the marks are moved away from it. */
+    chosen: marks.find(isNear) ?? null,
+    isCorrecting: own !== undefined,
+    turnTo(next: Role) {
+      setDraft({ ...draft, role: next });
+      const before = lastReading(stand, next);
+      setCorrecting(
+        before?.shutter === undefined ? null : { id: before.id, roundSeconds: secondsFor(meteredEv(before)) },
+      );
+      setShift(0);
+      select(null);
+    },
+    enter(shutter: string | number, seconds: number) {
+      if (own) {
+        const takenAt = new Date().toISOString();
+        edit((s) => changeReading(s, own.id, { shutter, aperture, iso, takenAt }));
+        return;
+      }
+      setCorrecting({ id: meter.take({ aperture, iso, shutter }), roundSeconds: seconds });
+      setShift(0);
+    },
+    /** Moves on to the marks next to those that are shown. */
+    move: (way: 1 | -1) => setShift(shift + way * thirds * (MARKS - 1)),
+    readAgain: () => setCorrecting(null),
+    withoutPlace: () => setDraft({ ...draft, place: null }),
+  };
+}

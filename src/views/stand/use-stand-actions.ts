@@ -1,0 +1,86 @@
+import { useMemo, useSyncExternalStore } from 'react';
+import { useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { saveFile } from '@/ui/save-file';
+import { slipSentence } from '@/words';
+import { useWorkspace } from '../shell/workspace-context';
+import { useStand } from './stand-context';
+import { useSlip } from './use-slip';
+
+/** What can be done with a stand that is no edit of it. */
+export interface StandActions {
+  /** The slip as a sentence, to the clipboard. */
+  readonly copy: () => void;
+  /** Null where the device has no voice of its own. */
+  readonly readAloud: (() => void) | null;
+  /** Null where the platform has no share sheet. */
+  readonly share: (() => void) | null;
+  /** Goes on to the next framing from the same place. */
+  readonly goOn: () => void;
+  readonly exportFile: () => void;
+}
+
+/** The device's own voice, once its list is there; null where there is none. */
+function useOwnVoice(): SpeechSynthesisVoice | null {
+  return useSyncExternalStore((changed) => {
+    const speech = globalThis.speechSynthesis;
+    speech?.addEventListener('voiceschanged', changed);
+    return () => speech?.removeEventListener('voiceschanged', changed);
+  }, ownVoice);
+}
+
+/** A voice that is on the device: one that speaks from elsewhere would send the words away. */
+function ownVoice(): SpeechSynthesisVoice | null {
+  const voices = globalThis.speechSynthesis?.getVoices().filter((v) => v.localService) ?? [];
+  return voices.find((v) => v.lang.startsWith('en')) ?? voices[0] ?? null;
+}
+
+export function useStandActions(): StandActions {
+  const { stand } = useStand();
+  const { workspace, base } = useWorkspace();
+  const navigate = useNavigate();
+  const slip = useSlip();
+  const sentence = slipSentence(slip);
+  const voice = useOwnVoice();
+  return useMemo(() => {
+    const text = `${stand.name}: ${sentence}`;
+    return {
+      copy: () => void copy(text),
+      readAloud: voice
+        ? () => {
+            const speech = new SpeechSynthesisUtterance(sentence);
+            speech.voice = voice;
+            speechSynthesis.cancel();
+            speechSynthesis.speak(speech);
+          }
+        : null,
+      share: 'share' in navigator ? () => void share(stand.name, text) : null,
+      goOn: () => {
+        const id = workspace.nextStand(stand.id);
+        if (id) void navigate(`${base}/stands/${id}`);
+      },
+      exportFile: () => {
+        const file = workspace.exportStand(stand.id);
+        if (file) saveFile(file);
+      },
+    };
+  }, [stand.id, stand.name, sentence, voice, workspace, base, navigate]);
+}
+
+async function copy(text: string): Promise<void> {
+  try {
+    await navigator.clipboard.writeText(text);
+    toast('The slip is copied.');
+  } catch {
+    // without a secure page there is no clipboard: the text can be taken by hand
+    toast('Copying is not possible here. The slip says:', { description: text, duration: 30_000 });
+  }
+}
+
+async function share(title: string, text: string): Promise<void> {
+  try {
+    await navigator.share({ title, text });
+  } catch (error) {
+    if ((error as Error).name !== 'AbortError') await copy(text);
+  }
+}
