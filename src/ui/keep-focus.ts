@@ -2,6 +2,9 @@ import { useEffect } from 'react';
 
 const TABBABLE =
   'a[href], button:not(:disabled), input:not(:disabled), select, textarea, summary, [tabindex="0"]';
+const FIELDS = 'input, select, textarea';
+/** A field counts as so many places further away. */
+const FIELD_IS_FURTHER = 1000;
 /** What a thing that has the focus stands in. */
 const GROUPS = 'li, ul, ol, svg[role="group"], section, main';
 
@@ -10,6 +13,17 @@ const OVER_PAGE = '[role="menu"], [role="dialog"]';
 
 const tabbableIn = (group: Element): HTMLElement[] =>
   [...group.querySelectorAll<HTMLElement>(TABBABLE)].filter((e) => e.getClientRects().length);
+
+/** The neighbour nearest to a place in a group; one to press before one to type in, where single keys have no meaning. */
+function nearest(group: Element, index: number): HTMLElement | null {
+  const all = tabbableIn(group);
+  const away = (e: HTMLElement) =>
+    Math.abs(all.indexOf(e) - index) + (e.matches(FIELDS) ? FIELD_IS_FURTHER : 0);
+  // a row's own buttons belong to the row: what goes from beside a list does not lead into one of its rows
+  const row = group.closest('li');
+  const own = all.filter((e) => group.matches('ul, ol, svg') || e.closest('li') === row);
+  return own.reduce<HTMLElement | null>((best, e) => (best && away(best) <= away(e) ? best : e), null);
+}
 
 interface Held {
   readonly element: Element;
@@ -42,8 +56,8 @@ export function useKeepFocus(): void {
       for (const { group, index } of groups) {
         if (!group.isConnected) continue;
         // of another page than the one that held it, only the page itself is the right place
-        const left = group.matches('main') ? [] : tabbableIn(group);
-        const next = left[Math.min(Math.max(0, index), left.length - 1)] ?? (group as HTMLElement);
+        const next = group.matches('main') ? group : nearest(group, index);
+        if (!next) continue;
         next.focus({ preventScroll: false });
         if (document.activeElement === next) return;
       }
