@@ -88,6 +88,40 @@ test('a browser that keeps nothing is worked with, and says so', async ({ page }
   await expect(page.getByText('This browser keeps nothing for this page: what you do is gone')).toBeVisible();
 });
 
+test('a database of the first version is opened with everything in it', async ({ page }) => {
+  const { stand } = JSON.parse(readFileSync('src/demo/vann-snowfield.paleseam.json', 'utf8')) as {
+    stand: object;
+  };
+  await page.goto('/healthz');
+  await page.evaluate(
+    (kept) =>
+      new Promise<void>((resolve) => {
+        const request = indexedDB.open('pale-seam', 1);
+        request.onupgradeneeded = () => {
+          request.result.createObjectStore('stands', { keyPath: 'id' }).put(kept);
+          request.result.createObjectStore('bag');
+        };
+        request.onsuccess = () => {
+          request.result.close();
+          resolve();
+        };
+      }),
+    {
+      id: 'vann-snowfield',
+      revision: 3,
+      updatedAt: '2026-11-01T06:00:00Z',
+      document: { stand: { ...stand, id: 'vann-snowfield' }, bag: null, used: [], minor: 1 },
+    },
+  );
+  await page.goto('/stands');
+  await page.getByRole('link', { name: /Vann Snowfield/ }).click();
+  await settled(page);
+  await name(page).fill('Vann Snowfield, later');
+  await saved(page);
+  await page.reload();
+  await expect(name(page)).toHaveValue('Vann Snowfield, later');
+});
+
 test('a database of a newer version is left alone', async ({ page }) => {
   await page.goto('/healthz');
   await page.evaluate(

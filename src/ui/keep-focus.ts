@@ -49,23 +49,37 @@ export function useKeepFocus(): void {
       // what opens over the page gives the focus back to where it was; that place is the one to keep
       if (target instanceof Element && !target.closest(OVER_PAGE)) held = hold(target);
     };
-    const observer = new MutationObserver(() => {
+    const restore = () => {
       if (!held || held.element.isConnected || document.activeElement !== document.body) return;
       const { groups } = held;
       held = null;
       for (const { group, index } of groups) {
         if (!group.isConnected) continue;
-        // of another page than the one that held it, only the page itself is the right place
-        const next = group.matches('main') ? group : nearest(group, index);
-        if (!next) continue;
-        next.focus({ preventScroll: false });
-        if (document.activeElement === next) return;
+        const next = group.matches('main') ? (group) : nearest(group, index);
+        next?.focus();
+        if (next && document.activeElement === next) return;
       }
+    };
+    // a key that is still down would press what it finds with the focus: the next thing waits for its release
+    let isKeyDown = false;
+    const keyDown = () => {
+      isKeyDown = true;
+    };
+    const keyUp = () => {
+      isKeyDown = false;
+      setTimeout(restore);
+    };
+    const observer = new MutationObserver(() => {
+      if (!isKeyDown) restore();
     });
+    addEventListener('keydown', keyDown, true);
+    addEventListener('keyup', keyUp, true);
     addEventListener('focusin', remember);
     observer.observe(document.body, { childList: true, subtree: true });
     return () => {
       removeEventListener('focusin', remember);
+      removeEventListener('keydown', keyDown, true);
+      removeEventListener('keyup', keyUp, true);
       observer.disconnect();
     };
   }, []);

@@ -26,7 +26,7 @@ export function Pad() {
     setTyping(false);
   };
   return (
-    <section aria-label="New reading" className="space-y-2 pt-2">
+    <section aria-label="Reading pad" className="space-y-2 pt-2">
       <Settings meter={pad.meter} />
       <div className="grid grid-cols-2 gap-2" role="group" aria-label="What is read">
         <RoleButton role="land" current={role === 'land'} onTap={turnTo} />

@@ -38,7 +38,8 @@ export function usePad() {
   const centre = own && correcting ? correcting.roundSeconds : guess;
   const marks = shutterMarksRound(centre * 2 ** (-shift / 3), thirds, MARKS);
   const target = own ? secondsFor(meteredEv(own)) : guess;
-  const isNear = (mark: Mark) => Math.abs(Math.log2(mark.exact / target)) <= thirds / 6;
+  const awayOf = (mark: Mark) => Math.abs(Math.log2(mark.exact / target));
+  const nearest = marks.reduce((best, mark) => (awayOf(mark) < awayOf(best) ? mark : best));
 
   return {
     meter,
@@ -46,7 +47,7 @@ export function usePad() {
     place,
     marks,
     /** The mark of the reading that is corrected, or of the guess; none while the marks are moved away from it. */
-    chosen: marks.find(isNear) ?? null,
+    chosen: shift === 0 || awayOf(nearest) <= thirds / 6 ? nearest : null,
     isCorrecting: own !== undefined,
     turnTo(next: Role) {
       setDraft({ ...draft, role: next });
