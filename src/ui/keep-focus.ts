@@ -55,7 +55,7 @@ export function useKeepFocus(): void {
       held = null;
       for (const { group, index } of groups) {
         if (!group.isConnected) continue;
-        const next = group.matches('main') ? (group) : nearest(group, index);
+        const next = group.matches('main') ? group : nearest(group, index);
         next?.focus();
         if (next && document.activeElement === next) return;
       }
