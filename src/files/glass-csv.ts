@@ -112,12 +112,7 @@ function fromKind(cells: Cells, bag: Bag, assumed: string[]): Filter {
         throw new CellFault('stops', 'a strength in stops is needed');
       if (kind !== 'neutral' && kind !== 'polariser' && !cells.transition_mm) assumed.push('transition');
       const label = { kind, stops: stops ?? null, transition: null };
-      const read = { ok: true, label, sizeMm: null, body: null } as const;
-      return filterFromLabel(
-        { ...read, transitionAssumed: true, notationAssumed: null, unread: [] },
-        id,
-        bag,
-      );
+      return filterFromLabel({ label, sizeMm: null, body: null }, id, bag);
     }
     default:
       throw new CellFault(

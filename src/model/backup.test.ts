@@ -14,27 +14,34 @@ const document = (id: string, name = id): StandDocument => ({
 
 let counter = 0;
 const newId = () => `new-${++counter}`;
-const nameOf = (item: { name?: string | undefined; id: string }) => item.name ?? item.id;
+const names = {
+  nameOf: (item: { name?: string | undefined; id: string }) => item.name ?? item.id,
+  from: 'from the file',
+};
 
 describe('bringing a backup in', () => {
   it('adds what is not here, keeps what is alike, and keeps both of what differs', () => {
-    const ours = [document('a'), document('b', 'ours')];
+    const updatedAt = '2026-11-01T06:00:00Z';
+    const kept = (...documents: StandDocument[]) => documents.map((d) => ({ updatedAt, document: d }));
     const { added, report } = mergeStands(
-      ours,
-      [document('a'), document('b', 'theirs'), document('c')],
+      kept(document('a'), document('b', 'ours')),
+      kept(document('a'), document('b', 'theirs'), document('c')),
       newId,
     );
     expect(report).toEqual({ added: ['c'], kept: ['a'], inConflict: ['theirs'] });
-    expect(added.map((d) => d.stand.name)).toEqual(['theirs (from the file)', 'c']);
-    expect(added[0]!.stand.id).toMatch(/^new-/);
-    expect(added[1]!.stand.id).toBe('c');
+    expect(added.map((k) => k.document.stand.name)).toEqual(['theirs (from the file)', 'c']);
+    expect(added[0]!.document.stand.id).toMatch(/^new-/);
+    expect(added[1]).toEqual(kept(document('c'))[0]);
+    // the same stand with a bag of its own is not the same
+    const own = { ...document('a'), bag: sampleBag() };
+    expect(mergeStands(kept(document('a')), kept(own), newId).report.inConflict).toEqual(['a']);
   });
 
   it('into itself changes nothing, whatever the bag', () => {
     fc.assert(
       fc.property(anyBag, (bag) => {
-        const merged = mergeBag(bag, bag, nameOf);
-        expect(merged.bag).toEqual(bag);
+        const merged = mergeBag(bag, bag, names);
+        expect(merged.bag).toBe(bag);
         expect(merged.report).toMatchObject({ added: [], inConflict: [] });
       }),
     );
@@ -43,7 +50,7 @@ describe('bringing a backup in', () => {
   it('loses nothing of either bag, and alters nothing that is here', () => {
     fc.assert(
       fc.property(anyBag, anyBag, (ours, theirs) => {
-        const { bag } = mergeBag(ours, theirs, nameOf);
+        const { bag } = mergeBag(ours, theirs, names);
         expect(bag.filters.slice(0, ours.filters.length)).toEqual(ours.filters);
         expect(new Set(bag.filters.map((f) => f.id)).size).toBe(bag.filters.length);
         for (const { id: _, name: __, ...filter } of theirs.filters)
@@ -56,7 +63,7 @@ describe('bringing a backup in', () => {
     const { bag } = mergeBag(
       { ...sampleBag(), pouch: ['hard-1'] },
       { filters: [{ id: 'x', kind: 'neutral', stops: 6 }] },
-      nameOf,
+      names,
     );
     expect(bag.pouch).toEqual(['hard-1', 'x']);
   });

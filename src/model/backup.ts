@@ -1,4 +1,5 @@
 import { type Bag } from './bag';
+import { alongToo } from './bag-edits';
 import { sameContent } from './content';
 import { type StandDocument } from './document';
 import { freeId } from './ids';
@@ -8,7 +9,13 @@ export interface Backup {
   /** ISO 8601. */
   readonly madeAt: string;
   readonly bag: Bag;
-  readonly stands: readonly { readonly updatedAt: string; readonly document: StandDocument }[];
+  readonly stands: readonly KeptStand[];
+}
+
+/** A stand's document, and when it was last changed, ISO 8601. */
+export interface KeptStand {
+  readonly updatedAt: string;
+  readonly document: StandDocument;
 }
 
 /** What became of the things of a backup, each by its name. */
@@ -21,83 +28,112 @@ export interface MergeReport {
   readonly inConflict: readonly string[];
 }
 
-export interface Merged<T> {
-  readonly items: readonly T[];
-  readonly report: MergeReport;
-}
-
-interface Named {
+export interface Named {
   readonly id: string;
   readonly name?: string | undefined;
 }
 
-/** Brings things into a list that has some of them: nothing that is there is altered or lost. */
-function mergeList<T extends Named>(
-  ours: readonly T[],
-  theirs: readonly T[],
-  { nameOf, newId }: { nameOf: (item: T) => string; newId: (taken: readonly T[]) => string },
-): Merged<T> {
-  const report = { added: [] as string[], kept: [] as string[], inConflict: [] as string[] };
-  const items = [...ours];
-  for (const item of theirs) {
-    const here = ours.find((o) => o.id === item.id);
-    const name = nameOf(item);
-    if (!here) {
-      items.push(item);
-      report.added.push(name);
-    } else if (sameContent(here, item)) report.kept.push(name);
-    else {
-      items.push({ ...item, id: newId([...items, ...theirs]), name: `${name} (from the file)` });
-      report.inConflict.push(name);
-    }
-  }
-  return { items, report };
+/** What the things that are brought in are called. */
+export interface MergeNames {
+  readonly nameOf: (item: Named) => string;
+  /** Where they come from, behind the name of one that is in conflict: "from the file". */
+  readonly from: string;
 }
 
-/** A bag with another brought in; the holder, its slots and the pouch stay as they are here. */
+interface MergeRules<T> {
+  readonly idOf: (item: T) => string;
+  readonly nameOf: (item: T) => string;
+  /** What of it must be alike for it to be the same. */
+  readonly contentOf: (item: T) => unknown;
+  /** It under another id, with a mark in its name. */
+  readonly renamed: (item: T, taken: readonly T[]) => T;
+}
+
+/** What of a list is to be added to another that has some of it: nothing that is there is altered or lost. */
+function mergeList<T>(
+  ours: readonly T[],
+  theirs: readonly T[],
+  { idOf, nameOf, contentOf, renamed }: MergeRules<T>,
+): { readonly added: readonly T[]; readonly report: MergeReport } {
+  const report = { added: [] as string[], kept: [] as string[], inConflict: [] as string[] };
+  const added: T[] = [];
+  for (const item of theirs) {
+    const here = ours.find((o) => idOf(o) === idOf(item));
+    if (here && sameContent(contentOf(here), contentOf(item))) {
+      report.kept.push(nameOf(item));
+      continue;
+    }
+    added.push(here ? renamed(item, [...ours, ...theirs, ...added]) : item);
+    (here ? report.inConflict : report.added).push(nameOf(item));
+  }
+  return { added, report };
+}
+
+/** Filters, lenses or cameras. */
+const mergeThings = <T extends Named>(
+  letter: string,
+  ours: readonly T[] = [],
+  theirs: readonly T[] = [],
+  { nameOf, from }: MergeNames,
+) =>
+  mergeList<T>(ours, theirs, {
+    idOf: (item) => item.id,
+    nameOf,
+    contentOf: (item) => item,
+    renamed: (item, taken) => ({ ...item, id: freeId(letter, taken), name: `${nameOf(item)} (${from})` }),
+  });
+
+/**
+ * A bag with another brought in; the holder, its slots and the pouch stay as they are here. The same bag where that brings
+ * nothing.
+ */
 export function mergeBag(
   ours: Bag,
   theirs: Bag,
-  nameOf: (item: Named) => string,
+  names: MergeNames,
 ): { readonly bag: Bag; readonly report: MergeReport } {
-  const filters = mergeList(ours.filters, theirs.filters, { nameOf, newId: (f) => freeId('g', f) });
-  const lenses = mergeList(ours.lenses ?? [], theirs.lenses ?? [], { nameOf, newId: (l) => freeId('l', l) });
-  const cameras = mergeList(ours.cameras ?? [], theirs.cameras ?? [], {
-    nameOf,
-    newId: (c) => freeId('c', c),
-  });
-  const reports = [filters.report, lenses.report, cameras.report];
-  const pouch = ours.pouch && [...ours.pouch, ...filters.items.slice(ours.filters.length).map((f) => f.id)];
+  const filters = mergeThings('g', ours.filters, theirs.filters, names);
+  const lenses = mergeThings('l', ours.lenses, theirs.lenses, names);
+  const cameras = mergeThings('c', ours.cameras, theirs.cameras, names);
+  const all = [filters, lenses, cameras];
+  const report = {
+    added: all.flatMap((m) => m.report.added),
+    kept: all.flatMap((m) => m.report.kept),
+    inConflict: all.flatMap((m) => m.report.inConflict),
+  };
+  if (all.every((m) => !m.added.length)) return { bag: ours, report };
+  const newIds = filters.added.map((f) => f.id);
   return {
     bag: {
       ...ours,
-      filters: filters.items,
-      ...(lenses.items.length ? { lenses: lenses.items } : {}),
-      ...(cameras.items.length ? { cameras: cameras.items } : {}),
-      ...(pouch ? { pouch } : {}),
+      ...alongToo(ours, newIds),
+      filters: [...ours.filters, ...filters.added],
+      ...(lenses.added.length ? { lenses: [...(ours.lenses ?? []), ...lenses.added] } : {}),
+      ...(cameras.added.length ? { cameras: [...(ours.cameras ?? []), ...cameras.added] } : {}),
     },
-    report: {
-      added: reports.flatMap((r) => r.added),
-      kept: reports.flatMap((r) => r.kept),
-      inConflict: reports.flatMap((r) => r.inConflict),
-    },
+    report,
   };
 }
 
 /** The stands of a backup that are to be added to those that are here, and what becomes of each. */
 export function mergeStands(
-  ours: readonly StandDocument[],
-  theirs: readonly StandDocument[],
+  ours: readonly KeptStand[],
+  theirs: readonly KeptStand[],
   newId: () => string,
-): { readonly added: readonly StandDocument[]; readonly report: MergeReport } {
-  const { items, report } = mergeList(
-    ours.map(({ stand }) => stand),
-    theirs.map(({ stand }) => stand),
-    { nameOf: ({ name }) => name || 'without a name', newId },
-  );
-  const added = items.slice(ours.length);
-  const incoming = theirs.filter(({ stand }) => !ours.some((o) => sameContent(o.stand, stand)));
-  return { added: incoming.map((document, i) => ({ ...document, stand: added[i]! })), report };
+): { readonly added: readonly KeptStand[]; readonly report: MergeReport } {
+  const nameOf = ({ document }: KeptStand) => document.stand.name || 'without a name';
+  return mergeList(ours, theirs, {
+    idOf: ({ document }) => document.stand.id,
+    nameOf,
+    contentOf: ({ document: { stand, bag } }) => [stand, bag],
+    renamed: (entry) => ({
+      ...entry,
+      document: {
+        ...entry.document,
+        stand: { ...entry.document.stand, id: newId(), name: `${nameOf(entry)} (from the file)` },
+      },
+    }),
+  });
 }
 
 /** A backup is old when work has gone on for so long since, days. */
@@ -115,7 +151,7 @@ export interface BackupHistory {
 /** Whether it is time to remind of a backup: there is work older than the last one covers, and no reminder of late. */
 export function isBackupDue(
   { lastBackupMs, lastReminderMs }: BackupHistory,
-  stands: readonly { readonly updatedAt: string; readonly document: StandDocument }[],
+  stands: readonly KeptStand[],
   nowMs: number,
 ): boolean {
   if (lastReminderMs !== undefined && nowMs - lastReminderMs < REMIND_EVERY_DAYS * DAY_MS) return false;

@@ -1,13 +1,5 @@
 import { assumedTransitionMm, type ReadLabel } from '@/core/glass';
-import {
-  type Bag,
-  type BagCamera,
-  type BagLens,
-  type Filter,
-  isSheet,
-  newSheet,
-  type SheetFilter,
-} from './bag';
+import { asKind, type Bag, type BagCamera, type BagLens, type Filter, newSheet } from './bag';
 import { freeId } from './ids';
 import { type Camera, type Orientation, type StandLens } from './stand';
 
@@ -33,9 +25,12 @@ const insert = <T>(items: readonly T[] = [], item: T, index: number): T[] => [
 /** Puts a filter into the bag; one that is new comes along today. */
 export function putFilter(bag: Bag, filter: Filter): Bag {
   const isNew = !bag.filters.some((f) => f.id === filter.id);
-  const pouch = bag.pouch && isNew ? { pouch: [...bag.pouch, filter.id] } : {};
-  return { ...bag, ...pouch, filters: put(bag.filters, filter) };
+  return { ...bag, ...(isNew ? alongToo(bag, [filter.id]) : {}), filters: put(bag.filters, filter) };
 }
+
+/** The pouch, where there is one, with further filters in it. */
+export const alongToo = ({ pouch }: Bag, ids: readonly string[]): Pick<Bag, 'pouch'> =>
+  pouch ? { pouch: [...pouch, ...ids] } : {};
 
 /** Puts a filter back where it was. */
 export const restoreFilter = (bag: Bag, filter: Filter, index: number): Bag => ({
@@ -55,8 +50,7 @@ export function duplicateFilter(bag: Bag, id: string): Bag {
     id: freeId('g', bag.filters),
     ...(filter.name ? { name: `${filter.name} (copy)` } : {}),
   };
-  const pouch = bag.pouch ? { pouch: [...bag.pouch, copy.id] } : {};
-  return { ...bag, ...pouch, filters: insert(bag.filters, copy, index + 1) };
+  return { ...bag, ...alongToo(bag, [copy.id]), filters: insert(bag.filters, copy, index + 1) };
 }
 
 export const archiveFilter = (bag: Bag, id: string, archived: boolean): Bag => ({
@@ -123,28 +117,19 @@ export function mountedCamera(
   return { ...camera, orientation };
 }
 
-/** What a label leaves open is filled as on the other sheets, or as usual. */
+/** A filter that a label names; what it leaves open is filled as on the other sheets, or as usual. */
 export function filterFromLabel(
-  { label, sizeMm, body }: Extract<ReadLabel, { ok: true }>,
+  { label, sizeMm, body }: Pick<Extract<ReadLabel, { ok: true }>, 'label' | 'sizeMm' | 'body'>,
   id: string,
   bag: Bag,
 ): Filter {
-  const like = newSheet(id, bag.filters.find(isSheet));
   const size = sizeMm ? { sheetWidthMm: sizeMm.width, sheetLengthMm: sizeMm.length } : {};
   const glass = body ? { body } : {};
   const { kind, transition } = label;
   const stops = label.stops ?? 0;
   if (kind === 'polariser') return { id, kind, baseLossStops: label.stops ?? 1.5, ...size };
   if (kind === 'neutral') return { id, kind, stops, ...glass, ...size };
-  const sheet = { ...like, ...glass, ...size } as SheetFilter & { kind: 'graduated' };
-  const transitionMm = assumedTransitionMm(transition ?? 'hard', sheet.sheetWidthMm);
-  const seated = { ...sheet, stops, transitionMm };
-  switch (kind) {
-    case 'graduated':
-      return { ...seated, kind };
-    case 'reverse':
-      return { ...seated, kind, fadeMm: 45, floorStops: Math.max(0, stops - 2) };
-    case 'band':
-      return { ...seated, kind, bandWidthMm: 24 };
-  }
+  const like = { ...newSheet(id, bag), ...glass, ...size };
+  const transitionMm = assumedTransitionMm(transition ?? 'hard', like.sheetWidthMm);
+  return asKind({ ...like, kind: 'graduated', stops, transitionMm }, kind);
 }

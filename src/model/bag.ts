@@ -209,13 +209,16 @@ function sampled(filter: SheetFilter): DensitySample[] {
 }
 
 /** A sheet to begin with when one is added to the bag. */
-export function newSheet(id: string, like?: SheetFilter): SheetFilter {
+export function newSheet(id: string, { filters, holder }: Bag): SheetFilter {
+  const like = filters.find(isSheet);
+  const sheetWidthMm = holder?.sheetWidthMm ?? like?.sheetWidthMm ?? DEFAULT_SHEET_WIDTH_MM;
+  const usualMm = 1.5 * sheetWidthMm;
   return {
     id,
     kind: 'graduated',
     stops: 2,
-    transitionMm: assumedTransitionMm('hard', like?.sheetWidthMm),
-    sheetLengthMm: like?.sheetLengthMm ?? 150,
-    sheetWidthMm: like?.sheetWidthMm ?? DEFAULT_SHEET_WIDTH_MM,
+    transitionMm: assumedTransitionMm('hard', sheetWidthMm),
+    sheetLengthMm: like?.sheetWidthMm === sheetWidthMm ? (like.sheetLengthMm ?? usualMm) : usualMm,
+    sheetWidthMm,
   };
 }

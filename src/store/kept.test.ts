@@ -89,7 +89,7 @@ describe.each(ADAPTERS)('work kept in %s', (_, open) => {
             } else if (id) {
               ids = ids.filter((other) => other !== id);
               possible.get(id)!.push(null);
-              await Promise.race([workspace.removeStand(id), tick()]);
+              workspace.removeStand(id);
             }
             for (let turn = 0; turn < 6; turn++) await tick();
             if (workspace.state.getState().saving === 'saved') {
@@ -141,6 +141,31 @@ describe.each(ADAPTERS)('work kept in %s', (_, open) => {
     expect((await storage.stands())[0]!.document.stand.name).toBe('while it was full');
   });
 
+  it('deletes again what could not be deleted, and nothing that was taken back meanwhile', async () => {
+    const storage = await open();
+    let refuses = true;
+    const workspace = await opened({
+      ...storage,
+      removeStand: async (id) => {
+        if (refuses) throw new StorageError('failed', 'busy');
+        return storage.removeStand(id);
+      },
+    });
+    const [gone, back] = [workspace.createStand(), workspace.createStand()];
+    await workspace.settled();
+    workspace.removeStand(gone);
+    const undo = workspace.removeStand(back);
+    await workspace.settled();
+    expect(workspace.state.getState().saving).toBe('failed');
+    undo();
+    await workspace.settled();
+    refuses = false;
+    workspace.retry();
+    await workspace.settled();
+    expect(workspace.state.getState()).toMatchObject({ saving: 'saved', problem: null });
+    expect((await storage.stands()).map((s) => s.id)).toEqual([back]);
+  });
+
   it('keeps what either of two tabs has put into the bag at the same time', async () => {
     const storage = await open();
     const [a, b] = [await opened(storage), await opened(storage)];
@@ -168,6 +193,8 @@ describe.each(ADAPTERS)('work kept in %s', (_, open) => {
       value: { stands: { added: ['Quill Rim'], inConflict: [] }, bag: { added: ['n6'] } },
     });
     await into.settled();
+    const changed = (w: Workspace) => w.state.getState().stands.find((s) => s.id === id)!.updatedAt;
+    expect(changed(into)).toBe(changed(from));
     expect(into.open(id)!.state.getState().value.stand.name).toBe('Quill Rim');
     expect(into.restore(text)).toMatchObject({
       value: {

@@ -66,7 +66,6 @@ export function combineSaving(onState: (state: SaveState, error: Error | null) =
         const worst = all.find((s) => s.state === 'failed') ?? all.find((s) => s.state === 'saving');
         onState(worst?.state ?? 'saved', worst?.error ?? null);
       },
-    forget: (key: string) => void states.delete(key),
     clear: () => states.clear(),
   };
 }

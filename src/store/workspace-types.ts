@@ -1,6 +1,6 @@
 import { type StoreApi } from 'zustand/vanilla';
 import { type FileResult, type GlassRow } from '@/files';
-import { type Bag, type MergeReport, type StandDocument } from '@/model';
+import { type Bag, type KeptStand, type MergeNames, type MergeReport, type StandDocument } from '@/model';
 import { type StorageFault, type WorkspaceStorage } from '@/persist';
 import { type DocumentStore } from './document-store';
 import { type SaveState } from './saver';
@@ -28,10 +28,8 @@ export interface StorageProblem {
   readonly detail: string;
 }
 
-export interface StandSummary {
+export interface StandSummary extends KeptStand {
   readonly id: string;
-  readonly updatedAt: string;
-  readonly document: StandDocument;
 }
 
 export type { GlassRow };
@@ -52,7 +50,7 @@ export interface WorkspaceOptions {
   /** Files that a new or reset workspace starts with. */
   readonly seeds?: readonly string[];
   /** What a thing of the bag is called in reports. */
-  readonly nameOf?: (item: { readonly id: string; readonly name?: string | undefined }) => string;
+  readonly nameOf?: MergeNames['nameOf'];
 }
 
 /** A text and the name that its file is given. */
@@ -87,7 +85,7 @@ export interface Workspace {
   /** Puts a stand away, or takes it out again. */
   archiveStand(id: string, archived: boolean): void;
   /** Deletes a stand and gives the way back. */
-  removeStand(id: string): Promise<() => void>;
+  removeStand(id: string): () => void;
   /** Opens a file as a new stand and gives its id; an id that is taken already is renewed. */
   importStand(text: string): FileResult<string>;
   /** Takes a file of any kind in: a stand, a bag or a backup. */

@@ -19,8 +19,11 @@ import {
   bagForStand,
   bringsNothingNew,
   isBackupDue,
+  type KeptStand,
   mergeBag,
+  type MergeReport,
   mergeStands,
+  type Named,
   nextName,
   nextStand,
   sampleBag,
@@ -39,7 +42,7 @@ import {
   type WorkspaceState,
 } from './workspace-types';
 
-const ownName = (item: { readonly id: string; readonly name?: string | undefined }) => item.name ?? item.id;
+const ownName = (item: Named) => item.name ?? item.id;
 
 const problemOf = (error: Error): StorageProblem => ({
   fault: error instanceof StorageError ? error.fault : 'failed',
@@ -60,7 +63,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
   }));
   const bag = createDocumentStore<Bag>(sampleBag());
   const open = new Map<string, DocumentStore<StandDocument>>();
-  const savers = new Map<string, Saver<StandDocument>>();
+  const savers = new Map<string, Saver<KeptStand | null>>();
   const revisions = new Map<string, number>();
   let storage: WorkspaceStorage;
   let bagRevision = 0;
@@ -74,18 +77,25 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     else state.setState(all === 'saved' ? { saving: all, problem: null } : { saving: all });
   });
 
-  const list = (document: StandDocument) => {
-    const { id } = document.stand;
+  const list = (kept: KeptStand) => {
+    const { id } = kept.document.stand;
     const others = state.getState().stands.filter((s) => s.id !== id);
-    state.setState({ stands: [{ id, updatedAt: now(), document }, ...others] });
+    state.setState({ stands: [{ id, ...kept }, ...others] });
   };
   const unlist = (id: string) =>
     state.setState({ stands: state.getState().stands.filter((s) => s.id !== id) });
 
-  const write = (id: string) => async (document: StandDocument) => {
-    const result = await storage.putStand(document, { revision: revisions.get(id) ?? 0, now: now() });
-    if (!result.ok) return keepBoth(document, result.current);
-    revisions.set(id, result.record.revision);
+  /** Writes a stand, or that it is deleted: both go through the same queue, so that neither overtakes the other. */
+  const write = (id: string) => async (kept: KeptStand | null) => {
+    if (kept) {
+      const from = { revision: revisions.get(id) ?? 0, now: kept.updatedAt };
+      const result = await storage.putStand(kept.document, from);
+      if (!result.ok) return keepBoth(kept.document, result.current);
+      revisions.set(id, result.record.revision);
+    } else {
+      await storage.removeStand(id);
+      revisions.delete(id);
+    }
     channel?.post({ standId: id });
   };
 
@@ -98,37 +108,42 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     });
   };
 
-  const save = (document: StandDocument) => {
-    const { id } = document.stand;
+  const save = (id: string, kept: KeptStand | null) => {
     const saver = savers.get(id) ?? createSaver(write(id), saving.report(id));
     savers.set(id, saver);
-    saver.save(document);
+    saver.save(kept);
   };
 
   const hold = (document: StandDocument): DocumentStore<StandDocument> => {
     const store = createDocumentStore(document);
     open.set(document.stand.id, store);
     store.state.subscribe(({ value }) => {
-      list(value);
-      if (!takingOn) save(value);
+      if (!takingOn) add(value);
     });
     return store;
   };
 
-  const add = (document: StandDocument): string => {
-    list(document);
-    save(document);
-    return document.stand.id;
+  const add = (document: StandDocument, updatedAt = now()): string => {
+    const { id } = document.stand;
+    list({ document, updatedAt });
+    save(id, { document, updatedAt });
+    return id;
   };
 
   /** Shows what another tab has written. */
   const takeOn = (record: StandRecord) => {
     revisions.set(record.id, record.revision);
+    list({ document: record.document, updatedAt: record.updatedAt });
     takingOn = true;
-    const store = open.get(record.id);
-    if (store) store.replace(record.document);
-    else list(record.document);
+    open.get(record.id)?.replace(record.document);
     takingOn = false;
+  };
+
+  /** Brings another bag in: nothing that is here is altered, and of what differs both versions are kept. */
+  const takeIn = (theirs: Bag, from: string): MergeReport => {
+    const { bag: both, report } = mergeBag(bag.state.getState().value, theirs, { nameOf, from });
+    bag.edit(() => both);
+    return report;
   };
 
   const bagSaver = createSaver<Bag>(async (value) => {
@@ -139,10 +154,10 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
       return;
     }
     takeOnBag(result.current);
-    const { bag: both, report } = mergeBag(result.current.bag, value, nameOf);
-    if (report.added.length + report.inConflict.length) bag.edit(() => both);
+    takeIn(value, 'other tab');
     state.setState({
-      notice: 'The bag was changed in another tab at the same time. What either tab has put in is kept.',
+      notice:
+        'The bag was changed in another tab at the same time. What either tab has put in is kept; the holder is as the other tab has it.',
     });
   }, saving.report('bag'));
 
@@ -261,25 +276,13 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     archiveStand(id, archived) {
       this.open(id)?.edit((d) => ({ ...d, stand: withArchived(d.stand, archived) }));
     },
-    async removeStand(id) {
-      const document = documentOf(id);
+    removeStand(id) {
+      const removed = state.getState().stands.find((s) => s.id === id);
       unlist(id);
       open.delete(id);
-      const removing = saving.report(`removal of ${id}`);
-      removing('saving');
-      await savers.get(id)?.settled();
-      savers.delete(id);
-      saving.forget(id);
-      revisions.delete(id);
-      try {
-        await storage.removeStand(id);
-        channel?.post({ standId: id });
-        removing('saved');
-      } catch (error) {
-        removing('failed', error as Error);
-      }
+      save(id, null);
       return () => {
-        if (document) add(document);
+        if (removed) add(removed.document, removed.updatedAt);
       };
     },
     importStand,
@@ -311,9 +314,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     importBag(text) {
       const read = readBagFile(text);
       if (!read.ok) return read;
-      const { bag: both, report } = mergeBag(bag.state.getState().value, read.value, nameOf);
-      bag.edit((current) => (report.added.length + report.inConflict.length ? both : current));
-      return { ok: true, value: report };
+      return { ok: true, value: takeIn(read.value, 'from the file') };
     },
     exportBag: () => ({ name: 'bag.paleseam.json', text: writeBagFile(bag.state.getState().value) }),
     readGlass: (text) => readGlassCsv(text, bag.state.getState().value),
@@ -328,16 +329,10 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     restore(text) {
       const read = readBackupFile(text);
       if (!read.ok) return read;
-      const { bag: both, report } = mergeBag(bag.state.getState().value, read.value.bag, nameOf);
-      if (report.added.length + report.inConflict.length) bag.edit(() => both);
-      const ours = state.getState().stands.map((s) => s.document);
-      const merged = mergeStands(
-        ours,
-        read.value.stands.map((s) => s.document),
-        newId,
-      );
-      for (const document of [...merged.added].reverse()) add(document);
-      return { ok: true, value: { bag: report, stands: merged.report } };
+      const report = takeIn(read.value.bag, 'from the file');
+      const { added, report: stands } = mergeStands(state.getState().stands, read.value.stands, newId);
+      for (const { document, updatedAt } of [...added].reverse()) add(document, updatedAt);
+      return { ok: true, value: { bag: report, stands } };
     },
     reminded: () => remember({ lastReminderMs: Date.parse(now()) }),
     retry() {

@@ -108,7 +108,10 @@ describe('a slip in one line', () => {
 describe('what became of a file', () => {
   it('is counted and named, and named no further than one reads', () => {
     const stands = (names: string[]) =>
-      names.map((name) => ({ stand: testStand({ id: name, name }), bag: null, used: [], minor: 2 }));
+      names.map((name) => ({
+        updatedAt: '2026-11-01T06:00:00Z',
+        document: { stand: testStand({ id: name, name }), bag: null, used: [], minor: 2 },
+      }));
     const { report } = mergeStands(stands(['a', 'b']), stands(['b', 'c']), () => 'new');
     expect(mergeText(report)).toBe('1 added (c); 1 here already.');
     expect(mergeText({ added: [], kept: [], inConflict: [] })).toBe('nothing in it.');

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
 import { useStore } from 'zustand';
-import { freeId, isSheet, MAX_FILTERS, newSheet, putFilter } from '@/model';
+import { freeId, MAX_FILTERS, newSheet, putFilter } from '@/model';
 import { type GlassRow } from '@/store';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
@@ -45,7 +45,7 @@ export function BagPage() {
             </h2>
             <Button
               disabled={bag.filters.length >= MAX_FILTERS}
-              onClick={() => add(newSheet(freeId('g', bag.filters), bag.filters.find(isSheet)))}
+              onClick={() => add(newSheet(freeId('g', bag.filters), bag))}
             >
               Add a sheet by its figures
             </Button>

@@ -63,8 +63,8 @@ function RowMenu({ id, name, archived }: { id: string; name: string; archived: b
   const { workspace, base } = useWorkspace();
   const navigate = useNavigate();
   const icon = { size: 18, 'aria-hidden': true } as const;
-  const remove = async () => {
-    const undo = await workspace.removeStand(id);
+  const remove = () => {
+    const undo = workspace.removeStand(id);
     toast(`“${name}” is deleted.`, { action: { label: 'Undo', onClick: undo }, duration: 10_000 });
   };
   const setArchived = (next: boolean) => {
@@ -99,7 +99,7 @@ function RowMenu({ id, name, archived }: { id: string; name: string; archived: b
                 onSelect: () => setArchived(false),
               }
             : { text: 'Archive', icon: <Archive {...icon} />, onSelect: () => setArchived(true) },
-          { text: 'Delete', icon: <Trash2 {...icon} />, onSelect: () => void remove() },
+          { text: 'Delete', icon: <Trash2 {...icon} />, onSelect: remove },
         ],
       ]}
     >
