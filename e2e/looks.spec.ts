@@ -308,3 +308,31 @@ test('the bag holds NDs, polarisers, measured sheets and what the holder is', as
   await settled(page);
   await expect(page.getByRole('list', { name: 'Warnings' })).toContainText('behind the adapter ring');
 });
+
+test('what belongs to earlier readings goes quiet until it is worked out anew', async ({ page }) => {
+  await page.addInitScript(() => {
+    const post = Worker.prototype.postMessage;
+    Worker.prototype.postMessage = function (...args: unknown[]) {
+      const isSlow = (window as unknown as { slow?: boolean }).slow;
+      setTimeout(() => post.apply(this, args as Parameters<typeof post>), isSlow ? 3000 : 0);
+    };
+  });
+  await openDemo(page, /Marl Pan/);
+  await expect(slip(page)).toHaveAttribute('data-stale', 'false');
+  const colour = () =>
+    slip(page)
+      .getByRole('button', { name: /sheet standing above the rail/ })
+      .locator('span')
+      .first()
+      .evaluate((e) => getComputedStyle(e).color);
+  const certain = await colour();
+  await page.evaluate('window.slow = true');
+  await page.getByRole('button', { name: 'Keep more' }).click();
+  await expect(slip(page)).toHaveAttribute('data-stale', 'true');
+  await expect(slip(page)).toHaveAttribute('data-state', 'waiting');
+  await expect(slip(page)).toContainText('being worked out anew');
+  await expect.poll(colour).not.toBe(certain);
+  await settled(page);
+  await expect(slip(page)).toHaveAttribute('data-stale', 'false');
+  await expect.poll(colour).toBe(certain);
+});

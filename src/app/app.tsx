@@ -88,7 +88,7 @@ function WorkspaceRoot({ name, base }: { name: WorkspaceName; base: string }) {
     () => ({ workspace, base, isDemo: name === 'demo', summaries: createSummaries(solveClient()) }),
     [workspace, base, name],
   );
-  useEffect(() => () => access.summaries.rest(), [access]);
+  useEffect(() => () => access.summaries.dispose(), [access]);
   return (
     <WorkspaceContext value={access}>
       <Shell />

@@ -1,9 +1,10 @@
+import { type LucideIcon } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { type ReactNode } from 'react';
 
 export interface MenuItem {
   readonly text: string;
-  readonly icon?: ReactNode;
+  readonly icon: LucideIcon;
   readonly isDisabled?: boolean;
   readonly onSelect: () => void;
 }
@@ -39,14 +40,14 @@ export function Menu({ label, children, groups, className = '' }: MenuProps) {
                 key={i}
                 className="border-rule not-first:border-t not-first:mt-1 not-first:pt-1"
               >
-                {group.map(({ text, icon, isDisabled, onSelect }) => (
+                {group.map(({ text, icon: Icon, isDisabled, onSelect }) => (
                   <DropdownMenu.Item
                     key={text}
                     disabled={isDisabled ?? false}
                     onSelect={onSelect}
                     className="flex min-h-11 cursor-pointer items-center gap-3 rounded px-3 data-[disabled]:opacity-40 data-[highlighted]:bg-chosen data-[highlighted]:outline-2 data-[highlighted]:-outline-offset-2 data-[highlighted]:outline-action"
                   >
-                    {icon}
+                    <Icon size={18} aria-hidden />
                     {text}
                   </DropdownMenu.Item>
                 ))}

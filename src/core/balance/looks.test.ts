@@ -1,7 +1,7 @@
 import { type FramePoint } from '@/core/field';
 import { type Bag, sampleBag, type Stand } from '@/model';
 import { prepared, testStand } from '@/testing/fixtures';
-import { balance } from './plan';
+import { balance, fitsAlong, judgeChoice } from './plan';
 import { darkerThanReflection } from './reflection';
 import { safetyOf } from './safety';
 import { type Balance } from './types';
@@ -213,5 +213,32 @@ describe('still water under the sky', () => {
     expect(at(1, { offsetMm: 1, turnDeg: 0 })!.stops).toBeLessThan(found.stops);
     expect(at(3, null)).toBeNull();
     expect(darkerThanReflection(prepared(testStand()).input, [], null)).toBeNull();
+  });
+});
+
+describe('how well a sheet serves as it slides', () => {
+  const posed = prepared(testStand());
+  const result = balance(posed);
+  const best = result.ok ? result.balance.best[0]! : null;
+
+  it('is best about where it is seated, half a millimetre apart either way, and worse at either end', () => {
+    const along = fitsAlong(posed, best!.set, best!.seat!, 14);
+    expect(along).toHaveLength(57);
+    expect(along[1]!.offsetMm - along[0]!.offsetMm).toBe(0.5);
+    const least = along.reduce((a, b) => (b.fitStops < a.fitStops ? b : a));
+    expect(Math.abs(least.offsetMm - best!.seat!.offsetMm)).toBeLessThanOrEqual(2);
+    for (const end of [along[0]!, along.at(-1)!]) expect(end.fitStops).toBeGreaterThan(least.fitStops + 0.2);
+  });
+
+  it('is the fit that a seat chosen there would have', () => {
+    for (const { offsetMm, fitStops } of fitsAlong(posed, best!.set, best!.seat!, 6)) {
+      const seat = { ...best!.seat!, offsetMm };
+      expect(fitStops).toBeCloseTo(judgeChoice(posed, { set: best!.set, seat })!.fitStops, 1);
+    }
+  });
+
+  it('is not known without a target', () => {
+    const bare = prepared(testStand({ readings: [] }));
+    expect(fitsAlong(bare, best!.set, best!.seat!, 6)).toEqual([]);
   });
 });

@@ -1,8 +1,6 @@
-import { Download, EllipsisVertical, Redo2, Sheet, Undo2, Upload } from 'lucide-react';
+import { Download, EllipsisVertical, Sheet, Upload } from 'lucide-react';
 import { useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
-import { useStore } from 'zustand';
 import { freeId, MAX_FILTERS, newSheet, putFilter } from '@/model';
 import { type GlassRow } from '@/store';
 import { Button } from '@/ui/button';
@@ -11,6 +9,7 @@ import { Menu } from '@/ui/menu';
 import { saveFile } from '@/ui/save-file';
 import { mergeText } from '@/words';
 import { useBag, useWorkspace } from '../shell/workspace-context';
+import { UndoRedo } from '../undo-redo';
 import { AddFilter } from './add-filter';
 import { CameraList } from './camera-list';
 import { FilterList } from './filter-list';
@@ -21,7 +20,7 @@ import { useBagEdit } from './use-bag-edit';
 
 /** The bag: filters, the holder, lenses and cameras. */
 export function BagPage() {
-  const { isDemo } = useWorkspace();
+  const { workspace, isDemo } = useWorkspace();
   const bag = useBag();
   const edit = useBagEdit();
   const [open, setOpen] = useState<string | null>(null);
@@ -35,7 +34,7 @@ export function BagPage() {
       <div className="mx-auto max-w-4xl px-4 py-5 desk:px-8 desk:py-6">
         <header className="mb-4 flex items-center gap-1">
           <h1 className="mr-auto text-2xl font-semibold">Bag{isDemo && ' of the demo'}</h1>
-          <UndoRedo />
+          <UndoRedo document={workspace.bag} />
           <Files />
         </header>
         <section aria-labelledby="filters">
@@ -65,25 +64,6 @@ export function BagPage() {
   );
 }
 
-function UndoRedo() {
-  const { workspace } = useWorkspace();
-  const { bag } = workspace;
-  const canUndo = useStore(bag.history, (h) => h.pastStates.length > 0);
-  const canRedo = useStore(bag.history, (h) => h.futureStates.length > 0);
-  useHotkeys('mod+z', () => bag.undo(), { preventDefault: true });
-  useHotkeys(['mod+shift+z', 'mod+y'], () => bag.redo(), { preventDefault: true });
-  return (
-    <>
-      <Button kind="quiet" aria-label="Undo" className="px-3!" disabled={!canUndo} onClick={() => bag.undo()}>
-        <Undo2 size={20} aria-hidden />
-      </Button>
-      <Button kind="quiet" aria-label="Redo" className="px-3!" disabled={!canRedo} onClick={() => bag.redo()}>
-        <Redo2 size={20} aria-hidden />
-      </Button>
-    </>
-  );
-}
-
 /** The bag and its glass as files, out and in. */
 function Files() {
   const { workspace } = useWorkspace();
@@ -105,7 +85,6 @@ function Files() {
         },
       );
   };
-  const icon = { size: 18, 'aria-hidden': true } as const;
   return (
     <>
       <FilePicker
@@ -118,16 +97,16 @@ function Files() {
             label="More"
             className="inline-flex size-11 items-center justify-center rounded-md hover:bg-chosen"
             groups={[
-              [{ text: 'Bring in a bag or a table of glass', icon: <Upload {...icon} />, onSelect: pick }],
+              [{ text: 'Bring in a bag or a table of glass', icon: Upload, onSelect: pick }],
               [
                 {
                   text: 'Save the bag to a file',
-                  icon: <Download {...icon} />,
+                  icon: Download,
                   onSelect: () => saveFile(workspace.exportBag()),
                 },
                 {
                   text: 'Save the glass as a table (CSV)',
-                  icon: <Sheet {...icon} />,
+                  icon: Sheet,
                   onSelect: () => saveFile(workspace.exportGlass()),
                 },
               ],

@@ -1,9 +1,9 @@
 import { type BagCamera, freeId, putCamera, removeCamera, restoreCamera } from '@/model';
-import { ChoiceField, type Parsed, ParsedField } from '@/ui/field';
+import { type Parsed, ParsedField } from '@/ui/field';
 import { cameraDetail, thingName } from '@/words';
 import { QuantityField } from '../quantity-field';
 import { RoomFields } from '../room-fields';
-import { sensorKey, sensorOptions, sensorSize } from '../sensors';
+import { SensorSizeFields } from '../sensor-size-fields';
 import { GearList, type SectionProps } from './gear-list';
 
 /** The cameras: the sensor, and the room it has either way. */
@@ -44,30 +44,7 @@ function CameraEditor({ camera, put }: { camera: BagCamera; put: (camera: BagCam
           parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 200) })}
           onValue={(name) => put({ ...camera, name })}
         />
-        <ChoiceField
-          label="Sensor"
-          className="col-span-2"
-          value={sensorKey(camera)}
-          options={sensorOptions(camera)}
-          onValue={(key) => {
-            const size = sensorSize(key);
-            if (size) put({ ...camera, ...size, name: camera.name });
-          }}
-        />
-        <QuantityField
-          label="Sensor width"
-          quantity="lengthMm"
-          unit="mm"
-          value={camera.sensorWidthMm}
-          onValue={(sensorWidthMm) => put({ ...camera, sensorWidthMm })}
-        />
-        <QuantityField
-          label="Sensor height"
-          quantity="lengthMm"
-          unit="mm"
-          value={camera.sensorHeightMm}
-          onValue={(sensorHeightMm) => put({ ...camera, sensorHeightMm })}
-        />
+        <SensorSizeFields size={camera} onChange={(size) => put({ ...camera, ...size })} />
         <QuantityField
           label="Lowest ISO"
           quantity="iso"

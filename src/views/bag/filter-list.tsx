@@ -1,5 +1,4 @@
-import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
+import { useMemo } from 'react';
 import { profileStops } from '@/core/glass';
 import {
   archiveFilter,
@@ -16,11 +15,12 @@ import {
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
 import { filterDetail, filterKindText, filterName } from '@/words';
-import { answersTo } from '../answers-to';
 import { ListTools } from '../list-tools';
+import { answersTo, useListTools } from '../use-list-tools';
 import { FilterEditor } from './filter-editor';
 import { type SectionProps } from './gear-list';
 import { ItemRow } from './item-row';
+import { removeWithUndo } from './remove-with-undo';
 import { type BagEdit } from './use-bag-edit';
 
 const ORDERS = [
@@ -44,34 +44,28 @@ const BY: Record<Exclude<Order, 'bag'>, (a: Filter, b: Filter) => number> = {
 
 /** Every filter, searched, sorted, and with a box for what is along today. */
 export function FilterList({ bag, edit, open, setOpen }: SectionProps) {
-  const [wanted, setWanted] = useState('');
-  const [order, setOrder] = useState<Order>('bag');
-  const [archive, setArchive] = useState(false);
+  const tools = useListTools<Order>('bag');
+  const { wanted, order, showsArchive } = tools;
   const archived = bag.filters.filter((f) => f.archived).length;
   const shown = useMemo(() => {
     const text = (f: Filter) => `${filterName(f)} ${filterKindText(f)} ${filterDetail(f)}`;
-    const found = bag.filters.filter((f) => !!f.archived === archive && answersTo(text(f), wanted));
+    const found = bag.filters.filter((f) => !!f.archived === showsArchive && answersTo(text(f), wanted));
     return order === 'bag' ? found : found.sort(BY[order]);
-  }, [bag.filters, wanted, order, archive]);
+  }, [bag.filters, wanted, order, showsArchive]);
   if (!bag.filters.length)
     return <p className="text-quiet">The bag is empty. Add what you own; every plan is made from it.</p>;
   return (
     <>
       <ListTools
+        {...tools}
         searchLabel="Search filters"
-        wanted={wanted}
-        onWanted={setWanted}
-        order={order}
         orders={ORDERS}
-        onOrder={setOrder}
         count={bag.filters.length}
         archivedCount={archived}
-        showsArchive={archive}
-        onArchive={setArchive}
       />
-      {!archive && <Pouch bag={bag} edit={edit} />}
+      {!showsArchive && <Pouch bag={bag} edit={edit} />}
       {shown.length ? (
-        <ul aria-label={archive ? 'Archived filters' : 'Filters'} className="border-t border-rule">
+        <ul aria-label={showsArchive ? 'Archived filters' : 'Filters'} className="border-t border-rule">
           {shown.map((filter) => (
             <Row
               key={filter.id}
@@ -117,14 +111,6 @@ interface RowProps {
 function Row({ filter, bag, edit, open, onToggle }: RowProps) {
   const name = filterName(filter);
   const isAlong = bag.pouch?.includes(filter.id) ?? true;
-  const remove = () => {
-    const index = bag.filters.indexOf(filter);
-    edit((b) => removeFilter(b, filter.id));
-    toast(`${name} is out of the bag.`, {
-      action: { label: 'Undo', onClick: () => edit((b) => restoreFilter(b, filter, index)) },
-      duration: 10_000,
-    });
-  };
   return (
     <ItemRow
       name={name}
@@ -134,7 +120,12 @@ function Row({ filter, bag, edit, open, onToggle }: RowProps) {
       archived={!!filter.archived}
       onArchive={(archived) => edit((b) => archiveFilter(b, filter.id, archived))}
       onDuplicate={() => edit((b) => duplicateFilter(b, filter.id))}
-      onRemove={remove}
+      onRemove={() =>
+        removeWithUndo(edit, name, {
+          remove: (b) => removeFilter(b, filter.id),
+          restore: (b) => restoreFilter(b, filter, bag.filters.indexOf(filter)),
+        })
+      }
       before={
         <>
           {!filter.archived && (

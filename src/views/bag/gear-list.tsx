@@ -1,9 +1,9 @@
 import { Plus } from 'lucide-react';
 import { type ReactNode } from 'react';
-import { toast } from 'sonner';
 import { type Bag, MAX_GEAR, withArchived } from '@/model';
 import { Button } from '@/ui/button';
 import { ItemRow } from './item-row';
+import { removeWithUndo } from './remove-with-undo';
 import { type BagEdit } from './use-bag-edit';
 
 interface Gear {
@@ -43,13 +43,6 @@ export function GearList<T extends Gear>(props: GearListProps<T>) {
     edit((b) => put(b, item));
     setOpen(item.id);
   };
-  const remove = (item: T, index: number) => {
-    edit((b) => props.remove(b, item.id));
-    toast(`${nameOf(item)} is out of the bag.`, {
-      action: { label: 'Undo', onClick: () => edit((b) => props.restore(b, item, index)) },
-      duration: 10_000,
-    });
-  };
   return (
     <section aria-labelledby={id} className="mt-8">
       <div className="mb-2 flex items-center gap-2">
@@ -71,7 +64,12 @@ export function GearList<T extends Gear>(props: GearListProps<T>) {
               onToggle={() => setOpen(open === item.id ? null : item.id)}
               archived={!!item.archived}
               onArchive={(archived) => edit((b) => put(b, withArchived(item, archived)))}
-              onRemove={() => remove(item, index)}
+              onRemove={() =>
+                removeWithUndo(edit, nameOf(item), {
+                  remove: (b) => props.remove(b, item.id),
+                  restore: (b) => props.restore(b, item, index),
+                })
+              }
             >
               {props.editor(item, (next) => edit((b) => put(b, next)))}
             </ItemRow>

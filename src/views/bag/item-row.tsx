@@ -1,6 +1,7 @@
-import { Archive, ArchiveRestore, ChevronDown, Copy, EllipsisVertical, Trash2 } from 'lucide-react';
+import { ChevronDown, Copy, EllipsisVertical, Trash2 } from 'lucide-react';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { Menu } from '@/ui/menu';
+import { archiveItem } from '../archive-item';
 
 export interface ItemRowProps {
   name: string;
@@ -26,7 +27,6 @@ export function ItemRow(props: ItemRowProps) {
   useEffect(() => {
     if (open) row.current?.scrollIntoView({ block: 'nearest' });
   }, [open]);
-  const icon = { size: 18, 'aria-hidden': true } as const;
   return (
     <li ref={row} className="border-b border-rule">
       <div className="flex items-center gap-1">
@@ -47,20 +47,11 @@ export function ItemRow(props: ItemRowProps) {
           label={`More about ${name}`}
           className="inline-flex size-11 shrink-0 items-center justify-center rounded-md hover:bg-chosen"
           groups={[
-            onDuplicate ? [{ text: 'Duplicate', icon: <Copy {...icon} />, onSelect: onDuplicate }] : [],
-            [
-              archived
-                ? {
-                    text: 'Take out of the archive',
-                    icon: <ArchiveRestore {...icon} />,
-                    onSelect: () => onArchive(false),
-                  }
-                : { text: 'Archive', icon: <Archive {...icon} />, onSelect: () => onArchive(true) },
-              { text: 'Remove', icon: <Trash2 {...icon} />, onSelect: onRemove },
-            ],
+            onDuplicate ? [{ text: 'Duplicate', icon: Copy, onSelect: onDuplicate }] : [],
+            [archiveItem(archived, onArchive), { text: 'Remove', icon: Trash2, onSelect: onRemove }],
           ]}
         >
-          <EllipsisVertical {...icon} />
+          <EllipsisVertical size={18} aria-hidden />
         </Menu>
       </div>
       {open && children}

@@ -37,14 +37,7 @@ export function Banners({ inStand }: { inStand: boolean }) {
       )}
       {!inStand && !isDemo && backupDue && (
         <Banner says="Your stands are kept in this browser alone, and the last backup is old or was never made.">
-          <Button
-            onClick={() => {
-              everything();
-              workspace.reminded();
-            }}
-          >
-            Back up now
-          </Button>
+          <Button onClick={everything}>Back up now</Button>
           <Button kind="quiet" onClick={() => workspace.reminded()}>
             Not this week
           </Button>

@@ -22,13 +22,13 @@ export function Shell() {
   const phase = useWorkspaceState((s) => s.phase);
   const notice = useWorkspaceState((s) => s.notice);
   const inStand = useMatch(`${base}/stands/:id`);
-  const { open, setOpen } = useCommandState();
+  const open = useCommandState((s) => s.open);
+  const setOpen = useCommandState((s) => s.setOpen);
   useVisibleHeight();
   useKeepFocus();
   useShellCommands();
   useHotkeys('mod+k', () => setOpen('palette'), { preventDefault: true, enableOnFormTags: true });
-  useHotkeys('shift+slash', () => setOpen('shortcuts'), { useKey: false });
-  useHotkeys('?', () => setOpen('shortcuts'), { useKey: true });
+  useHotkeys('shift+?', () => setOpen('shortcuts'), { useKey: true });
   useEffect(() => {
     if (!notice) return;
     toast(notice, { duration: 12_000 });
@@ -114,7 +114,7 @@ function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
       </NavLink>
       <div className="hidden flex-1 desk:block" />
       {!isOnline && (
-        <p className="hidden py-1 text-center text-sm text-quiet desk:block" role="status">
+        <p className="self-center px-1 py-1 text-center text-sm text-quiet" role="status">
           Offline
         </p>
       )}

@@ -10,7 +10,6 @@ import {
   Share2,
   StepForward,
   Sun,
-  Undo2,
   Volume2,
 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
@@ -20,20 +19,18 @@ import { Menu } from '@/ui/menu';
 import { useTheme } from '@/ui/theme';
 import { useCompact } from '@/ui/use-media';
 import { useDevice, useWorkspace, useWorkspaceState } from '../shell/workspace-context';
+import { UndoRedo } from '../undo-redo';
 import { useStand } from './stand-context';
 import { useStandActions } from './use-stand-actions';
 
 const TOOL =
   'inline-flex size-11 shrink-0 items-center justify-center rounded-md hover:bg-chosen disabled:opacity-35';
-const ICON = { size: 20, 'aria-hidden': true } as const;
 
 /** The stand's name, whether it is saved, the way back, and what else can be done with it. */
 export function Header() {
   const { stand, edit, document } = useStand();
   const { base } = useWorkspace();
   const compact = useCompact();
-  const canUndo = useStore(document.history, (h) => h.pastStates.length > 0);
-  const canRedo = useStore(document.history, (h) => h.futureStates.length > 0);
   return (
     <header className="flex min-h-12 shrink-0 items-center gap-1 pt-[env(safe-area-inset-top)] compact:px-1 desk:min-h-14">
       <Link to={`${base}/stands`} aria-label="All stands" className={`${TOOL} desk:-ml-3`}>
@@ -52,29 +49,8 @@ export function Header() {
         className="min-h-11 min-w-0 flex-1 truncate rounded-md bg-transparent px-1 text-xl font-semibold hover:bg-panel compact:text-[17px]"
       />
       <Saved />
-      <button
-        type="button"
-        className={TOOL}
-        aria-label="Undo"
-        title="Undo"
-        disabled={!canUndo}
-        onClick={() => document.undo()}
-      >
-        <Undo2 {...ICON} />
-      </button>
-      {!compact && (
-        <button
-          type="button"
-          className={TOOL}
-          aria-label="Redo"
-          title="Redo"
-          disabled={!canRedo}
-          onClick={() => document.redo()}
-        >
-          <Redo2 {...ICON} />
-        </button>
-      )}
-      <StandMenu canRedo={canRedo} />
+      <UndoRedo document={document} hideRedo={compact} />
+      <StandMenu />
     </header>
   );
 }
@@ -94,8 +70,9 @@ function Saved() {
   );
 }
 
-function StandMenu({ canRedo }: { canRedo: boolean }) {
+function StandMenu() {
   const { document } = useStand();
+  const canRedo = useStore(document.history, (h) => h.futureStates.length > 0);
   const { base } = useWorkspace();
   const navigate = useNavigate();
   const compact = useCompact();
@@ -108,35 +85,33 @@ function StandMenu({ canRedo }: { canRedo: boolean }) {
       className={TOOL}
       groups={[
         [
-          { text: 'Copy the slip', icon: <Copy {...ICON} />, onSelect: copy },
-          ...(readAloud
-            ? [{ text: 'Read the slip aloud', icon: <Volume2 {...ICON} />, onSelect: readAloud }]
-            : []),
-          ...(share ? [{ text: 'Share the slip', icon: <Share2 {...ICON} />, onSelect: share }] : []),
+          { text: 'Copy the slip', icon: Copy, onSelect: copy },
+          ...(readAloud ? [{ text: 'Read the slip aloud', icon: Volume2, onSelect: readAloud }] : []),
+          ...(share ? [{ text: 'Share the slip', icon: Share2, onSelect: share }] : []),
         ],
         [
-          { text: 'Next stand from here', icon: <StepForward {...ICON} />, onSelect: goOn },
-          { text: 'Export to a file', icon: <Download {...ICON} />, onSelect: exportFile },
+          { text: 'Next stand from here', icon: StepForward, onSelect: goOn },
+          { text: 'Export to a file', icon: Download, onSelect: exportFile },
         ],
         compact
           ? [
               {
                 text: 'Redo',
-                icon: <Redo2 {...ICON} />,
+                icon: Redo2,
                 isDisabled: !canRedo,
                 onSelect: () => document.redo(),
               },
-              { text: 'Bag', icon: <Layers {...ICON} />, onSelect: () => void navigate(`${base}/bag`) },
+              { text: 'Bag', icon: Layers, onSelect: () => void navigate(`${base}/bag`) },
               {
                 text: theme === 'noon' ? 'Dusk' : 'Noon',
-                icon: theme === 'noon' ? <Moon {...ICON} /> : <Sun {...ICON} />,
+                icon: theme === 'noon' ? Moon : Sun,
                 onSelect: toggle,
               },
             ]
-          : [{ text: 'Shortcuts', icon: <HelpCircle {...ICON} />, onSelect: () => setOpen('shortcuts') }],
+          : [{ text: 'Shortcuts', icon: HelpCircle, onSelect: () => setOpen('shortcuts') }],
       ]}
     >
-      <EllipsisVertical {...ICON} />
+      <EllipsisVertical size={20} aria-hidden />
     </Menu>
   );
 }

@@ -25,9 +25,6 @@ export const STEP_TITLES: Record<Step, string> = {
 /** What a phone shows above the slip. */
 export type PhoneView = 'frame' | 'holder' | 'ladder';
 
-/** Keys work from a row of alternatives too, which the shortcuts' library would take for a field to type in. */
-export const KEYS: { enableOnFormTags: 'radio'[] } = { enableOnFormTags: ['radio'] };
-
 /** A reading that is being entered. */
 export interface ReadingDraft {
   readonly role: Role;

@@ -1,8 +1,10 @@
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { type Role } from '@/core/field';
 import { type Command, useCommands } from '@/ui/commands';
+import { KEYS } from '../keys';
 import { ROLE_KEYS, ROLE_NAMES } from './roles';
-import { KEYS, STEP_TITLES, STEPS, useStand } from './stand-context';
+import { STEP_TITLES, STEPS, useStand } from './stand-context';
 import { useStandActions } from './use-stand-actions';
 
 /** The keys of a stand's screen, and what of it can be done from the palette. */
@@ -10,8 +12,16 @@ export function useStandKeys(): void {
   const { document, setStep, setBare, draft, setDraft } = useStand();
   const { copy, readAloud, share, goOn, exportFile } = useStandActions();
 
-  const commands = useMemo((): Command[] => {
-    return [
+  const read = useCallback(
+    (role: Role) => {
+      setStep('read');
+      setDraft({ ...draft, role });
+    },
+    [setStep, setDraft, draft],
+  );
+
+  const commands = useMemo(
+    (): Command[] => [
       ...STEPS.map((step, i) => ({
         name: STEP_TITLES[step],
         also: 'open step',
@@ -24,18 +34,16 @@ export function useStandKeys(): void {
         name: `Read ${ROLE_NAMES[role].toLowerCase()}`,
         also: 'new reading role',
         keys: key.toUpperCase(),
-        run: () => {
-          setStep('read');
-          setDraft({ ...draft, role });
-        },
+        run: () => read(role),
       })),
       { name: 'Copy the slip', run: copy },
       ...(readAloud ? [{ name: 'Read the slip aloud', also: 'voice speak', run: readAloud }] : []),
       ...(share ? [{ name: 'Share the slip', run: share }] : []),
       { name: 'Next stand from here', also: 'duplicate framing', run: goOn },
       { name: 'Export this stand to a file', also: 'save download', run: exportFile },
-    ];
-  }, [document, setStep, draft, setDraft, copy, readAloud, share, goOn, exportFile]);
+    ],
+    [document, setStep, read, copy, readAloud, share, goOn, exportFile],
+  );
   useCommands('This stand', commands);
 
   useHotkeys(
@@ -46,15 +54,11 @@ export function useStandKeys(): void {
     },
     KEYS,
   );
-  useHotkeys('mod+z', () => document.undo(), { ...KEYS, preventDefault: true });
-  useHotkeys(['mod+shift+z', 'mod+y'], () => document.redo(), { ...KEYS, preventDefault: true });
   useHotkeys(
     Object.keys(ROLE_KEYS),
     (e) => {
       const role = ROLE_KEYS[e.key.toLowerCase()];
-      if (!role) return;
-      setStep('read');
-      setDraft({ ...draft, role });
+      if (role) read(role);
     },
     KEYS,
   );

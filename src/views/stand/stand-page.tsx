@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import {
@@ -52,10 +52,10 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   const [step, openStep] = useState<Step>(stand.readings.length ? 'balance' : 'read');
   const [phoneView, setPhoneView] = useState<PhoneView>('frame');
   /** A step brings the drawing that it is about. */
-  const setStep = (next: Step) => {
+  const setStep = useCallback((next: Step) => {
     openStep(next);
     setPhoneView(next === 'seat' ? 'holder' : 'frame');
-  };
+  }, []);
   const [bare, setBare] = useState(false);
   const [selection, select] = useState<Selection>(null);
   const [draft, setDraft] = useState<ReadingDraft>({ role: 'land', place: null });

@@ -1,9 +1,7 @@
 import { useMemo, useSyncExternalStore } from 'react';
-import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { saveFile } from '@/ui/save-file';
 import { slipSentence } from '@/words';
-import { useWorkspace } from '../shell/workspace-context';
+import { useFromStand } from '../use-from-stand';
 import { useStand } from './stand-context';
 import { useSlip } from './use-slip';
 
@@ -37,8 +35,7 @@ function ownVoice(): SpeechSynthesisVoice | null {
 
 export function useStandActions(): StandActions {
   const { stand } = useStand();
-  const { workspace, base } = useWorkspace();
-  const navigate = useNavigate();
+  const from = useFromStand(stand.id);
   const slip = useSlip();
   const sentence = slipSentence(slip);
   const voice = useOwnVoice();
@@ -55,16 +52,9 @@ export function useStandActions(): StandActions {
           }
         : null,
       share: 'share' in navigator ? () => void share(stand.name, text) : null,
-      goOn: () => {
-        const id = workspace.nextStand(stand.id);
-        if (id) void navigate(`${base}/stands/${id}`);
-      },
-      exportFile: () => {
-        const file = workspace.exportStand(stand.id);
-        if (file) saveFile(file);
-      },
+      ...from,
     };
-  }, [stand.id, stand.name, sentence, voice, workspace, base, navigate]);
+  }, [stand.name, sentence, voice, from]);
 }
 
 async function copy(text: string): Promise<void> {

@@ -1,16 +1,17 @@
 import { format } from 'date-fns';
-import { Archive, ArchiveRestore, Copy, Download, EllipsisVertical, StepForward, Trash2 } from 'lucide-react';
+import { Copy, Download, EllipsisVertical, StepForward, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { bagForStand, deriveStand, isSheet, solutionKey } from '@/model';
 import { GlassSwatch, StandDrawing } from '@/render';
 import { isUpsideDown } from '@/core/optics';
 import { type Solutions, type StandSummary } from '@/store';
 import { Menu } from '@/ui/menu';
-import { saveFile } from '@/ui/save-file';
 import { slipLine, slipOf } from '@/words';
+import { archiveItem } from '../archive-item';
 import { useBag, useWorkspace } from '../shell/workspace-context';
+import { useFromStand } from '../use-from-stand';
 
 interface StandRowProps {
   summary: StandSummary;
@@ -60,9 +61,8 @@ export function StandRow({ summary: { id, updatedAt, document }, solutions }: St
 }
 
 function RowMenu({ id, name, archived }: { id: string; name: string; archived: boolean }) {
-  const { workspace, base } = useWorkspace();
-  const navigate = useNavigate();
-  const icon = { size: 18, 'aria-hidden': true } as const;
+  const { workspace } = useWorkspace();
+  const { goOn, exportFile } = useFromStand(id);
   const remove = () => {
     const undo = workspace.removeStand(id);
     toast(`“${name}” is deleted.`, { action: { label: 'Undo', onClick: undo }, duration: 10_000 });
@@ -73,37 +73,20 @@ function RowMenu({ id, name, archived }: { id: string; name: string; archived: b
       action: { label: 'Undo', onClick: () => workspace.archiveStand(id, !next) },
     });
   };
-  const goOn = () => {
-    const next = workspace.nextStand(id);
-    if (next) void navigate(`${base}/stands/${next}`);
-  };
-  const exportFile = () => {
-    const file = workspace.exportStand(id);
-    if (file) saveFile(file);
-  };
   return (
     <Menu
       label={`More about ${name}`}
       className="inline-flex size-11 shrink-0 items-center justify-center rounded-md hover:bg-panel"
       groups={[
         [
-          { text: 'Next stand from here', icon: <StepForward {...icon} />, onSelect: goOn },
-          { text: 'Duplicate', icon: <Copy {...icon} />, onSelect: () => void workspace.duplicateStand(id) },
-          { text: 'Export to a file', icon: <Download {...icon} />, onSelect: exportFile },
+          { text: 'Next stand from here', icon: StepForward, onSelect: goOn },
+          { text: 'Duplicate', icon: Copy, onSelect: () => void workspace.duplicateStand(id) },
+          { text: 'Export to a file', icon: Download, onSelect: exportFile },
         ],
-        [
-          archived
-            ? {
-                text: 'Take out of the archive',
-                icon: <ArchiveRestore {...icon} />,
-                onSelect: () => setArchived(false),
-              }
-            : { text: 'Archive', icon: <Archive {...icon} />, onSelect: () => setArchived(true) },
-          { text: 'Delete', icon: <Trash2 {...icon} />, onSelect: remove },
-        ],
+        [archiveItem(archived, setArchived), { text: 'Delete', icon: Trash2, onSelect: remove }],
       ]}
     >
-      <EllipsisVertical {...icon} />
+      <EllipsisVertical size={18} aria-hidden />
     </Menu>
   );
 }

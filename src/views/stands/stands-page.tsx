@@ -6,9 +6,9 @@ import { toast } from 'sonner';
 import { type StandSummary } from '@/store';
 import { Button } from '@/ui/button';
 import { mergeText } from '@/words';
-import { answersTo } from '../answers-to';
 import { ListTools } from '../list-tools';
 import { useWorkspace, useWorkspaceState } from '../shell/workspace-context';
+import { answersTo, useListTools } from '../use-list-tools';
 import { StandRow } from './stand-row';
 import { useSolutions } from './use-solutions';
 
@@ -104,34 +104,28 @@ function Empty({ onBegin }: { onBegin: () => void }) {
 }
 
 function List({ stands }: { stands: readonly StandSummary[] }) {
-  const [wanted, setWanted] = useState('');
-  const [order, setOrder] = useState<Order>('changed');
-  const [archive, setArchive] = useState(false);
+  const tools = useListTools<Order>('changed');
+  const { wanted, order, showsArchive } = tools;
   const archived = stands.filter((s) => s.document.stand.archived).length;
   const shown = useMemo(() => {
     const text = ({ document: { stand } }: StandSummary) =>
       `${stand.name} ${stand.notes ?? ''} ${stand.lens.focalLengthMm} mm`;
     return stands
-      .filter((s) => !!s.document.stand.archived === archive && answersTo(text(s), wanted))
+      .filter((s) => !!s.document.stand.archived === showsArchive && answersTo(text(s), wanted))
       .sort(BY[order]);
-  }, [stands, wanted, order, archive]);
+  }, [stands, wanted, order, showsArchive]);
   const solutions = useSolutions(shown);
   return (
     <>
       <ListTools
+        {...tools}
         searchLabel="Search stands"
-        wanted={wanted}
-        onWanted={setWanted}
-        order={order}
         orders={ORDERS}
-        onOrder={setOrder}
         count={stands.length}
         archivedCount={archived}
-        showsArchive={archive}
-        onArchive={setArchive}
       />
       {shown.length ? (
-        <ul aria-label={archive ? 'Archived stands' : 'Stands'} className="border-t border-rule">
+        <ul aria-label={showsArchive ? 'Archived stands' : 'Stands'} className="border-t border-rule">
           {shown.map((summary) => (
             <StandRow key={summary.id} summary={summary} solutions={solutions} />
           ))}

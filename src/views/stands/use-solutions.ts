@@ -9,11 +9,7 @@ export function useSolutions(shown: readonly StandSummary[]): Solutions {
   const { summaries } = useWorkspace();
   const bag = useBag();
   useEffect(() => {
-    summaries.want(
-      shown
-        .map(({ document }) => ({ stand: document.stand, bag: bagForStand(document, bag) }))
-        .filter(({ stand }) => stand.readings.length > 0),
-    );
+    summaries.want(shown.map(({ document }) => ({ stand: document.stand, bag: bagForStand(document, bag) })));
     return () => summaries.rest();
   }, [summaries, shown, bag]);
   return useStore(summaries.state, (s) => s.solutions);

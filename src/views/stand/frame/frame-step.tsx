@@ -1,11 +1,10 @@
 import { estimatedPupilToFilterMm } from '@/core/optics';
 import { ASSUMED_WIDEST_APERTURE, type Camera, MAX_TEXT, type Orientation, type StandLens } from '@/model';
-import { ChoiceField } from '@/ui/field';
 import { Segmented } from '@/ui/segmented';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { QuantityField } from '../../quantity-field';
 import { RoomFields } from '../../room-fields';
-import { sensorKey, sensorOptions, sensorSize } from '../../sensors';
+import { SensorSizeFields } from '../../sensor-size-fields';
 import { FromBag } from './from-bag';
 import { PupilPictures } from './pupil-pictures';
 import { ShapeList } from './shape-list';
@@ -22,29 +21,9 @@ export function FrameStep() {
     <div className="space-y-5">
       <div className="grid grid-cols-2 gap-3">
         <FromBag />
-        <ChoiceField
-          label="Sensor"
-          className="col-span-2"
-          value={sensorKey(camera)}
-          options={sensorOptions(camera)}
-          onValue={(key) => {
-            const size = sensorSize(key);
-            if (size) setCamera(size);
-          }}
-        />
-        <QuantityField
-          label="Sensor width"
-          quantity="lengthMm"
-          unit="mm"
-          value={camera.sensorWidthMm}
-          onValue={(sensorWidthMm) => setCamera({ sensorWidthMm })}
-        />
-        <QuantityField
-          label="Sensor height"
-          quantity="lengthMm"
-          unit="mm"
-          value={camera.sensorHeightMm}
-          onValue={(sensorHeightMm) => setCamera({ sensorHeightMm })}
+        <SensorSizeFields
+          size={camera}
+          onChange={(size, name) => setCamera({ ...size, ...(name ? { name } : {}) })}
         />
         <div className="col-span-2">
           <Segmented<Orientation>

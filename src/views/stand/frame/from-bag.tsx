@@ -30,44 +30,61 @@ export function FromBag() {
   const lens = lenses.find((l) => isMounted(l, stand));
   return (
     <>
-      {cameras.length > 0 && (
-        <ChoiceField
-          label="Camera"
-          className="col-span-2"
-          value={camera?.id ?? OTHER}
-          options={[
-            ...cameras.map((c) => [c.id, thingName(c)] as const),
-            ...(camera ? [] : [[OTHER, 'another, as below'] as const]),
-          ]}
-          onValue={(id) => {
-            const chosen = cameras.find((c) => c.id === id);
-            if (chosen) edit((s) => ({ ...s, camera: mountedCamera(chosen, orientation) }));
-          }}
-        />
-      )}
-      {lenses.length > 0 && (
-        <ChoiceField
-          label="Lens"
-          className="col-span-2"
-          value={lens?.id ?? OTHER}
-          options={[
-            ...lenses.map((l) => [l.id, lensText(l)] as const),
-            ...(lens ? [] : [[OTHER, 'another, as below'] as const]),
-          ]}
-          onValue={(id) => {
-            const chosen = lenses.find((l) => l.id === id);
-            if (chosen)
-              edit((s) => ({
-                ...s,
-                lens: {
-                  ...mountedLens(chosen, s.lens.focalLengthMm),
-                  nearestSubjectM: s.lens.nearestSubjectM,
-                },
-              }));
-          }}
-        />
-      )}
+      <Mounted
+        label="Camera"
+        items={cameras}
+        current={camera}
+        nameOf={thingName}
+        onMount={(chosen) => edit((s) => ({ ...s, camera: mountedCamera(chosen, orientation) }))}
+      />
+      <Mounted
+        label="Lens"
+        items={lenses}
+        current={lens}
+        nameOf={lensText}
+        onMount={(chosen) =>
+          edit((s) => {
+            const { focalLengthMm, nearestSubjectM } = s.lens;
+            return { ...s, lens: { ...mountedLens(chosen, focalLengthMm), nearestSubjectM } };
+          })
+        }
+      />
     </>
+  );
+}
+
+interface MountedProps<T> {
+  label: string;
+  items: readonly T[];
+  /** The one that is on the stand, if it is one of them. */
+  current: T | undefined;
+  nameOf: (item: T) => string;
+  onMount: (item: T) => void;
+}
+
+/** One of the bag's things, or another one that is told by the fields below. */
+function Mounted<T extends { readonly id: string }>({
+  label,
+  items,
+  current,
+  nameOf,
+  onMount,
+}: MountedProps<T>) {
+  if (!items.length) return null;
+  return (
+    <ChoiceField
+      label={label}
+      className="col-span-2"
+      value={current?.id ?? OTHER}
+      options={[
+        ...items.map((item) => [item.id, nameOf(item)] as const),
+        ...(current ? [] : [[OTHER, 'another, as below'] as const]),
+      ]}
+      onValue={(id) => {
+        const chosen = items.find((item) => item.id === id);
+        if (chosen) onMount(chosen);
+      }}
+    />
   );
 }
 

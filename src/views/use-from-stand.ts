@@ -1,0 +1,23 @@
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
+import { saveFile } from '@/ui/save-file';
+import { useWorkspace } from './shell/workspace-context';
+
+/** What leads on from a stand: the next framing from the same place, and its file. */
+export function useFromStand(id: string) {
+  const { workspace, base } = useWorkspace();
+  const navigate = useNavigate();
+  return useMemo(
+    () => ({
+      goOn: () => {
+        const next = workspace.nextStand(id);
+        if (next) void navigate(`${base}/stands/${next}`);
+      },
+      exportFile: () => {
+        const file = workspace.exportStand(id);
+        if (file) saveFile(file);
+      },
+    }),
+    [workspace, base, navigate, id],
+  );
+}
