@@ -1,6 +1,7 @@
 import { type FramePoint, type Role, skylineAt } from '@/core/field';
 import { dimmingField, type FrameSize, type Lens, type Seat, type SlantTables } from '@/core/optics';
 import { type SensorWindow } from '@/core/sensor';
+import { srgbFromLinear } from '@/core/units';
 import { type StandShape } from '@/model';
 import { type FrameLayers } from './frame-layers';
 
@@ -46,12 +47,6 @@ function displayLight(tone: number, window: SensorWindow): number {
   return (x * (1 + SHOULDER)) / (x + SHOULDER);
 }
 
-/** sRGB's transfer curve (IEC 61966-2-1). */
-function encode(linear: number): number {
-  const l = Math.min(1, Math.max(0, linear));
-  return l <= 0.0031308 ? 12.92 * l : 1.055 * l ** (1 / 2.4) - 0.055;
-}
-
 function toneTable(role: Role, picture: FramePicture): Uint8ClampedArray {
   const count = (LUT_TO - LUT_FROM) * LUT_STEPS + 1;
   const table = new Uint8ClampedArray(count * 3);
@@ -59,7 +54,7 @@ function toneTable(role: Role, picture: FramePicture): Uint8ClampedArray {
   for (let i = 0; i < count; i++) {
     const light = displayLight(LUT_FROM + i / LUT_STEPS, picture.window);
     for (let c = 0; c < 3; c++)
-      table[i * 3 + c] = 255 * encode(light * (TINTS[role][c] as number) * (theme[c] as number));
+      table[i * 3 + c] = 255 * srgbFromLinear(light * (TINTS[role][c] as number) * (theme[c] as number));
   }
   return table;
 }

@@ -1,4 +1,7 @@
+export * from './interpolation';
+export * from './linear';
 export * from './quadrature';
+export * from './random';
 export * from './roots';
 export * from './statistics';
 export * from './steps';

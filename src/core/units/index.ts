@@ -3,3 +3,4 @@ export * from './camera-scales';
 export * from './density-labels';
 export * from './shutter-text';
 export * from './stops';
+export * from './srgb';

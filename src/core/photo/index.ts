@@ -1,0 +1,4 @@
+export * from './line';
+export * from './reduce';
+export * from './skyline';
+export * from './types';

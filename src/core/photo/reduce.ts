@@ -1,0 +1,90 @@
+import { linearFromSrgb } from '@/core/units';
+import { type LinearPixels, type Pixels } from './types';
+
+/** Luminance of linear light in the primaries of sRGB (IEC 61966-2-1). */
+const LUMA = [0.2126, 0.7152, 0.0722] as const;
+
+/** Linear light of each byte of sRGB. */
+const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => linearFromSrgb(byte / 255));
+
+/** A channel at or above this holds no more detail, and all at or below that none either: the last steps of a byte. */
+const BLOWN = 254;
+const BLACK = 2;
+
+/** A picture reduced to cells: the mean linear light of each, and how much of it is beyond what the picture holds. */
+export interface Reduced {
+  readonly columns: number;
+  readonly rows: number;
+  /** Three numbers a cell. */
+  readonly rgb: Float32Array;
+  readonly luminance: Float32Array;
+  /** Part of each cell that is blown, and that is black, 0 to 1. */
+  readonly blown: Float32Array;
+  readonly black: Float32Array;
+}
+
+/** Cells along each side for so many along the longer one; never more than there are pixels. */
+function cells(columns: number, rows: number, longSide: number) {
+  const part = Math.min(1, longSide / Math.max(columns, rows));
+  return { columns: Math.max(1, Math.round(columns * part)), rows: Math.max(1, Math.round(rows * part)) };
+}
+
+/** Reduces decoded pixels in linear light: light adds, stored values do not. */
+export function reducePixels({ columns, rows, rgba }: Pixels, longSide: number): Reduced {
+  return reduce({ columns, rows }, longSide, (i, add) => {
+    const [r, g, b] = [rgba[4 * i] as number, rgba[4 * i + 1] as number, rgba[4 * i + 2] as number];
+    const most = Math.max(r, g, b);
+    add(LINEAR[r] as number, LINEAR[g] as number, LINEAR[b] as number, most >= BLOWN, most <= BLACK);
+  });
+}
+
+/** Reduces linear light; nothing of it is blown, and only what gives no light at all is black. */
+export function reduceLinear({ columns, rows, rgb }: LinearPixels, longSide: number): Reduced {
+  const held = (x: number | undefined) => (Number.isFinite(x) ? Math.max(0, x as number) : 0);
+  return reduce({ columns, rows }, longSide, (i, add) => {
+    const [r, g, b] = [held(rgb[3 * i]), held(rgb[3 * i + 1]), held(rgb[3 * i + 2])];
+    add(r, g, b, false, r + g + b <= 0);
+  });
+}
+
+type Add = (r: number, g: number, b: number, isBlown: boolean, isBlack: boolean) => void;
+
+function reduce(
+  size: { readonly columns: number; readonly rows: number },
+  longSide: number,
+  pixel: (i: number, add: Add) => void,
+): Reduced {
+  const { columns, rows } = cells(size.columns, size.rows, longSide);
+  const rgb = new Float32Array(3 * columns * rows);
+  const blown = new Float32Array(columns * rows);
+  const black = new Float32Array(columns * rows);
+  const count = new Uint32Array(columns * rows);
+  let cell = 0;
+  const add: Add = (r, g, b, isBlown, isBlack) => {
+    rgb[3 * cell] = (rgb[3 * cell] as number) + r;
+    rgb[3 * cell + 1] = (rgb[3 * cell + 1] as number) + g;
+    rgb[3 * cell + 2] = (rgb[3 * cell + 2] as number) + b;
+    if (isBlown) blown[cell] = (blown[cell] as number) + 1;
+    if (isBlack) black[cell] = (black[cell] as number) + 1;
+    count[cell] = (count[cell] as number) + 1;
+  };
+  const across = Uint32Array.from({ length: size.columns }, (_, x) => Math.floor((x * columns) / size.columns));
+  for (let y = 0, i = 0; y < size.rows; y++) {
+    const line = Math.floor((y * rows) / size.rows) * columns;
+    for (let x = 0; x < size.columns; x++, i++) {
+      cell = line + (across[x] as number);
+      pixel(i, add);
+    }
+  }
+  const luminance = new Float32Array(columns * rows);
+  for (let i = 0; i < columns * rows; i++) {
+    const n = count[i] as number;
+    for (let k = 0; k < 3; k++) {
+      rgb[3 * i + k] = (rgb[3 * i + k] as number) / n;
+      luminance[i] = (luminance[i] as number) + (LUMA[k] as number) * (rgb[3 * i + k] as number);
+    }
+    blown[i] = (blown[i] as number) / n;
+    black[i] = (black[i] as number) / n;
+  }
+  return { columns, rows, rgb, luminance, blown, black };
+}

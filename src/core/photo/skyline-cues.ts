@@ -1,0 +1,270 @@
+import { clamp } from '@/core/numerics';
+import { type Reduced } from './reduce';
+import { offSurface } from './sky-surface';
+
+/** What of a picture tells sky from ground, cell by cell. */
+export interface PictureCues {
+  readonly columns: number;
+  readonly rows: number;
+  /** Luminance in stops. */
+  readonly log: Float32Array;
+  readonly red: Float32Array;
+  readonly blue: Float32Array;
+  /** Bins of light and colour, and of texture and colour, that each cell falls into. */
+  readonly light: Uint8Array;
+  readonly texture: Uint8Array;
+  /** Strength of the step from the cell above, 0 to 1: light and colour, against what is usual in the picture. */
+  readonly step: Float32Array;
+  /** How much of a level line runs through the cell: the same small step over a stretch of the row, 0 to 1. */
+  readonly level: Float32Array;
+  /** How well what is above a row is mirrored below it, 0 to 1, cell by cell. */
+  readonly mirror: Float32Array;
+}
+
+const LIGHT_BINS = 14;
+const HUE_BINS = 8;
+const TEXTURE_BINS = 8;
+
+export function pictureCues(picture: Reduced): PictureCues {
+  const { columns, rows, rgb, luminance } = picture;
+  const n = columns * rows;
+  const floor = 2 ** -12 * luminance.reduce((a, b) => Math.max(a, b), 1e-9);
+  const log = Float32Array.from(luminance, (y) => Math.log2(y + floor));
+  const ratio = (k: number) =>
+    Float32Array.from({ length: n }, (_, i) => Math.log2(((rgb[3 * i + k] as number) + floor) / ((rgb[3 * i + 1] as number) + floor)));
+  const [red, blue] = [ratio(0), ratio(2)];
+  const rough = roughness(log, columns, rows);
+  const ranks = (values: Float32Array, bins: number) => binByRank(values, bins);
+  const [byLight, byBlue, byRed, byRough] = [ranks(log, LIGHT_BINS), ranks(blue, HUE_BINS), ranks(red, HUE_BINS), ranks(rough, TEXTURE_BINS)];
+  const light = Uint8Array.from(byLight, (l, i) => l * HUE_BINS + (byBlue[i] as number));
+  const texture = Uint8Array.from(byRough, (t, i) => t * HUE_BINS + (byRed[i] as number));
+  const channels = { columns, rows, log, red, blue };
+  return {
+    ...channels,
+    light,
+    texture,
+    step: steps(channels),
+    level: levelScore(channels),
+    mirror: mirrorScore(log, columns, rows),
+  };
+}
+
+/** Mean step of light to the neighbours over a patch of five by five cells, in stops. */
+function roughness(log: Float32Array, columns: number, rows: number): Float32Array {
+  const local = new Float32Array(columns * rows);
+  for (let i = 0; i < local.length; i++) {
+    const here = log[i] as number;
+    const right = (i + 1) % columns ? (log[i + 1] as number) : here;
+    const below = i + columns < local.length ? (log[i + columns] as number) : here;
+    local[i] = Math.min(1.5, Math.abs(right - here) + 0.5 * Math.abs(below - here));
+  }
+  return boxMean(local, { columns, rows, reach: 2 });
+}
+
+/** Mean over a square of cells, by running sums. */
+function boxMean(values: Float32Array, { columns, rows, reach }: { columns: number; rows: number; reach: number }): Float32Array {
+  const pass = (from: Float32Array, count: number, length: number, at: (line: number, k: number) => number) => {
+    const to = new Float32Array(from.length);
+    for (let line = 0; line < count; line++) {
+      let sum = 0;
+      for (let k = -reach; k < length; k++) {
+        if (k + reach < length) sum += from[at(line, k + reach)] as number;
+        if (k - reach - 1 >= 0) sum -= from[at(line, k - reach - 1)] as number;
+        if (k >= 0) to[at(line, k)] = sum / (Math.min(length - 1, k + reach) - Math.max(0, k - reach) + 1);
+      }
+    }
+    return to;
+  };
+  const across = pass(values, rows, columns, (row, k) => row * columns + k);
+  return pass(across, columns, rows, (column, k) => k * columns + column);
+}
+
+/** Which of so many equally full bins each value falls into. */
+function binByRank(values: Float32Array, bins: number): Uint8Array {
+  const sorted = Float32Array.from(values).sort();
+  const edges = Array.from({ length: bins - 1 }, (_, k) => sorted[Math.floor(((k + 1) * sorted.length) / bins)] as number);
+  return Uint8Array.from(values, (x) => {
+    let bin = 0;
+    while (bin < edges.length && x > (edges[bin] as number)) bin++;
+    return bin;
+  });
+}
+
+interface Channels {
+  readonly columns: number;
+  readonly rows: number;
+  readonly log: Float32Array;
+  readonly red: Float32Array;
+  readonly blue: Float32Array;
+}
+
+/** Step between what lies just above and just below each row, against the picture's own large steps. */
+function steps({ columns, rows, log, red, blue }: Channels): Float32Array {
+  const raw = new Float32Array(columns * rows);
+  const half = (values: Float32Array, column: number, from: number) => {
+    const two = clamp(from, 0, rows - 1) * columns + column;
+    const other = clamp(from + 1, 0, rows - 1) * columns + column;
+    return ((values[two] as number) + (values[other] as number)) / 2;
+  };
+  for (let row = 1; row < rows; row++)
+    for (let column = 0; column < columns; column++) {
+      const jump = (values: Float32Array) => half(values, column, row) - half(values, column, row - 2);
+      raw[row * columns + column] = Math.abs(jump(log)) + 0.6 * (Math.abs(jump(red)) + Math.abs(jump(blue)));
+    }
+  const large = Float32Array.from(raw).sort()[Math.floor(0.97 * raw.length)] as number;
+  return raw.map((x) => Math.min(1, x / Math.max(0.05, large)));
+}
+
+/** Steps of a level line are as small as this, stops, and so much of them must go one way, to count in full. */
+const LEVEL_STEP = 0.12;
+const ONE_WAY = 0.9;
+
+/** A horizon over water is a faint step, but the same one all along a row: steps that agree, and are least next to it. */
+function levelScore({ columns, rows, log, red, blue }: Channels): Float32Array {
+  const score = new Float32Array(columns * rows);
+  const window = { columns, rows: 1, reach: Math.round(columns / 6) };
+  for (const values of [log, red, blue]) {
+    const lines = Array.from({ length: rows }, (_, row) => {
+      const jump = new Float32Array(columns);
+      if (row > 0)
+        for (let column = 0; column < columns; column++)
+          jump[column] = clamp((values[row * columns + column] as number) - (values[(row - 1) * columns + column] as number), -0.5, 0.5);
+      return { signed: boxMean(jump, window), size: boxMean(jump.map(Math.abs), window) };
+    });
+    for (let row = 3; row < rows - 3; row++)
+      for (let column = 0; column < columns; column++) {
+        const here = (lines[row] as (typeof lines)[number]).signed[column] as number;
+        const usual = [-3, -2, 2, 3].reduce((sum, k) => sum + ((lines[row + k] as (typeof lines)[number]).signed[column] as number) / 4, 0);
+        const agreed = Math.abs(here) / (((lines[row] as (typeof lines)[number]).size[column] as number) + 0.004);
+        const own = clamp((Math.abs(here - usual) / LEVEL_STEP) * clamp((agreed - 0.4) / (ONE_WAY - 0.4), 0, 1), 0, 1);
+        const i = row * columns + column;
+        score[i] = Math.max(score[i] as number, own);
+      }
+  }
+  return score;
+}
+
+/** Rows compared on either side of a would-be waterline, as a part of the picture's height. */
+const MIRROR_REACH = 0.16;
+
+/**
+ * Correlation of what lies above a row with what lies below it turned over, in windows across the picture, where there is
+ * anything to compare. Slow changes are taken out first: the sky grows brighter towards any horizon and the water too.
+ */
+function mirrorScore(log: Float32Array, columns: number, rows: number): Float32Array {
+  const slow = boxMean(log, { columns, rows, reach: Math.round(0.05 * rows) });
+  const detail = log.map((x, i) => clamp(x - (slow[i] as number), -1, 1));
+  const reach = Math.round(MIRROR_REACH * rows);
+  const product = new Float32Array(columns * rows);
+  const power = new Float32Array(columns * rows);
+  for (let row = 2; row < rows - 2; row++) {
+    const far = Math.min(reach, row, rows - row);
+    for (let column = 0; column < columns; column++) {
+      let [xy, xx, yy] = [0, 0, 0];
+      for (let k = 1; k < far; k++) {
+        const above = detail[(row - k - 1) * columns + column] as number;
+        const below = detail[(row + k) * columns + column] as number;
+        xy += above * below;
+        xx += above * above;
+        yy += below * below;
+      }
+      product[row * columns + column] = xy * Math.min(1, far / reach);
+      power[row * columns + column] = Math.sqrt(xx * yy) + 0.02 * reach * 0.02;
+    }
+  }
+  const window = { columns, rows: 1, reach: Math.round(columns / 5) };
+  const score = new Float32Array(columns * rows);
+  for (let row = 2; row < rows - 2; row++) {
+    const line = (values: Float32Array) => boxMean(values.slice(row * columns, (row + 1) * columns), window);
+    const [xy, xx] = [line(product), line(power)];
+    for (let column = 0; column < columns; column++)
+      score[row * columns + column] = clamp(((xy[column] as number) / (xx[column] as number) - 0.35) / 0.45, 0, 1);
+  }
+  return score;
+}
+
+/** What a line through the picture is judged by. */
+export interface Evidence {
+  readonly columns: number;
+  readonly rows: number;
+  /** How much more a cell is like sky than like ground, -1 to 1. */
+  readonly sky: Float32Array;
+  readonly edge: Float32Array;
+  readonly level: Float32Array;
+  readonly mirror: Float32Array;
+  /** How well the two kinds are told apart, 0 to 1. */
+  readonly parted: number;
+}
+
+/**
+ * How much more each cell is like those above a line than like those below it: the share of either side's cells in the
+ * same bin. What neither side has is neither.
+ *
+ * @param isFirst only the topmost and the lowest cells are taken to be certain
+ */
+export function likenessToSky(
+  cues: PictureCues,
+  line: Int32Array,
+  isFirst: boolean,
+): { readonly sky: Float32Array; readonly parted: number } {
+  const { columns, rows } = cues;
+  const margin = Math.round(0.015 * rows);
+  const side = (i: number): 1 | -1 | 0 => {
+    const row = Math.floor(i / columns);
+    const at = line[i % columns] as number;
+    if (isFirst) return row < 0.55 * at ? 1 : row > at + 0.55 * (rows - at) ? -1 : 0;
+    return row < at - margin ? 1 : row > at + margin ? -1 : 0;
+  };
+  const sides = Int8Array.from({ length: columns * rows }, (_, i) => side(i));
+  const byLight = logShares(cues.light, sides, LIGHT_BINS * HUE_BINS);
+  const bySurface = surfaceShares(cues, line, sides);
+  const byTexture = logShares(cues.texture, sides, TEXTURE_BINS * HUE_BINS);
+  const sky = Float32Array.from(cues.light, (bin, i) =>
+    clamp(
+      0.3 * (byLight[bin] as number) + 0.25 * (byTexture[cues.texture[i] as number] as number) + 0.3 * (bySurface[i] as number),
+      -1,
+      1,
+    ),
+  );
+  let right = 0;
+  let sure = 0;
+  sides.forEach((s, i) => {
+    if (!s) return;
+    right += s * (sky[i] as number);
+    sure++;
+  });
+  return { sky, parted: sure ? Math.max(0, right / sure) : 0 };
+}
+
+/** The same by how far cells lie from a smooth surface through the sky, in light and in colour. */
+function surfaceShares({ columns, rows, log, red, blue }: PictureCues, line: Int32Array, sides: Int8Array): Float64Array {
+  const until = Float64Array.from(line, (row) => Math.max(3, row - Math.round(0.02 * rows)));
+  const off = (values: Float32Array) => offSurface({ columns, rows, values, until });
+  const [byLog, byRed, byBlue] = [off(log), off(red), off(blue)];
+  const distance = byLog.map((x, i) => Math.log2(1 + x * x + 0.5 * ((byRed[i] as number) ** 2 + (byBlue[i] as number) ** 2)));
+  const bins = Uint8Array.from(distance, (d) => Math.min(15, Math.floor(2 * d)));
+  const shares = logShares(bins, sides, 16);
+  return Float64Array.from(bins, (bin) => shares[bin] as number);
+}
+
+/** Logarithm (base 2) of the ratio of both sides' shares of each bin. */
+function logShares(bins: Uint8Array, sides: Int8Array, count: number): Float64Array {
+  const above = new Float64Array(count);
+  const below = new Float64Array(count);
+  bins.forEach((bin, i) => {
+    if (sides[i] === 1) above[bin] = (above[bin] as number) + 1;
+    else if (sides[i] === -1) below[bin] = (below[bin] as number) + 1;
+  });
+  const total = (side: Float64Array) => Math.max(1, side.reduce((a, b) => a + b, 0));
+  const [ta, tb] = [total(above), total(below)];
+  // as if every bin had held this share of either side: what was hardly seen says hardly anything
+  const doubt = 0.25 / count;
+  return above.map((n, bin) => Math.log2((n / ta + doubt) / ((below[bin] as number) / tb + doubt)));
+}
+
+export function evidenceOf(
+  { columns, rows, step, level, mirror }: PictureCues,
+  { sky, parted }: ReturnType<typeof likenessToSky>,
+): Evidence {
+  return { columns, rows, sky, edge: step, level, mirror, parted };
+}

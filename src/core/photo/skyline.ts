@@ -1,0 +1,191 @@
+import { type FramePoint } from '@/core/field';
+import { clamp, mean } from '@/core/numerics';
+import { simplifyTo } from './line';
+import { type Reduced } from './reduce';
+import { boundaryPath, pathMargin, type PathWorth } from './skyline-path';
+import { type Evidence, evidenceOf, likenessToSky, type PictureCues, pictureCues } from './skyline-cues';
+
+/** A skyline found in a picture: a proposal. */
+export interface FoundSkyline {
+  /** Its points, from left to right, ready to be drawn. */
+  readonly points: readonly FramePoint[];
+  /** Its height at the middle of each column of the picture it was found in. */
+  readonly line: Float64Array;
+  /** How sure it is at each of these columns, 0 to 1. */
+  readonly sure: Float64Array;
+  /** How sure it is on the whole, 0 to 1; below `UNSURE` it should be looked at before it is used. */
+  readonly confidence: number;
+}
+
+/** Below this a stretch of the line, or all of it, is called unsure. */
+export const UNSURE = 0.5;
+
+/** Cells along the picture's longer side that the search works on. */
+export const SKYLINE_CELLS = 180;
+
+/** The heights at which the search starts, each on its own, and how often it learns anew from the line it has found. */
+const STARTS = [0.18, 0.36, 0.54, 0.72];
+const ROUNDS = 2;
+/** A land's horizon is an edge; a sea's is faint but level; a still water's mirrors the sky. */
+const WORTHS: readonly PathWorth[] = [
+  { edge: 5, level: 0, mirror: 0 },
+  { edge: 1, level: 24, mirror: 0 },
+  { edge: 2, level: 3, mirror: 12 },
+];
+/** What counts for a line, and against it; fitted to scenes of known skyline, and held to others by the tests. */
+const WEIGHTS: Readonly<Record<keyof Merits, number>> = {
+  edge: 1.3,
+  level: -0.36,
+  mirror: 0.75,
+  bends: -0.26,
+  skyAbove: 0.9,
+  skyBelow: 0.3,
+  low: -0.25,
+};
+/** A margin at which a column is sure, in the units of the cost of a line. */
+const SURE_MARGIN = 3.2;
+/** Points of a proposal, and how closely they follow what was found, parts of the frame. */
+const MOST_POINTS = 60;
+const TOLERANCE = 0.004;
+
+/**
+ * Finds the line between sky and ground: two kinds of cells, learned from the picture itself, parted by one line across it
+ * that follows edges. What stands through the sky is passed over where it is narrow; a still mirror of the sky is told by
+ * its symmetry. Nothing is known of the place, so every answer comes with how sure it is.
+ *
+ * @param picture reduced to `SKYLINE_CELLS`
+ */
+export function findSkyline(picture: Reduced): FoundSkyline {
+  const cues = pictureCues(picture);
+  const found = [
+    ...WORTHS.flatMap((worth) => STARTS.map((v) => settle(cues, v, worth))),
+    ...levelLines(cues).map((line) => judged(cues, line)),
+  ];
+  if (globalThis.DEBUG) for (const f of found) globalThis.DEBUG(cues, f);
+  const best = found.reduce((a, b) => (worthOf(b.merits) > worthOf(a.merits) ? b : a));
+  return proposal(cues, best, lead(best, found));
+}
+
+/** Lines that lie farther apart than this, in the mean and as a part of the height, are different answers. */
+const OTHER_LINE = 0.03;
+/** By so much a line must be better than the best of another answer to be sure, in units of merit. */
+const CLEAR_LEAD = 0.12;
+
+/** How far the best line is ahead of the best that lies elsewhere, 0 to 1. */
+function lead(best: Candidate, found: readonly Candidate[]): number {
+  const apart = ({ line }: Candidate) =>
+    mean(Array.from(line, (row, i) => Math.abs(row - (best.line[i] as number)) / best.rows));
+  const others = found.filter((c) => apart(c) > OTHER_LINE).map((c) => worthOf(c.merits));
+  return 1 - Math.exp(-(worthOf(best.merits) - Math.max(...others, -Infinity)) / CLEAR_LEAD);
+}
+
+/** A line, what it was judged by, and how it came out. */
+interface Candidate {
+  readonly rows: number;
+  readonly line: Int32Array;
+  readonly evidence: Evidence;
+  readonly merits: Merits;
+}
+
+/** What speaks for a line and against it, means over the columns. */
+interface Merits {
+  readonly edge: number;
+  readonly level: number;
+  readonly mirror: number;
+  /** Ups and downs, in heights of the frame. */
+  readonly bends: number;
+  /** How much what lies just above it, and just below, is like the sky. */
+  readonly skyAbove: number;
+  readonly skyBelow: number;
+  /** How far down it runs: what looks like a skyline below another one is none. */
+  readonly low: number;
+}
+
+const worthOf = (merits: Merits): number =>
+  (Object.keys(WEIGHTS) as (keyof Merits)[]).reduce((sum, key) => sum + WEIGHTS[key] * merits[key], 0);
+
+/** Learns both sides from a first line, draws the line anew, and again. */
+function settle(cues: PictureCues, startV: number, worth: PathWorth): Candidate {
+  const start = new Int32Array(cues.columns).fill(Math.round(startV * cues.rows));
+  let line = boundaryPath(evidenceOf(cues, likenessToSky(cues, start, true)), worth);
+  for (let round = 0; round < ROUNDS; round++)
+    line = boundaryPath(evidenceOf(cues, likenessToSky(cues, line, false)), worth);
+  return judged(cues, withoutSpikes(line));
+}
+
+/** Rows along which a level line runs most clearly right across the picture. */
+function levelLines({ columns, rows, level }: PictureCues): Int32Array[] {
+  const across = Float64Array.from({ length: rows }, (_, row) => mean([...level.subarray(row * columns, (row + 1) * columns)]));
+  const peaks = [...across.keys()].filter(
+    (row) => (across[row] as number) > 0.35 && (across[row] as number) >= Math.max(across[row - 1] ?? 0, across[row + 1] ?? 0),
+  );
+  peaks.sort((a, b) => (across[b] as number) - (across[a] as number));
+  return peaks.slice(0, LEVEL_LINES).map((row) => new Int32Array(columns).fill(row));
+}
+
+const LEVEL_LINES = 5;
+
+/** Cells above and below the line that are compared with the sky, parts of the height. */
+const BAND = 0.08;
+
+function judged(cues: PictureCues, line: Int32Array): Candidate {
+  const { columns, rows } = cues;
+  const evidence = evidenceOf(cues, likenessToSky(cues, line, false));
+  const over = (value: (row: number, column: number) => number) => mean(Array.from(line, value));
+  const strongest = (values: Float32Array) =>
+    over((row, column) =>
+      Math.max(...[-1, 0, 1].map((k) => values[clamp(row + k, 0, rows - 1) * columns + column] as number)),
+    );
+  const band = (from: number, to: number) =>
+    over((row, column) => {
+      const cells = Array.from({ length: to - from }, (_, k) => row + from + k).filter((r) => r >= 0 && r < rows);
+      return cells.length ? mean(cells.map((r) => evidence.sky[r * columns + column] as number)) : 0;
+    });
+  const deep = Math.max(2, Math.round(BAND * rows));
+  const merits = {
+    edge: strongest(cues.step),
+    level: strongest(cues.level),
+    mirror: strongest(cues.mirror),
+    bends: line.reduce((sum, row, i) => sum + Math.abs(row - (line[i - 1] ?? row)), 0) / rows,
+    skyAbove: band(-deep, -1),
+    skyBelow: band(1, deep),
+    low: over((row) => row / rows),
+  };
+  return { rows, line, evidence, merits };
+}
+
+/** What stands up through the sky over less than this part of the width is no skyline: a trunk, a mast. */
+const NARROW = 0.035;
+
+/** The line with narrow spikes cut off at the height of what stands beside them. */
+function withoutSpikes(rowOf: Int32Array): Int32Array {
+  const reach = Math.round((NARROW * rowOf.length) / 2);
+  return slide(slide(rowOf, reach, Math.max), reach, Math.min);
+}
+
+const slide = (values: Int32Array, reach: number, pick: (...of: number[]) => number): Int32Array =>
+  values.map((_, i) => pick(...values.subarray(Math.max(0, i - reach), i + reach + 1)));
+
+function proposal(cues: PictureCues, { line: rowOf, evidence }: Candidate, leadPart: number): FoundSkyline {
+  const margin = pathMargin(evidence, rowOf);
+  const { columns, rows } = cues;
+  const line = Float64Array.from(rowOf, (row, column) => clamp((row + finer(cues, row, column)) / rows, 0, 1));
+  const sure = Float64Array.from(margin, (m) => (0.35 + 0.65 * leadPart) * (1 - Math.exp(-m / SURE_MARGIN)));
+  const points = Array.from(line, (v, column) => ({ u: (column + 0.5) / columns, v }));
+  const ends = [{ u: 0, v: line[0] as number }, ...points, { u: 1, v: line[columns - 1] as number }];
+  return { points: simplifyTo(ends, TOLERANCE, MOST_POINTS), line, sure, confidence: mean([...sure]) };
+}
+
+/** Where between the rows the edge lies: the middle of the steps of light round it, -1 to 1 rows. */
+function finer({ columns, rows, log }: PictureCues, row: number, column: number): number {
+  let weight = 0;
+  let sum = 0;
+  for (let k = -1; k <= 1; k++) {
+    const [above, below] = [row + k - 1, row + k];
+    if (above < 0 || below >= rows) continue;
+    const step = Math.abs((log[above * columns + column] as number) - (log[below * columns + column] as number));
+    weight += step;
+    sum += step * k;
+  }
+  return weight > 0.05 ? sum / weight : 0;
+}

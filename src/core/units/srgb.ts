@@ -1,0 +1,7 @@
+/** sRGB's transfer curve (IEC 61966-2-1): a channel as it is stored, 0 to 1, of linear light, 0 to 1, and back. */
+
+export const srgbFromLinear = (linear: number): number =>
+  linear <= 0.0031308 ? 12.92 * linear : 1.055 * linear ** (1 / 2.4) - 0.055;
+
+export const linearFromSrgb = (stored: number): number =>
+  stored <= 0.04045 ? stored / 12.92 : ((stored + 0.055) / 1.055) ** 2.4;
