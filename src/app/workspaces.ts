@@ -1,4 +1,3 @@
-import { DEMO_FILES } from '@/demo';
 import { openStorage } from '@/persist';
 import { type Channel, createWorkspace, type Workspace } from '@/store';
 import { thingName } from '@/words';
@@ -19,7 +18,11 @@ export function openWorkspace(name: WorkspaceName): Workspace {
     newId: () => `st-${randomText()}`,
     now: () => new Date().toISOString(),
     nameOf: thingName,
-    ...(name === 'demo' ? { seeds: DEMO_FILES } : {}),
+    ...(name === 'demo' ? {
+          // the demo's files are loaded only by who opens the demo
+          seeds: async () => (await import('@/demo')).DEMO_FILES,
+          seedPicture: async (sha256: string) => (await import('@/demo')).demoPicture(sha256),
+        } : {}),
   });
   opened.set(name, workspace);
   return workspace;

@@ -4,6 +4,10 @@ import { shutterFromFileText } from '@/core/units';
 import {
   ASSUMABLES,
   GAPS,
+  MAX_CELLS,
+  MAX_NOTES,
+  MAX_PICTURE_SIDE,
+  PICTURE_TYPES,
   MAX_GEAR,
   LIMITS,
   MAX_FILTERS,
@@ -57,6 +61,8 @@ export function schemasFor(keys: 'strict' | 'kept') {
   const object = <T extends z.core.$ZodLooseShape>(shape: T) =>
     (keys === 'strict' ? z.strictObject(shape) : z.looseObject(shape)) as z.ZodObject<T, z.core.$strip>;
   const drawnPoint = object({ u: number('drawn'), v: number('drawn') });
+  const pixels = z.number().int().min(1).max(MAX_PICTURE_SIDE);
+  const cells = z.number().int().min(1).max(MAX_CELLS);
   const line = z.array(drawnPoint).max(MAX_POINTS);
 
   const archived = z.boolean().optional();
@@ -78,13 +84,25 @@ export function schemasFor(keys: 'strict' | 'kept') {
   };
   const camera = object({ ...size, orientation: z.enum(['landscape', 'portrait']).optional(), ...sensor });
 
+  const shutter = z.union([z.string().max(MAX_TEXT), number('seconds')]).superRefine((time, ctx) => {
+    const read = typeof time === 'string' ? shutterFromFileText(time) : null;
+    if (read && !read.ok)
+      fault(
+        ctx,
+        read.reason === 'not-a-time' ? 'wrong-type' : 'out-of-range',
+        [],
+        read.reason === 'not-a-time'
+          ? `"${String(time).slice(0, 40)}" is no shutter time`
+          : `a shutter time lies between ${LIMITS.seconds[0]} and ${LIMITS.seconds[1]} s`,
+      );
+  });
   const reading = object({
     id,
     role: z.enum(ROLES),
     u: number('placed').optional(),
     v: number('placed').optional(),
     aperture: number('aperture').optional(),
-    shutter: z.union([z.string().max(MAX_TEXT), number('seconds')]).optional(),
+    shutter: shutter.optional(),
     iso: number('iso').optional(),
     ev100: number('ev100').optional(),
     takenAt: moment.optional(),
@@ -106,18 +124,6 @@ export function schemasFor(keys: 'strict' | 'kept') {
           fault(ctx, 'missing', [key], 'a reading has ev100, or aperture, shutter and iso');
           break;
         }
-    if (typeof r.shutter === 'string') {
-      const read = shutterFromFileText(r.shutter);
-      if (!read.ok)
-        fault(
-          ctx,
-          read.reason === 'not-a-time' ? 'wrong-type' : 'out-of-range',
-          ['shutter'],
-          read.reason === 'not-a-time'
-            ? `"${r.shutter.slice(0, 40)}" is no shutter time`
-            : `a shutter time lies between ${LIMITS.seconds[0]} and ${LIMITS.seconds[1]} s`,
-        );
-    }
   });
 
   const look = object({
@@ -142,6 +148,24 @@ export function schemasFor(keys: 'strict' | 'kept') {
       );
   });
 
+  const picture = object({
+    sha256: z.string().regex(/^[0-9a-f]{64}$/),
+    type: z.enum(PICTURE_TYPES),
+    columns: pixels,
+    rows: pixels,
+    name: text.optional(),
+    light: object({
+      columns: cells,
+      rows: cells,
+      topStops: number('lightStops'),
+      cells: z.string().regex(/^([0-9a-f]{2})*$/),
+    }).superRefine((light, ctx) => {
+      if (light.cells.length !== 2 * light.columns * light.rows)
+        fault(ctx, 'out-of-range', ['cells'], `cells has two digits for each of ${light.columns * light.rows} cells`);
+    }),
+    exposure: object({ aperture: number('aperture'), shutter, iso: number('iso') }).optional(),
+    takenAt: moment.optional(),
+  });
   const stand = object({
     id,
     name: text,
@@ -159,6 +183,8 @@ export function schemasFor(keys: 'strict' | 'kept') {
     }),
     exposure: object({ aperture: number('aperture'), iso: number('iso') }),
     skyline: line.min(2),
+    picture: picture.optional(),
+    leaveOut: z.array(text).max(MAX_NOTES).optional(),
     shapes: z
       .array(
         object({

@@ -118,6 +118,12 @@ export function moveSkylinePoint(stand: Stand, index: number, to: FramePoint): S
   return { ...stand, skyline: stand.skyline.map((p, i) => (i === index ? held(to) : p)) };
 }
 
+/** The stand with another skyline, its points held to the frame. */
+export const withSkyline = (stand: Stand, points: readonly FramePoint[]): Stand => ({
+  ...stand,
+  skyline: points.slice(0, MAX_POINTS).map(held),
+});
+
 /** Adds a point where it belongs from left to right; a line that is full stays as it is. */
 export function addSkylinePoint(stand: Stand, point: FramePoint): Stand {
   if (stand.skyline.length >= MAX_POINTS) return stand;

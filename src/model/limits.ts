@@ -25,6 +25,8 @@ export const LIMITS = {
   altitudeDeg: [-90, 90],
   electrons: [0, 10_000_000],
   glarePart: [0, 0.1],
+  /** Brightest light of a picture against its white: 0 but for high dynamic range. */
+  lightStops: [-40, 40],
   /** Where a density was measured, from the seam. */
   sampleMm: [-1000, 1000],
 } as const satisfies Record<string, readonly [number, number]>;
@@ -39,6 +41,11 @@ export const MAX_FILTERS = 200;
 export const MAX_GEAR = 100;
 export const MAX_SAMPLES = 500;
 export const MAX_RINGS = 20;
+/** Cells along a side of a picture's figures, and pixels along a side of its stored copy. */
+export const MAX_CELLS = 240;
+export const MAX_PICTURE_SIDE = 4096;
+/** Things to be kept out of the frame. */
+export const MAX_NOTES = 50;
 export const MAX_TEXT = 10_000;
 export const MAX_DOCUMENT_BYTES = 5_000_000;
 /** Stands in a backup, and its size. */

@@ -7,7 +7,7 @@ import {
   type Posed,
 } from '@/core/balance';
 import { ev100 } from '@/core/exposure';
-import { gridFor, lightField, type LightReading, mapRegions } from '@/core/field';
+import { gridFor, lightField, type LightReading, mapRegions, pictureField, type RegionMap } from '@/core/field';
 import {
   atSlot,
   dimmingOfPoint,
@@ -16,11 +16,12 @@ import {
   type Lens,
   sensorPoint,
 } from '@/core/optics';
+import { evOfWhite, lightOfFigures } from '@/core/photo';
 import { sensorWindow } from '@/core/sensor';
 import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from '@/core/units';
 import { type Bag, type Filter, filtersAtHand, filtersById, isSheet, type SheetFilter, sheetOf } from './bag';
 import { GAPS } from './limits';
-import { type Camera, type Reading, type Stand } from './stand';
+import { type Camera, type PictureExposure, type Reading, type Stand } from './stand';
 import { sunGuessStops } from './sun-guess';
 
 /** Everything about a stand that does not depend on where the glass is seated, resolved for the core. */
@@ -76,8 +77,12 @@ export function meteredEv(reading: Reading): number {
   const { aperture, iso, shutter } = reading;
   if (aperture === undefined || iso === undefined || shutter === undefined)
     throw new Error(`reading ${reading.id} has neither an EV nor camera settings`);
-  return ev100({ aperture: exactAperture(aperture), iso: exactIso(iso), seconds: readingSeconds(shutter) });
+  return exposureEv({ aperture, iso, shutter });
 }
+
+/** EV at ISO 100 of camera settings as they stand in a document. */
+const exposureEv = ({ aperture, iso, shutter }: PictureExposure): number =>
+  ev100({ aperture: exactAperture(aperture), iso: exactIso(iso), seconds: readingSeconds(shutter) });
 
 function readingSeconds(shutter: string | number): ExactSeconds {
   if (typeof shutter === 'number') return shutter as ExactSeconds;
@@ -122,7 +127,7 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
   const input: BalanceInput = {
     frame,
     lens: lensOf(stand, bag),
-    field: lightField(mapRegions(gridFor(frame), stand.skyline, shapes), readings),
+    field: standField(stand, mapRegions(gridFor(frame), stand.skyline, shapes), readings),
     shapes,
     window: sensorWindow(stand.camera, exactIso(stand.exposure.iso)),
     look: lookOf(stand),
@@ -130,6 +135,13 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
     slots: freeSlots,
   };
   return { ok: true, prepared: { ...pose(input), fitted: fittedGlass(occupied), freeSlots } };
+}
+
+/** The light of the stand's picture where it has one that something ties to EV, else spread from its readings. */
+function standField({ picture }: Stand, map: RegionMap, readings: readonly LightReading[]) {
+  if (!picture) return lightField(map, readings);
+  const light = lightOfFigures(picture.light, picture.exposure && evOfWhite(exposureEv(picture.exposure)));
+  return pictureField(map, readings, light) ?? lightField(map, readings);
 }
 
 /** The look with its defaults; a bracket, which needs no glass, is judged as Natural would where glass is looked at. */

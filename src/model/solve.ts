@@ -14,10 +14,10 @@ export interface Solution {
 
 /** Text of everything that a solution depends on: two stands with the same key have the same answer. */
 export function solutionKey(stand: Stand, bag: Bag): string {
-  const { camera, lens, exposure, skyline, shapes, readings, look, fitted } = stand;
+  const { camera, lens, exposure, skyline, shapes, readings, look, fitted, picture } = stand;
   const light = readings.map(({ takenAt: _, ...reading }) => reading);
   const { lenses: __, cameras: ___, ...glass } = bag;
-  return JSON.stringify([camera, lens, exposure, skyline, shapes, light, look, fitted, glass]);
+  return JSON.stringify([camera, lens, exposure, skyline, shapes, light, look, fitted, picture?.light, picture?.exposure, glass]);
 }
 
 /** Searches the bag for a stand: heavy, meant for the worker and the command line. */

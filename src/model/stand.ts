@@ -1,5 +1,6 @@
 import { type FeatureTreatment, type FramePoint, type Region, type Role } from '@/core/field';
 import { type Seat } from '@/core/optics';
+import { type LightFigures } from '@/core/photo';
 
 /** A stand as it is today (glossary); field names and units are those of the file format. */
 export interface Stand {
@@ -14,6 +15,10 @@ export interface Stand {
   readonly lens: StandLens;
   readonly exposure: { readonly aperture: number; readonly iso: number };
   readonly skyline: readonly FramePoint[];
+  /** The picture that fills the frame; absent: a drawn ground. */
+  readonly picture?: StandPicture | undefined;
+  /** What is to be kept out of the frame, a thing a line. */
+  readonly leaveOut?: readonly string[] | undefined;
   readonly shapes?: readonly StandShape[] | undefined;
   readonly readings: readonly Reading[];
   readonly look: StandLook;
@@ -47,6 +52,32 @@ export interface Camera {
   readonly readNoiseElectrons?: number | undefined;
   /** Part of the frame's mean light that the lens spreads over all of it, 0 to 0.1; usually 0.005 to 0.02. */
   readonly veilingGlarePart?: number | undefined;
+}
+
+/** A picture as a stand keeps it: where its pixels are found, and the figures read from it. */
+export interface StandPicture {
+  /** SHA-256 of the stored copy, in hexadecimal digits. */
+  readonly sha256: string;
+  readonly type: PictureType;
+  /** Size of the stored copy. */
+  readonly columns: number;
+  readonly rows: number;
+  /** What the file was called. */
+  readonly name?: string | undefined;
+  readonly light: LightFigures;
+  /** How it was exposed, by its own data. */
+  readonly exposure?: PictureExposure | undefined;
+  readonly takenAt?: string | undefined;
+}
+
+export const PICTURE_TYPES = ['image/jpeg', 'image/png', 'image/webp', 'image/avif'] as const;
+export type PictureType = (typeof PICTURE_TYPES)[number];
+
+export interface PictureExposure {
+  readonly aperture: number;
+  /** A mark ("1/60") or seconds as text, or exact seconds as a number. */
+  readonly shutter: string | number;
+  readonly iso: number;
 }
 
 export type Orientation = 'landscape' | 'portrait';

@@ -64,11 +64,19 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
         await Promise.all([result.ok && tx.store.put(result.record, ONLY), tx.done]);
         return result;
       }),
+    picture: (sha256) => access(() => db.get('pictures', sha256)),
+    putPicture: (picture) => access(async () => void (await db.put('pictures', picture))),
+    keepPictures: (sha256s) =>
+      access(async () => {
+        const tx = db.transaction('pictures', 'readwrite');
+        const own = await tx.store.getAllKeys();
+        await Promise.all([...own.filter((key) => !sha256s.has(key)).map((key) => tx.store.delete(key)), tx.done]);
+      }),
     history: () => access(async () => (await db.get('history', ONLY)) ?? {}),
     putHistory: (history) => access(async () => void (await db.put('history', history, ONLY))),
     clear: () =>
       access(async () => {
-        const stores = ['stands', 'bag', 'history'] as const;
+        const stores = ['stands', 'bag', 'history', 'pictures'] as const;
         const tx = db.transaction(stores, 'readwrite');
         await Promise.all([...stores.map((s) => tx.objectStore(s).clear()), tx.done]);
       }),

@@ -1,9 +1,10 @@
 import { type BackupHistory } from '@/model';
-import { type BagRecord, nextRecord, type StandRecord, type WorkspaceStorage } from './storage';
+import { type BagRecord, nextRecord, type StandRecord, type StoredPicture, type WorkspaceStorage } from './storage';
 
 /** A workspace kept in memory: for tests, and where the browser refuses a database. */
 export function memoryStorage(): WorkspaceStorage {
   const stands = new Map<string, StandRecord>();
+  const pictures = new Map<string, StoredPicture>();
   let kept: BagRecord | undefined;
   let history: BackupHistory = {};
   return {
@@ -31,8 +32,14 @@ export function memoryStorage(): WorkspaceStorage {
       if (result.ok) kept = result.record;
       return structuredClone(result);
     },
+    picture: async (sha256) => pictures.get(sha256),
+    putPicture: async (picture) => void pictures.set(picture.sha256, picture),
+    keepPictures: async (sha256s) => {
+      for (const own of [...pictures.keys()]) if (!sha256s.has(own)) pictures.delete(own);
+    },
     clear: async () => {
       stands.clear();
+      pictures.clear();
       kept = undefined;
       history = {};
     },

@@ -1,10 +1,11 @@
 import { type DBSchema, type IDBPDatabase } from 'idb';
 import { type BackupHistory } from '@/model';
-import { type BagRecord, type StandRecord } from './storage';
+import { type BagRecord, type StandRecord, type StoredPicture } from './storage';
 
 export interface Schema extends DBSchema {
   stands: { key: string; value: StandRecord };
   bag: { key: string; value: BagRecord };
+  pictures: { key: string; value: StoredPicture };
   history: { key: string; value: BackupHistory };
 }
 
@@ -28,6 +29,11 @@ export const MIGRATIONS: readonly Migration[] = [
     to: 2,
     name: 'when the last backup was made',
     run: (database) => void database.createObjectStore('history'),
+  },
+  {
+    to: 3,
+    name: 'pictures, by what they are',
+    run: (database) => void database.createObjectStore('pictures', { keyPath: 'sha256' }),
   },
 ];
 

@@ -14,6 +14,14 @@ export interface BagRecord {
   readonly bag: Bag;
 }
 
+/** The pixels of a picture as they are kept, found by what they are. */
+export interface StoredPicture {
+  /** SHA-256 of the bytes, in hexadecimal digits. */
+  readonly sha256: string;
+  readonly type: string;
+  readonly bytes: ArrayBuffer;
+}
+
 /** A write went through, or found a newer revision and left it alone. */
 export type WriteResult<R> =
   | { readonly ok: true; readonly record: R }
@@ -35,6 +43,10 @@ export interface WorkspaceStorage {
   removeStand(id: string): Promise<StandRecord | undefined>;
   bag(): Promise<BagRecord | undefined>;
   putBag(bag: Bag, from: { readonly revision: number }): Promise<WriteResult<BagRecord>>;
+  picture(sha256: string): Promise<StoredPicture | undefined>;
+  putPicture(picture: StoredPicture): Promise<void>;
+  /** Removes every picture but those that are named. */
+  keepPictures(sha256s: ReadonlySet<string>): Promise<void>;
   /** When a backup was last made and reminded of. */
   history(): Promise<BackupHistory>;
   putHistory(history: BackupHistory): Promise<void>;

@@ -31,8 +31,9 @@ const TINTS: Record<Role, readonly [number, number, number]> = {
   water: [0.9, 1.01, 1.02],
   feature: [1.03, 0.98, 0.97],
 };
+const GREY = [1, 1, 1];
 /** In Dusk the whole picture is dimmer and warm. */
-const THEME_TINTS = { noon: [1, 1, 1], dusk: [0.5, 0.38, 0.26] } as const;
+export const THEME_TINTS = { noon: [1, 1, 1], dusk: [0.5, 0.38, 0.26] } as const;
 
 /** Tones are looked up in this many steps a stop, from `LUT_FROM` to `LUT_TO`. */
 const LUT_STEPS = 64;
@@ -42,31 +43,36 @@ const LUT_TO = 8;
 const SHOULDER = 0.6;
 
 /** Display light (linear, 0 to 1) of a tone: white at the top of the sensor's window, and clipped there. */
-function displayLight(tone: number, window: SensorWindow): number {
+export function displayLight(tone: number, window: SensorWindow): number {
   const x = Math.min(1, 2 ** (tone - window.highlightRoom));
   return (x * (1 + SHOULDER)) / (x + SHOULDER);
 }
 
-function toneTable(role: Role, picture: FramePicture): Uint8ClampedArray {
+function toneTable(tint: readonly number[], picture: FramePicture): Uint8ClampedArray {
   const count = (LUT_TO - LUT_FROM) * LUT_STEPS + 1;
   const table = new Uint8ClampedArray(count * 3);
   const theme = THEME_TINTS[picture.theme];
   for (let i = 0; i < count; i++) {
     const light = displayLight(LUT_FROM + i / LUT_STEPS, picture.window);
     for (let c = 0; c < 3; c++)
-      table[i * 3 + c] = 255 * srgbFromLinear(light * (TINTS[role][c] as number) * (theme[c] as number));
+      table[i * 3 + c] = 255 * srgbFromLinear(light * (tint[c] as number) * (theme[c] as number));
   }
   return table;
 }
 
 /** What the glass takes from each cell of the layers, stops; null without glass. */
-function layerDimming({ layers, frame, lens, glass }: FramePicture): Float32Array | null {
+export function layerDimming({ layers, frame, lens, glass }: FramePicture): Float32Array | null {
   const { columns, rows } = layers;
   return glass && dimmingField(glass.tables, { lens, seat: glass.seat, frame, columns, rows });
 }
 
 /** One region's light through the glass as pixels. */
-function paintLayer(role: Role, picture: FramePicture, dimming: Float32Array | null): HTMLCanvasElement {
+function paintLayer(
+  role: Role,
+  picture: FramePicture,
+  dimming: Float32Array | null,
+  isMonochrome: boolean,
+): HTMLCanvasElement {
   const { layers, evMidGrey, vignette } = picture;
   const shift = role === 'sky' ? picture.skyShift : null;
   const { columns, rows } = layers;
@@ -75,7 +81,7 @@ function paintLayer(role: Role, picture: FramePicture, dimming: Float32Array | n
   canvas.height = rows;
   const context = canvas.getContext('2d') as CanvasRenderingContext2D;
   const image = context.createImageData(columns, rows);
-  const table = toneTable(role, picture);
+  const table = toneTable(isMonochrome ? GREY : TINTS[role], picture);
   const ev = layers.ev(role);
   const last = table.length / 3 - 1;
   for (let i = 0; i < columns * rows; i++) {
@@ -92,13 +98,13 @@ function paintLayer(role: Role, picture: FramePicture, dimming: Float32Array | n
 }
 
 /** Paints the frame over the whole canvas: the light field through the glass, in linear light. */
-export function paintFrame(canvas: HTMLCanvasElement, picture: FramePicture): void {
+export function paintFrame(canvas: HTMLCanvasElement, picture: FramePicture, isMonochrome = false): void {
   const context = canvas.getContext('2d') as CanvasRenderingContext2D;
   const { width, height } = canvas;
   const dimming = layerDimming(picture);
   const painted = new Map<Role, HTMLCanvasElement>();
   const fill = (role: Role, outline?: readonly FramePoint[]) => {
-    const layer = painted.get(role) ?? paintLayer(role, picture, dimming);
+    const layer = painted.get(role) ?? paintLayer(role, picture, dimming, isMonochrome);
     painted.set(role, layer);
     context.save();
     if (outline) {

@@ -110,7 +110,7 @@ describe('a workspace', () => {
       newId: () => `id-${++ids}-${Math.random()}`,
       now: () => new Date().toISOString(),
       ...(channel ? { channel } : {}),
-      ...(seeds ? { seeds } : {}),
+      ...(seeds ? { seeds: async () => seeds } : {}),
     });
   };
   const file = writeStandFile({ stand: testStand(), bag: sampleBag(), minor: 0 });

@@ -1,7 +1,7 @@
 import { type StoreApi } from 'zustand/vanilla';
 import { type FileResult, type GlassRow } from '@/files';
 import { type Bag, type KeptStand, type MergeNames, type MergeReport, type StandDocument } from '@/model';
-import { type StorageFault, type WorkspaceStorage } from '@/persist';
+import { type StorageFault, type StoredPicture, type WorkspaceStorage } from '@/persist';
 import { type DocumentStore } from './document-store';
 import { type SaveState } from './saver';
 
@@ -48,7 +48,9 @@ export interface WorkspaceOptions {
   /** Now, ISO 8601. */
   readonly now: () => string;
   /** Files that a new or reset workspace starts with. */
-  readonly seeds?: readonly string[];
+  readonly seeds?: () => Promise<readonly string[]>;
+  /** Pictures that the seeds refer to. */
+  readonly seedPicture?: (sha256: string) => Promise<StoredPicture | null>;
   /** What a thing of the bag is called in reports. */
   readonly nameOf?: MergeNames['nameOf'];
 }
@@ -91,6 +93,10 @@ export interface Workspace {
   /** Takes a file of any kind in: a stand, a bag or a backup. */
   receive(text: string): FileResult<Received>;
   exportStand(id: string): NamedText | null;
+  /** Keeps a picture before a stand refers to it; told of as not saved where the storage fails, and kept while the page is open. */
+  keepPicture(picture: StoredPicture): Promise<void>;
+  /** A picture that a stand refers to; null where it is not here. */
+  findPicture(sha256: string): Promise<StoredPicture | null>;
   /** Brings a bag file in: nothing that is here is altered. */
   importBag(text: string): FileResult<MergeReport>;
   exportBag(): NamedText;

@@ -32,7 +32,7 @@ import {
   standToBegin,
   withArchived,
 } from '@/model';
-import { type StandRecord, StorageError, type WorkspaceStorage } from '@/persist';
+import { type StandRecord, StorageError, type StoredPicture, type WorkspaceStorage } from '@/persist';
 import { createDocumentStore, type DocumentStore } from './document-store';
 import { combineSaving, createSaver, type Saver } from './saver';
 import {
@@ -50,7 +50,7 @@ const problemOf = (error: Error): StorageProblem => ({
 });
 
 export function createWorkspace(options: WorkspaceOptions): Workspace {
-  const { channel, newId, now, seeds = [], nameOf = ownName } = options;
+  const { channel, newId, now, seeds, seedPicture, nameOf = ownName } = options;
   const state = createStore<WorkspaceState>()(() => ({
     phase: 'loading',
     problem: null,
@@ -67,6 +67,8 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
   const revisions = new Map<string, number>();
   let storage: WorkspaceStorage;
   let bagRevision = 0;
+  /** Pictures that the storage did not take, for as long as the page is open. */
+  const unstored = new Map<string, StoredPicture>();
   let takingOn = false;
   let history: BackupHistory = {};
 
@@ -212,13 +214,19 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     return { ok: true, value: add(alike ? { ...document, bag: null } : document) };
   };
 
-  const seed = (receive: Workspace['receive']) => {
-    for (const text of [...seeds].reverse()) {
+  const seed = async (receive: Workspace['receive']) => {
+    for (const text of [...((await seeds?.()) ?? [])].reverse()) {
       const result = receive(text);
       if (!result.ok) throw new Error(`demo file: ${result.error.path}: ${result.error.message}`);
     }
     bag.history.getState().clear();
   };
+
+  /** Pictures that no stand refers to any more go when the page is opened anew: what undo could bring back is gone then. */
+  const collectPictures = () =>
+    storage
+      .keepPictures(new Set(state.getState().stands.flatMap(({ document: { stand } }) => stand.picture?.sha256 ?? [])))
+      .catch(() => {}); // room that is not won back yet loses nothing
 
   const documentOf = (id: string) => state.getState().stands.find((s) => s.id === id)?.document ?? null;
 
@@ -235,15 +243,16 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
         const newestFirst = [...records].sort((a, b) => b.updatedAt.localeCompare(a.updatedAt));
         if (kept) takeOnBag(kept);
         state.setState({
-          phase: 'ready',
           temporary: storage.kind === 'memory',
           stands: newestFirst.map(({ id, updatedAt, document }) => ({ id, updatedAt, document })),
         });
-        if (!kept && !records.length && seeds.length) {
+        if (!kept && !records.length && seeds) {
           bagSaver.save(bag.state.getState().value);
-          seed((text) => this.receive(text));
+          await seed((text) => this.receive(text));
         }
-        if (!seeds.length) tellHistory();
+        state.setState({ phase: 'ready' });
+        await collectPictures();
+        if (!seeds) tellHistory();
       } catch (error) {
         state.setState({ phase: 'failed', problem: problemOf(error as Error) });
       }
@@ -311,6 +320,22 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
         text: writeStandFile({ stand, minor, bag: bagForStand(document, bag.state.getState().value) }),
       };
     },
+    async keepPicture(picture) {
+      unstored.set(picture.sha256, picture);
+      try {
+        await storage.putPicture(picture);
+        unstored.delete(picture.sha256);
+      } catch (error) {
+        failed(error as Error);
+      }
+    },
+    async findPicture(sha256) {
+      const stored = unstored.get(sha256) ?? (await storage.picture(sha256).catch(() => undefined));
+      if (stored) return stored;
+      const seeded = (await seedPicture?.(sha256)) ?? null;
+      if (seeded) await storage.putPicture(seeded).catch(() => {}); // it can be fetched again
+      return seeded;
+    },
     importBag(text) {
       const read = readBagFile(text);
       if (!read.ok) return read;
@@ -349,7 +374,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
       bagRevision = 0;
       state.setState({ stands: [] });
       bag.replace(sampleBag());
-      seed((text) => this.receive(text));
+      await seed((text) => this.receive(text));
     },
     async settled() {
       await bagSaver.settled();

@@ -1,6 +1,7 @@
 export * from './assumed';
 export * from './faults';
 export * from './figures';
+export * from './focus';
 export * from './glass';
 export * from './looks';
 export * from './reasons';
@@ -8,6 +9,7 @@ export * from './sides';
 export * from './slip';
 export * from './working';
 export * from './refusals';
+export * from './pictures';
 export * from './polariser';
 export * from './storage';
 export * from './merge';

@@ -2,6 +2,7 @@ import { workerClient, type WorkerLike } from './client';
 
 export type { JobResult, WorkerClient } from './client';
 export type { JobKind, Jobs } from './protocol';
+export type { PictureRead } from './read-picture';
 
 /** The client of the search, with a worker of its own. */
 export const solveClient = () =>
@@ -16,6 +17,20 @@ export const studyClient = () =>
     'study',
     () => new Worker(new URL('./study.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
     STUDY_LIMIT_MS,
+  );
+
+/** The client that reads picture files, with a worker of its own. */
+export const pictureClient = () =>
+  workerClient(
+    'picture',
+    () => new Worker(new URL('./picture.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
+  );
+
+/** The client that finds skylines. */
+export const skylineClient = () =>
+  workerClient(
+    'skyline',
+    () => new Worker(new URL('./skyline.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
   );
 
 /** A study leaves each reading out in turn, and there may be hundreds. */

@@ -1,8 +1,21 @@
+import { type FoundSkyline } from '@/core/photo';
 import { type Bag, type Solution, type Stand, type Study } from '@/model';
+// a bare import would bring the reader of exposure data into the page
+import type { PictureRead } from './read-picture';
 
 /** What each kind of job takes and gives. */
 export interface Jobs {
   solve: { readonly input: { readonly stand: Stand; readonly bag: Bag }; readonly output: Solution };
+  /** A picture file, to be kept. */
+  picture: {
+    readonly input: { readonly bytes: ArrayBuffer; readonly name: string };
+    readonly output: PictureRead;
+  };
+  /** A picture that is kept. */
+  skyline: {
+    readonly input: { readonly bytes: ArrayBuffer; readonly type: string };
+    readonly output: Pick<FoundSkyline, 'points' | 'confidence'> | null;
+  };
   study: { readonly input: { readonly stand: Stand; readonly bag: Bag }; readonly output: Study };
 }
 

@@ -9,6 +9,11 @@ export interface Surroundings<K extends JobKind> {
   readonly pause: () => Promise<void>;
 }
 
+/** Work in steps; what waits for the browser (decoding) does so between them. */
+type StepsOf<K extends JobKind> = (
+  input: Jobs[K]['input'],
+) => Steps<Jobs[K]['output']> | AsyncGenerator<number, Jobs[K]['output']>;
+
 /** Work goes on for so long before messages are let in, ms. */
 const SLICE_MS = 40;
 /** Progress is told of jobs that take longer than this, ms. */
@@ -16,7 +21,7 @@ const PROGRESS_AFTER_MS = 300;
 
 /** Takes jobs step by step: between steps it looks whether it has been told to stop, and tells how far it is. */
 export function runJobs<K extends JobKind>(
-  stepsOf: (input: Jobs[K]['input']) => Steps<Jobs[K]['output']>,
+  stepsOf: StepsOf<K>,
   { post, now, pause }: Surroundings<K>,
 ): (request: JobRequest<K>) => Promise<void> {
   const cancelled = new Set<number>();
@@ -30,7 +35,9 @@ export function runJobs<K extends JobKind>(
       const steps = stepsOf(request.input);
       const begun = now();
       let paused = begun;
-      for (let step = steps.next(); ; step = steps.next()) {
+      for (;;) {
+        const next = steps.next();
+        const step = next instanceof Promise ? await next : next;
         if (step.done) {
           post({ job, type: 'done', output: step.value });
           break;
@@ -53,7 +60,7 @@ export function runJobs<K extends JobKind>(
 
 /** Serves a worker's own messages. */
 export function serveJobs<K extends JobKind>(
-  stepsOf: (input: Jobs[K]['input']) => Steps<Jobs[K]['output']>,
+  stepsOf: StepsOf<K>,
 ): void {
   const channel = new MessageChannel();
   const run = runJobs<K>(stepsOf, {

@@ -1,10 +1,12 @@
 import { type Grid, REGION_CODES, type RegionMap } from './grid';
-import { type FramePoint, type LightReading, type Role } from './types';
+import { type FramePoint, type LightReading, type PictureTie, type Role } from './types';
 
 /** The light field: what each cell of the frame gives, EV at ISO 100. */
 export interface LightField extends RegionMap {
   /** EV of each cell; NaN where its region has no reading to go by. */
   readonly ev: Float64Array;
+  /** How a picture gave it; absent: spread from readings. */
+  readonly tie?: PictureTie | undefined;
   /** The readings, every one with a place. */
   readonly readings: readonly PlacedReading[];
 }

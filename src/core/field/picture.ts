@@ -1,7 +1,7 @@
 import { leastSquaresSlope, mean } from '@/core/numerics';
 import { type LightField, type PlacedReading, placeReadings } from './light';
 import { type RegionMap } from './grid';
-import { type LightReading } from './types';
+import { type LightReading, type PictureTie } from './types';
 
 /** A picture as light: linear luminance, row by row, in any unit. */
 export interface PictureLight {
@@ -10,13 +10,6 @@ export interface PictureLight {
   readonly luminance: Float32Array;
   /** EV at ISO 100 of a luminance of 1 by the picture's exposure data; absent: not known. */
   readonly evOfOne?: number | undefined;
-}
-
-/** `EV = offsetEv + contrast log2 Y`. */
-export interface PictureTie {
-  readonly offsetEv: number;
-  readonly contrast: number;
-  readonly by: 'contrast-and-level' | 'level' | 'exposure-data';
 }
 
 /** Readings on a picture must lie so far apart to tell its contrast too, stops (issue: cameras compress tones). */

@@ -31,3 +31,10 @@ export interface LightReading {
   /** The tone at which the photographer wants this spot, stops from mid-grey. */
   readonly wantedToneStops?: number | undefined;
 }
+
+/** `EV = offsetEv + contrast log2 Y`. */
+export interface PictureTie {
+  readonly offsetEv: number;
+  readonly contrast: number;
+  readonly by: 'contrast-and-level' | 'level' | 'exposure-data';
+}

@@ -1,4 +1,5 @@
 export * from './dimming';
+export * from './focus';
 export * from './projection';
 export * from './seam';
 export * from './dimming-table';

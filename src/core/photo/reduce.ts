@@ -1,8 +1,5 @@
-import { linearFromSrgb } from '@/core/units';
+import { linearFromSrgb, luminanceOf } from '@/core/units';
 import { type LinearPixels, type Pixels } from './types';
-
-/** Luminance of linear light in the primaries of sRGB (IEC 61966-2-1). */
-const LUMA = [0.2126, 0.7152, 0.0722] as const;
 
 /** Linear light of each byte of sRGB. */
 const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => linearFromSrgb(byte / 255));
@@ -79,10 +76,8 @@ function reduce(
   const luminance = new Float32Array(columns * rows);
   for (let i = 0; i < columns * rows; i++) {
     const n = count[i] as number;
-    for (let k = 0; k < 3; k++) {
-      rgb[3 * i + k] = (rgb[3 * i + k] as number) / n;
-      luminance[i] = (luminance[i] as number) + (LUMA[k] as number) * (rgb[3 * i + k] as number);
-    }
+    for (let k = 0; k < 3; k++) rgb[3 * i + k] = (rgb[3 * i + k] as number) / n;
+    luminance[i] = luminanceOf(rgb[3 * i] as number, rgb[3 * i + 1] as number, rgb[3 * i + 2] as number);
     blown[i] = (blown[i] as number) / n;
     black[i] = (black[i] as number) / n;
   }

@@ -61,7 +61,6 @@ export function findSkyline(picture: Reduced): FoundSkyline {
     ...WORTHS.flatMap((worth) => STARTS.map((v) => settle(cues, v, worth))),
     ...levelLines(cues).map((line) => judged(cues, line)),
   ];
-  if (globalThis.DEBUG) for (const f of found) globalThis.DEBUG(cues, f);
   const best = found.reduce((a, b) => (worthOf(b.merits) > worthOf(a.merits) ? b : a));
   return proposal(cues, best, lead(best, found));
 }

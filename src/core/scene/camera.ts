@@ -1,6 +1,6 @@
 import { clamp, normalRandom, seededRandom } from '@/core/numerics';
-import { srgbFromLinear } from '@/core/units';
-import { luminanceOf, type SceneLight } from './types';
+import { luminanceOf, srgbFromLinear } from '@/core/units';
+import { type SceneLight } from './types';
 
 /** A camera that takes a picture of a scene, and whose every property is known. */
 export interface SceneCamera {

@@ -1,8 +1,8 @@
 import { REGION_CODES } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { daylightLux } from '@/core/sky';
-import { linearFromSrgb } from '@/core/units';
-import { evOfLuminance, LANDSCAPES, type LandscapeName, luminanceOf, makeScene, sceneView, takePicture } from '.';
+import { linearFromSrgb, luminanceOf } from '@/core/units';
+import { evOfLuminance, LANDSCAPES, type LandscapeName, makeScene, sceneView, takePicture } from '.';
 import { skyLight } from './sky-light';
 import { type RgbOut } from './types';
 

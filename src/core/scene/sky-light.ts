@@ -1,8 +1,8 @@
 import { clamp, mix, smoothStep } from '@/core/numerics';
 import { daylightLux } from '@/core/sky';
-import { radiansFromDegrees } from '@/core/units';
+import { luminanceOf, radiansFromDegrees } from '@/core/units';
 import { octaveNoise } from './noise';
-import { luminanceOf, type Rgb, type RgbOut, type SceneSun } from './types';
+import { type Rgb, type RgbOut, type SceneSun } from './types';
 
 /** The sky of a scene. */
 export interface SkyCondition {
@@ -108,14 +108,13 @@ export function skyLight(condition: SkyCondition, sun: SceneSun): SkyLight {
     const low = Math.exp(-up * 5.5);
     const ahead = (x * Math.sin(bearing) + y * Math.cos(bearing) + 1) / 2;
     const glow = clamp(Math.exp(-up * mix(3.2, 6, warmth)) * ahead ** 5 * mix(0.75, 1.15, warmth), 0, 1);
-    let y0 = 0;
     for (let k = 0; k < 3; k++) {
       const round = mix(colours.opposite[k] as number, colours.horizon[k] as number, ahead);
       const base = mix(colours.zenith[k] as number, round, low);
       out[k as 0] = mix(base, colours.glow[k] as number, glow);
-      y0 += out[k as 0] * (LUMA[k] as number);
     }
-    for (let k = 0; k < 3; k++) out[k as 0] *= luminance / y0;
+    const own = luminanceOf(...out);
+    for (let k = 0; k < 3; k++) out[k as 0] *= luminance / own;
   };
 
   const skyLux = integrate(air);
@@ -123,8 +122,6 @@ export function skyLight(condition: SkyCondition, sun: SceneSun): SkyLight {
   const look = condition.clouds ? cloudy(condition.clouds, { air, towards, sunLux, skyLux, overcast: condition.air === 'overcast' }) : air;
   return { air, look, towards, sunLux, skyLux };
 }
-
-const LUMA = [0.2126, 0.7152, 0.0722];
 
 /** Integral of a quantity over the upper hemisphere, weighted by the cosine from upright: light on level ground. */
 function levelIntegral(value: (x: number, y: number, z: number) => number): number {

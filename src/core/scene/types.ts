@@ -6,9 +6,6 @@ export type Rgb = readonly [number, number, number];
 /** An `Rgb` that is written into, so that a picture of millions of points makes no garbage. */
 export type RgbOut = [number, number, number];
 
-/** Luminance of linear light in the primaries of sRGB (IEC 61966-2-1). */
-export const luminanceOf = (r: number, g: number, b: number): number => 0.2126 * r + 0.7152 * g + 0.0722 * b;
-
 /** Where the sun stands. */
 export interface SceneSun {
   readonly altitudeDeg: number;

@@ -5,3 +5,6 @@ export const srgbFromLinear = (linear: number): number =>
 
 export const linearFromSrgb = (stored: number): number =>
   stored <= 0.04045 ? stored / 12.92 : ((stored + 0.055) / 1.055) ** 2.4;
+
+/** Luminance of linear light in the primaries of sRGB (IEC 61966-2-1). */
+export const luminanceOf = (r: number, g: number, b: number): number => 0.2126 * r + 0.7152 * g + 0.0722 * b;

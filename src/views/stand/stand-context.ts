@@ -10,6 +10,7 @@ import {
 } from '@/model';
 import { type AnswersState, type DocumentStore } from '@/store';
 import { type WorkingOf } from '@/words';
+import { type PictureIn } from './picture/use-picture-in';
 
 /** The steps that there are, in working order. */
 export const STEPS = ['frame', 'read', 'balance', 'seat'] as const;
@@ -68,6 +69,14 @@ export interface StandAccess {
   /** Corners of the shape that is being drawn; null while none is. */
   readonly outline: readonly FramePoint[] | null;
   readonly setOutline: (outline: readonly FramePoint[] | null) => void;
+  /** Pictures on their way into the frame. */
+  readonly pictureIn: PictureIn;
+  /** The frame is shown without its colours. */
+  readonly isMonochrome: boolean;
+  readonly setMonochrome: (on: boolean) => void;
+  /** What falls outside the sensor's window is marked in the frame. */
+  readonly marksClips: boolean;
+  readonly setMarksClips: (on: boolean) => void;
   /** Which exposure of a bracket the frame shows. */
   readonly bracketFrame: number;
   readonly showBracketFrame: (index: number) => void;

@@ -10,6 +10,7 @@ import { useStandActions } from './use-stand-actions';
 /** The keys of a stand's screen, and what of it can be done from the palette. */
 export function useStandKeys(): void {
   const { document, setStep, setBare, draft, setDraft } = useStand();
+  const { isMonochrome, setMonochrome, marksClips, setMarksClips } = useStand();
   const { copy, readAloud, share, goOn, exportFile } = useStandActions();
 
   const read = useCallback(
@@ -36,13 +37,36 @@ export function useStandKeys(): void {
         keys: key.toUpperCase(),
         run: () => read(role),
       })),
+      {
+        name: isMonochrome ? 'Show the frame with colours' : 'Show the frame without colours',
+        also: 'monochrome black and white',
+        run: () => setMonochrome(!isMonochrome),
+      },
+      {
+        name: marksClips ? 'Unmark what clips' : 'Mark what clips',
+        also: 'blown black',
+        run: () => setMarksClips(!marksClips),
+      },
       { name: 'Copy the slip', run: copy },
       ...(readAloud ? [{ name: 'Read the slip aloud', also: 'voice speak', run: readAloud }] : []),
       ...(share ? [{ name: 'Share the slip', run: share }] : []),
       { name: 'Next stand from here', also: 'duplicate framing', run: goOn },
       { name: 'Export this stand to a file', also: 'save download', run: exportFile },
     ],
-    [document, setStep, read, copy, readAloud, share, goOn, exportFile],
+    [
+      document,
+      setStep,
+      read,
+      isMonochrome,
+      setMonochrome,
+      marksClips,
+      setMarksClips,
+      copy,
+      readAloud,
+      share,
+      goOn,
+      exportFile,
+    ],
   );
   useCommands('This stand', commands);
 

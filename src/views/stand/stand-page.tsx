@@ -17,6 +17,7 @@ import { type Answers, type DocumentStore, keepAnswers } from '@/store';
 import { type FramePoint } from '@/core/field';
 import { type WorkingOf } from '@/words';
 import { solveClient, studyClient } from '@/workers';
+import { usePictureIn } from './picture/use-picture-in';
 import { useBag, useWorkspace } from '../shell/workspace-context';
 import { type PhoneView, type ReadingDraft, type Selection, StandContext, type Step } from './stand-context';
 import { StandScreen } from './stand-screen';
@@ -43,6 +44,7 @@ export function StandPage() {
 }
 
 function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
+  const { workspace } = useWorkspace();
   const workspaceBag = useBag();
   const value = useStore(document.state, (s) => s.value);
   const { stand } = value;
@@ -62,6 +64,8 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
 
   const [outline, setOutline] = useState<readonly FramePoint[] | null>(null);
   const [bracketFrame, showBracketFrame] = useState(0);
+  const [isMonochrome, setMonochrome] = useState(false);
+  const [marksClips, setMarksClips] = useState(false);
   const [workingOf, showWorking] = useState<WorkingOf | null>(null);
 
   useEffect(() => solver.ask(stand, bag), [solver, stand, bag]);
@@ -77,6 +81,7 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
       document.edit((current) => withStand(current, change(current.stand), workspaceBag)),
     [document, workspaceBag],
   );
+  const pictureIn = usePictureIn(workspace, edit);
 
   const access = {
     document,
@@ -101,6 +106,11 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
     setDraft,
     outline,
     setOutline,
+    pictureIn,
+    isMonochrome,
+    setMonochrome,
+    marksClips,
+    setMarksClips,
     bracketFrame: Math.min(bracketFrame, bracketFrames(derived) - 1),
     showBracketFrame,
     workingOf,

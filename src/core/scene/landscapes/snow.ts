@@ -22,8 +22,8 @@ export const snow: LandscapeKind = {
     return {
       sky: {
         air: 'overcast',
-        darkenedStops: 1.3,
-        gap: 0.42,
+        darkenedStops: 2.1,
+        gap: 0.75,
         clouds: { seed: seed + 40, cover: 0.6, size: 1.5, stretch: 1.9, stretchDeg: 70, edge: 0, thin: 0.5 },
       },
       ground: {

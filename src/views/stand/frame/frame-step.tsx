@@ -1,13 +1,17 @@
 import { estimatedPupilToFilterMm } from '@/core/optics';
-import { ASSUMED_WIDEST_APERTURE, type Camera, MAX_TEXT, type Orientation, type StandLens } from '@/model';
+import { ASSUMED_WIDEST_APERTURE, type Camera, frameOf, MAX_TEXT, type Orientation, type StandLens } from '@/model';
 import { Segmented } from '@/ui/segmented';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { QuantityField } from '../../quantity-field';
 import { RoomFields } from '../../room-fields';
 import { SensorSizeFields } from '../../sensor-size-fields';
+import { FocusPart } from './focus-part';
 import { FromBag } from './from-bag';
+import { LeaveOut } from './leave-out';
+import { AngleOfView, PicturePart } from './picture-part';
 import { PupilPictures } from './pupil-pictures';
 import { ShapeList } from './shape-list';
+import { SkylineProposal } from './skyline-proposal';
 import { SkylineList } from './skyline-list';
 import { useStand } from '../stand-context';
 
@@ -19,6 +23,7 @@ export function FrameStep() {
   const setLens = (change: Partial<StandLens>) => edit((s) => ({ ...s, lens: { ...s.lens, ...change } }));
   return (
     <div className="space-y-5">
+      <PicturePart />
       <div className="grid grid-cols-2 gap-3">
         <FromBag />
         <SensorSizeFields
@@ -53,6 +58,7 @@ export function FrameStep() {
           onValue={(pupilToFilterMm) => setLens({ pupilToFilterMm })}
           hint={lens.pupilToFilterMm === undefined ? 'estimated, good to a fifth' : undefined}
         />
+        <AngleOfView focalLengthMm={lens.focalLengthMm} frame={frameOf(camera)} />
         <ApertureField
           value={exposure.aperture}
           onValue={(aperture) => edit((s) => ({ ...s, exposure: { ...s.exposure, aperture } }))}
@@ -79,13 +85,18 @@ export function FrameStep() {
           placeholder="far"
           onValue={(nearestSubjectM) => setLens({ nearestSubjectM })}
         />
+        <FocusPart />
       </div>
       <div>
         <PupilPictures />
         <RoomFields camera={camera} iso={exposure.iso} onChange={setCamera} />
       </div>
-      <SkylineList />
+      <div>
+        <SkylineProposal />
+        <SkylineList />
+      </div>
       <ShapeList />
+      <LeaveOut />
       <Notes />
     </div>
   );

@@ -1,8 +1,8 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { skylineAt } from '@/core/field';
 import { isUpsideDown, tableDimmingAt } from '@/core/optics';
 import { frameOf, type Glass } from '@/model';
-import { MarginNote, paintFrame, SeamLine, SheetScale } from '@/render';
+import { MarginNote, paintClips, paintFrame, paintPhoto, photoPlate, SeamLine, SheetScale } from '@/render';
 import { useTheme } from '@/ui/theme';
 import { useSize } from '@/ui/use-size';
 import { placeText, sideNames, stopsFigure } from '@/words';
@@ -12,6 +12,8 @@ import { SkylineHandles } from './skyline-handles';
 import { useStand } from '../stand-context';
 import { useBarePress } from './use-bare-press';
 import { useFrameDrag } from './use-frame-drag';
+import { usePictureDrop } from './use-picture-drop';
+import { usePhoto } from './use-photo';
 import { type Picture, usePicture } from './use-picture';
 
 /** Width of the scale beside the frame, px. */
@@ -31,8 +33,14 @@ export function FrameView() {
     Math.min(available.width - scaleWidth, ((available.height - (scaleWidth ? 22 : 0)) * widthMm) / heightMm),
   );
   const height = (width * heightMm) / widthMm;
+  const drop = usePictureDrop();
   return (
-    <div ref={box} className="relative min-h-0 flex-1">
+    <div {...drop.getRootProps({ ref: box })} className="relative min-h-0 flex-1">
+      {drop.isDragActive && (
+        <p className="absolute inset-2 z-10 flex items-center justify-center rounded-md border-2 border-dashed border-action bg-ground/85 text-xl">
+          Drop the picture here
+        </p>
+      )}
       {width > 0 && (
         <div className="absolute inset-x-0 top-0 flex justify-center pt-[22px] compact:inset-y-0 compact:items-center compact:pt-0 desk:justify-start">
           <PictureBox
@@ -76,6 +84,7 @@ function PictureBox({ width, height, glass, picture, overrun }: PictureProps) {
       >
         <rect width={width} height={height} fill="transparent" {...(step === 'balance' ? press : drag())} />
         <SkylineHandles width={width} height={height} />
+        <ProposedSkyline width={width} height={height} />
         <ShapeOutlines width={width} height={height} />
         {glass?.outcome.seam && (
           <>
@@ -107,22 +116,44 @@ function PaintedFrame({
   height: number;
   picture: Picture | null;
 }) {
-  const { stand, derived } = useStand();
+  const { stand, derived, isMonochrome, marksClips } = useStand();
+  const photo = usePhoto(stand.picture);
   const theme = useTheme((t) => t.theme);
   const canvas = useRef<HTMLCanvasElement>(null);
   const ratio = Math.min(2, window.devicePixelRatio || 1);
+  const [columns, rows] = [Math.round(width * ratio), Math.round(height * ratio)];
+  const plate = useMemo(() => photo && photoPlate(photo, columns, rows), [photo, columns, rows]);
+  const tie = picture?.tie ?? null;
   useEffect(() => {
-    if (canvas.current && picture) paintFrame(canvas.current, { ...picture, theme });
-  }, [picture, theme, width, height, ratio]);
+    if (!canvas.current || !picture) return;
+    const shown = { ...picture, theme };
+    const view = plate && tie ? { plate, tie, isMonochrome } : null;
+    if (view) paintPhoto(canvas.current, shown, view);
+    else paintFrame(canvas.current, shown, isMonochrome);
+    if (marksClips) paintClips(canvas.current, shown, view);
+  }, [picture, tie, plate, theme, isMonochrome, marksClips, columns, rows]);
   return (
     <canvas
       ref={canvas}
-      width={Math.round(width * ratio)}
-      height={Math.round(height * ratio)}
+      width={columns}
+      height={rows}
       className="absolute inset-0 size-full bg-rule"
       role="img"
       aria-label={`The frame as it would be recorded${derived.inUse?.seat ? ' through the grad' : ''}: ${stand.name}`}
     />
+  );
+}
+
+/** A skyline that was found, over the one that holds: dotted, since it is not used yet. */
+function ProposedSkyline({ width, height }: { width: number; height: number }) {
+  const { pictureIn } = useStand();
+  const points = pictureIn.proposal?.points.map(({ u, v }) => `${u * width},${v * height}`).join(' ');
+  if (!points) return null;
+  return (
+    <g pointerEvents="none" fill="none" strokeLinecap="round">
+      <polyline points={points} stroke="var(--note-casing)" strokeWidth={5} strokeDasharray="0.1 9" />
+      <polyline points={points} stroke="var(--note)" strokeWidth={3} strokeDasharray="0.1 9" />
+    </g>
   );
 }
 

@@ -1,11 +1,12 @@
 import { useMemo } from 'react';
+import { type LightField, type PictureTie } from '@/core/field';
 import { vignetteField } from '@/core/optics';
 import { type Glass, openingsOf, polariserBand } from '@/model';
 import { type FramePicture, frameLayers } from '@/render';
 import { useStand } from '../stand-context';
 
 /** A frame's picture, but for the theme it is shown in. */
-export type Picture = Omit<FramePicture, 'theme'>;
+export type Picture = Omit<FramePicture, 'theme'> & { readonly tie: PictureTie | null };
 
 /** What the painter needs to show the stand through some glass, or bare; null where it cannot be computed. */
 export function usePicture(glass: Glass | null): Picture | null {
@@ -34,6 +35,7 @@ export function usePicture(glass: Glass | null): Picture | null {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- of the stand only what is named matters
     [layers, bag, camera, lens, look, fitted, skyline],
   );
+  const tie = useMemo(() => field && layers ? tieOf(field, layers.usualEv) : null, [field, layers]);
   const exposed = derived.bracket?.ok ? derived.bracket.frames[bracketFrame] : null;
   return useMemo(() => {
     if (!prepared || !layers) return null;
@@ -50,7 +52,8 @@ export function usePicture(glass: Glass | null): Picture | null {
         exposed?.evMidGrey ??
         glass?.outcome.exposure?.evMidGrey ??
         derived.inUse?.outcome.bareMidGreyEv ??
-        layers.usualEv,
+        (stand.picture && tie ? ownMidGreyEv(tie) : layers.usualEv),
+      tie: stand.picture ? tie : null,
       glass: dimmed,
       vignette,
       skyShift,
@@ -66,5 +69,17 @@ export function usePicture(glass: Glass | null): Picture | null {
     exposed,
     vignette,
     skyShift,
+    stand.picture,
+    tie,
   ]);
+}
+
+const MID_GREY_STOPS = Math.log2(0.18);
+
+/** EV that the picture itself has at mid-grey: how it was exposed. */
+const ownMidGreyEv = (tie: PictureTie): number => tie.offsetEv + tie.contrast * MID_GREY_STOPS;
+
+/** How the picture is tied to EV; where nothing ties it, its mid-grey is shown as the usual light. */
+function tieOf(field: LightField, usualEv: number): PictureTie {
+  return field.tie ?? { offsetEv: usualEv - MID_GREY_STOPS, contrast: 1, by: 'exposure-data' };
 }

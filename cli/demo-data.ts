@@ -1,0 +1,128 @@
+import { createHash } from 'node:crypto';
+import { mkdirSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import sharp from 'sharp';
+import { lightFigures, LIGHT_CELLS, reducePixels, simplifyTo } from '@/core/photo';
+import {
+  evOfLuminance,
+  LANDSCAPES,
+  makeScene,
+  type SceneLight,
+  type SceneOrder,
+  sceneView,
+  takePicture,
+} from '@/core/scene';
+import { exactAperture, luminanceOf, nearestShutterMark } from '@/core/units';
+import { writeStandFile } from '@/files';
+import { type Reading, type Stand } from '@/model';
+import { DEMO_STANDS, type DemoSpot, type DemoStand } from './demo-stands';
+
+const OUT = path.resolve(import.meta.dirname, '../src/demo');
+/** Points along the long side of a picture, and how many times finer it is made, so that edges come out smooth. */
+const COLUMNS = 1440;
+const FINER = 1.25;
+/** Pictures of cameras compress tones. */
+const CONTRAST = 0.82;
+/** The brightest part of the light that is let go blown: a hundredth or so. */
+const HELD = 0.985;
+
+const evOf = ({ rgb }: SceneLight, i: number): number =>
+  evOfLuminance(luminanceOf(rgb[3 * i] as number, rgb[3 * i + 1] as number, rgb[3 * i + 2] as number));
+
+/** Makes the demo's pictures and stands from the scene simulator: truth, and what a camera and a meter make of it. */
+for (const demo of DEMO_STANDS.filter(({ file }) => !process.argv[2] || process.argv.slice(2).includes(file))) {
+  const order: SceneOrder = { ...demo.scene, columns: Math.round(COLUMNS * FINER) };
+  const scene = makeScene(order);
+  const jpeg = await picture(scene, order, demo);
+  mkdirSync(path.join(OUT, 'pictures'), { recursive: true });
+  writeFileSync(path.join(OUT, 'pictures', `${demo.file}.jpg`), jpeg.bytes);
+  const stand = await standOf(scene, order, demo, jpeg);
+  writeFileSync(path.join(OUT, `${demo.file}.paleseam.json`), withoutBag(writeStandFile({ stand, bag: { filters: [] }, minor: 0 })));
+  const evs = stand.readings.map((r) => `${r.role} ${r.shutter}`).join(', ');
+  console.log(`${demo.file}: ${Math.round(jpeg.bytes.length / 1000)} kB; ${evs}`);
+}
+
+function withoutBag(text: string): string {
+  const { bag: _, ...file } = JSON.parse(text) as Record<string, unknown>;
+  return `${JSON.stringify(file, null, 2)}\n`;
+}
+
+/** The shutter mark that an EV asks for at ISO 100. */
+function markFor(ev: number, aperture: number) {
+  const nearest = nearestShutterMark(exactAperture(aperture) ** 2 / 2 ** ev);
+  if (!nearest) throw new Error(`EV ${ev} is too dark for a shutter mark`);
+  return nearest.mark;
+}
+
+interface Jpeg {
+  readonly bytes: Buffer;
+  readonly exposure: { readonly aperture: number; readonly shutter: string; readonly iso: number };
+}
+
+async function picture(scene: SceneLight, order: SceneOrder, demo: DemoStand): Promise<Jpeg> {
+  const evs = Float64Array.from({ length: scene.columns * scene.rows }, (_, i) => evOf(scene, i)).sort();
+  const white = evs[Math.floor(HELD * evs.length)] as number;
+  // exposed in thirds of a stop, as cameras do
+  const wanted = white - Math.log2(1 / 0.18) / CONTRAST;
+  const aperture = 8;
+  const mark = markFor(wanted, aperture);
+  const midGreyEv = Math.log2(exactAperture(aperture) ** 2 / mark.exact);
+  const shot = takePicture(scene, { midGreyEv, contrast: CONTRAST, cornerStops: 0.25, seed: order.seed });
+  const rational = (x: number) => (x >= 1 ? `${Math.round(x * 10)}/10` : `1/${Math.round(1 / x)}`);
+  const view = sceneView(order);
+  const bytes = await sharp(Buffer.from(shot.rgb), { raw: { width: shot.columns, height: shot.rows, channels: 3 } })
+    .resize(COLUMNS)
+    .withExif({
+      IFD0: { Software: 'Pale Seam scene simulator' },
+      IFD2: {
+        FNumber: '80/10',
+        ExposureTime: rational(mark.exact),
+        ISOSpeedRatings: '100',
+        FocalLength: `${view.focalLengthMm}/1`,
+        DateTimeOriginal: demo.stand.createdAt.slice(0, 19).replaceAll('-', ':').replace('T', ' '),
+      },
+    })
+    .jpeg({ quality: 80, mozjpeg: true })
+    .toBuffer();
+  return { bytes, exposure: { aperture, shutter: mark.name, iso: 100 } };
+}
+
+async function standOf(scene: SceneLight, order: SceneOrder, demo: DemoStand, { bytes, exposure }: Jpeg): Promise<Stand> {
+  const { data, info } = await sharp(bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+  const pixels = { columns: info.width, rows: info.height, rgba: new Uint8ClampedArray(data) };
+  const kind = LANDSCAPES[order.landscape];
+  const line = Array.from(scene.skyline, (v, i) => ({ u: (i + 0.5) / scene.columns, v }));
+  const ends = [{ u: 0, v: line[0]!.v }, ...line, { u: 1, v: line.at(-1)!.v }];
+  const round = (x: number) => Math.round(x * 1000) / 1000;
+  return {
+    ...demo.stand,
+    lens: { ...demo.stand.lens, focalLengthMm: order.view?.focalLengthMm ?? kind.view.focalLengthMm },
+    skyline: simplifyTo(ends, 0.006, 24).map(({ u, v }) => ({ u: round(u), v: round(v) })),
+    picture: {
+      sha256: createHash('sha256').update(bytes).digest('hex'),
+      type: 'image/jpeg',
+      columns: info.width,
+      rows: info.height,
+      name: `${demo.file}.jpg`,
+      light: lightFigures(reducePixels(pixels, LIGHT_CELLS)),
+      exposure,
+      takenAt: demo.stand.createdAt,
+    },
+    readings: demo.spots.map((spot, i) => metered(scene, spot, i)),
+  };
+}
+
+/** What a meter of three degrees or so shows at a spot, to the third of a stop. */
+function metered(scene: SceneLight, { role, u, v, limit }: DemoSpot, index: number): Reading {
+  const radius = 0.014 * scene.columns;
+  let sum = 0;
+  let count = 0;
+  for (let y = Math.floor(v * scene.rows - radius); y <= v * scene.rows + radius; y++)
+    for (let x = Math.floor(u * scene.columns - radius); x <= u * scene.columns + radius; x++) {
+      if (Math.hypot(x - u * scene.columns, y - v * scene.rows) > radius || x < 0 || y < 0 || x >= scene.columns || y >= scene.rows) continue;
+      sum += 2 ** evOf(scene, y * scene.columns + x);
+      count++;
+    }
+  const mark = markFor(Math.log2(sum / count), 8);
+  return { id: `r${index + 1}`, role, u, v, aperture: 8, shutter: mark.name, iso: 100, ...(limit ? { limit } : {}) };
+}

@@ -1,0 +1,88 @@
+import exifr from 'exifr';
+import { nearestShutterMark } from '@/core/units';
+import { isWithin, type PictureExposure, type PictureType } from '@/model';
+
+/** What a picture's own data say of how it was taken; what is missing or makes no sense is left out. */
+export interface PictureData {
+  readonly exposure?: PictureExposure;
+  readonly focalLengthMm?: number;
+  /** ISO 8601. */
+  readonly takenAt?: string;
+  readonly place?: { readonly latitudeDeg: number; readonly longitudeDeg: number };
+}
+
+/** A mark stands for a time that is as near to it as this, stops: cameras write either the mark's name or its exact time. */
+const NEAR_MARK = 0.12;
+
+/** Reads the exposure data (EXIF) of a picture; a file without any, or with damaged ones, has none. */
+export async function pictureData(bytes: Uint8Array, type: PictureType): Promise<PictureData> {
+  const block = type === 'image/webp' ? webpBlock(bytes) : bytes;
+  if (!block) return {};
+  try {
+    const tags = (await exifr.parse(block as unknown as ArrayBuffer, {
+      pick: [
+        'FNumber',
+        'ExposureTime',
+        'ISO',
+        'FocalLength',
+        'DateTimeOriginal',
+        'OffsetTimeOriginal',
+        'GPSLatitude',
+        'GPSLatitudeRef',
+        'GPSLongitude',
+        'GPSLongitudeRef',
+      ],
+      reviveValues: false,
+    })) as Record<string, unknown> | undefined;
+    return tags ? dataOf(tags) : {};
+  } catch {
+    return {};
+  }
+}
+
+function dataOf(tags: Record<string, unknown>): PictureData {
+  const exposure = exposureOf(tags);
+  const focal = tags.FocalLength;
+  const takenAt = momentOf(tags.DateTimeOriginal, tags.OffsetTimeOriginal);
+  const { latitude, longitude } = tags;
+  return {
+    ...(exposure ? { exposure } : {}),
+    ...(isNumber(focal) && isWithin('focalLengthMm', focal) ? { focalLengthMm: focal } : {}),
+    ...(takenAt ? { takenAt } : {}),
+    ...(isNumber(latitude) && isNumber(longitude) && Math.abs(latitude) <= 90 && Math.abs(longitude) <= 180
+      ? { place: { latitudeDeg: latitude, longitudeDeg: longitude } }
+      : {}),
+  };
+}
+
+const isNumber = (x: unknown): x is number => typeof x === 'number' && Number.isFinite(x);
+
+function exposureOf({ FNumber: aperture, ExposureTime: seconds, ISO: iso }: Record<string, unknown>): PictureExposure | null {
+  if (!isNumber(aperture) || !isNumber(seconds) || !isNumber(iso)) return null;
+  if (!isWithin('aperture', aperture) || !isWithin('seconds', seconds) || !isWithin('iso', iso)) return null;
+  const near = nearestShutterMark(seconds);
+  return { aperture, shutter: near && Math.abs(near.errorStops) < NEAR_MARK ? near.mark.name : seconds, iso };
+}
+
+/** A camera's own clock, in the zone it names or else the device's. */
+function momentOf(time: unknown, offset: unknown): string | null {
+  const parts = typeof time === 'string' ? /^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d:\d\d)/.exec(time) : null;
+  if (!parts) return null;
+  const zone = typeof offset === 'string' && /^[+-]\d\d:\d\d$/.test(offset) ? offset : '';
+  const moment = new Date(`${parts[1]}-${parts[2]}-${parts[3]}T${parts[4]}${zone}`);
+  return Number.isNaN(moment.getTime()) ? null : moment.toISOString();
+}
+
+/** The EXIF block of a WebP file, which is a TIFF file of its own. */
+function webpBlock(bytes: Uint8Array): Uint8Array | null {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  for (let at = 12; at + 8 <= bytes.length; ) {
+    const size = view.getUint32(at + 4, true);
+    if (String.fromCharCode(...bytes.subarray(at, at + 4)) === 'EXIF') {
+      const block = bytes.slice(at + 8, at + 8 + size);
+      return String.fromCharCode(...block.subarray(0, 4)) === 'Exif' ? block.slice(6) : block;
+    }
+    at += 8 + size + (size % 2);
+  }
+  return null;
+}

@@ -1,0 +1,112 @@
+import { imageSize } from 'image-size';
+import { PICTURE_TYPES, type PictureType } from '@/model';
+
+/** Why a picture is refused. */
+export type PictureFault =
+  | 'empty'
+  | 'not-a-picture'
+  | 'unsupported'
+  | 'animated'
+  | 'too-many-pixels'
+  | 'too-large'
+  | 'truncated'
+  | 'damaged';
+
+/** What a picture's first bytes say it is. */
+export interface PictureHeader {
+  readonly type: PictureType;
+  readonly columns: number;
+  readonly rows: number;
+}
+
+export type HeaderResult =
+  | { readonly ok: true; readonly header: PictureHeader }
+  | { readonly ok: false; readonly fault: PictureFault };
+
+/** A file larger than this, or of more pixels, is not decoded: it would take the page's memory. */
+export const MAX_PICTURE_BYTES = 150_000_000;
+export const MAX_PIXELS = 80_000_000;
+
+const refused = (fault: PictureFault): HeaderResult => ({ ok: false, fault });
+
+const ascii = (bytes: Uint8Array, from: number, length: number): string =>
+  String.fromCharCode(...bytes.subarray(from, from + length));
+
+const uint32 = (bytes: Uint8Array, at: number, little = false): number =>
+  at + 4 <= bytes.length ? new DataView(bytes.buffer, bytes.byteOffset).getUint32(at, little) : 0;
+
+/** Looks at a file before anything decodes it: what it is by its bytes, not by its name, how large, and whether it is whole. */
+export function pictureHeader(bytes: Uint8Array): HeaderResult {
+  if (!bytes.length) return refused('empty');
+  if (bytes.length > MAX_PICTURE_BYTES) return refused('too-large');
+  const format = formatOf(bytes);
+  if (!format) return refused('not-a-picture');
+  if (!isReadable(format)) return refused('unsupported');
+  const check = CHECKS[format];
+  const fault = check(bytes);
+  if (fault) return refused(fault);
+  try {
+    const { width, height } = imageSize(bytes);
+    if (!(width > 0 && height > 0)) return refused('damaged');
+    if (width * height > MAX_PIXELS) return refused('too-many-pixels');
+    return { ok: true, header: { type: format, columns: width, rows: height } };
+  } catch {
+    return refused('damaged');
+  }
+}
+
+const isReadable = (format: string): format is PictureType =>
+  (PICTURE_TYPES as readonly string[]).includes(format);
+
+/** The format by its signature; null for what is no picture that is known. */
+function formatOf(bytes: Uint8Array): string | null {
+  if (bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff) return 'image/jpeg';
+  if (uint32(bytes, 0) === 0x89504e47 && uint32(bytes, 4) === 0x0d0a1a0a) return 'image/png';
+  if (ascii(bytes, 0, 4) === 'RIFF' && ascii(bytes, 8, 4) === 'WEBP') return 'image/webp';
+  if (ascii(bytes, 4, 4) === 'ftyp') {
+    const brands = ascii(bytes, 8, Math.min(64, uint32(bytes, 0)) - 8);
+    return /avi[fs]/.test(brands) ? 'image/avif' : /heic|heix|mif1|msf1/.test(brands) ? 'image/heic' : null;
+  }
+  if (ascii(bytes, 0, 4) === 'GIF8') return 'image/gif';
+  if (['II*\0', 'MM\0*'].includes(ascii(bytes, 0, 4))) return 'image/tiff';
+  return ascii(bytes, 0, 2) === 'BM' && uint32(bytes, 2, true) === bytes.length ? 'image/bmp' : null;
+}
+
+/** What of each format must be there for it to be whole, and what makes it more than one picture. */
+const CHECKS: Record<PictureType, (bytes: Uint8Array) => PictureFault | null> = {
+  'image/jpeg': (bytes) => (jpegIsWhole(bytes) ? null : 'truncated'),
+  'image/png': (bytes) => {
+    const names = new Set<string>();
+    for (let at = 8; at + 12 <= bytes.length; at += 12 + uint32(bytes, at)) names.add(ascii(bytes, at + 4, 4));
+    if (names.has('acTL')) return 'animated';
+    return names.has('IEND') ? null : 'truncated';
+  },
+  'image/webp': (bytes) => {
+    if (uint32(bytes, 4, true) + 8 > bytes.length) return 'truncated';
+    return ascii(bytes, 12, 4) === 'VP8X' && ((bytes[20] ?? 0) & 0x02) !== 0 ? 'animated' : null;
+  },
+  'image/avif': (bytes) => {
+    if (ascii(bytes, 8, 4) === 'avis') return 'animated';
+    let at = 0;
+    while (at < bytes.length) {
+      const size = uint32(bytes, at);
+      if (size === 0) return null; // the last box reaches to the end
+      if (size < 8) return 'damaged';
+      at += size;
+    }
+    return at === bytes.length ? null : 'truncated';
+  },
+};
+
+/** Whether the picture itself, behind its headers (which may hold pictures of their own), has its end. */
+function jpegIsWhole(bytes: Uint8Array): boolean {
+  let at = 2;
+  while (at + 4 <= bytes.length && bytes[at] === 0xff) {
+    const marker = bytes[at + 1] as number;
+    const length = ((bytes[at + 2] as number) << 8) | (bytes[at + 3] as number);
+    if (marker === 0xda) break;
+    at += marker === 0xff ? 1 : 2 + length;
+  }
+  for (let i = at; i + 1 < bytes.length; i++) if (bytes[i] === 0xff && bytes[i + 1] === 0xd9) return true;
+  return false;
+}

@@ -1,0 +1,2 @@
+export * from './exposure-data';
+export * from './header';

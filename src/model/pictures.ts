@@ -1,0 +1,66 @@
+import { exactAperture, exactIso } from '@/core/units';
+import { type Camera, type PictureExposure, type Stand, type StandPicture } from './stand';
+
+/** Fills the frame with a picture. Where a camera's orientation was only assumed, the picture's own is taken. */
+export function withPicture(stand: Stand, picture: StandPicture): Stand {
+  const assumed = stand.assumed?.includes('camera');
+  const orientation = orientationOf(picture);
+  return { ...stand, picture, ...(assumed ? { camera: { ...stand.camera, orientation } } : {}) };
+}
+
+export function withoutPicture(stand: Stand): Stand {
+  const { picture: _, ...rest } = stand;
+  return rest;
+}
+
+export const orientationOf = ({ columns, rows }: Pick<StandPicture, 'columns' | 'rows'>) =>
+  columns >= rows ? 'landscape' : 'portrait';
+
+/** A difference between what a picture tells and what stands in its stand. */
+export type PictureOffer =
+  | { readonly of: 'focalLength'; readonly mm: number }
+  | { readonly of: 'aperture'; readonly aperture: number }
+  | { readonly of: 'iso'; readonly iso: number }
+  | { readonly of: 'orientation'; readonly orientation: NonNullable<Camera['orientation']> }
+  | { readonly of: 'time'; readonly takenAt: string };
+
+/** What a picture tells of how it was taken. */
+export interface PictureTells {
+  readonly exposure?: PictureExposure;
+  readonly focalLengthMm?: number;
+  readonly takenAt?: string;
+}
+
+/** Where a picture and its stand differ; nothing of it is taken over by itself. */
+export function pictureOffers(stand: Stand, tells: PictureTells): PictureOffer[] {
+  const { lens, exposure, camera, picture, createdAt } = stand;
+  const orientation = picture && orientationOf(picture);
+  const own = tells.exposure;
+  const offers: (PictureOffer | false | undefined)[] = [
+    tells.focalLengthMm !== undefined &&
+      Math.abs(tells.focalLengthMm - lens.focalLengthMm) > 0.05 && { of: 'focalLength', mm: tells.focalLengthMm },
+    own &&
+      exactAperture(own.aperture) !== exactAperture(exposure.aperture) && { of: 'aperture', aperture: own.aperture },
+    own && exactIso(own.iso) !== exactIso(exposure.iso) && { of: 'iso', iso: own.iso },
+    orientation && orientation !== (camera.orientation ?? 'landscape') && { of: 'orientation', orientation },
+    tells.takenAt !== undefined &&
+      Math.abs(Date.parse(tells.takenAt) - Date.parse(createdAt)) > 60_000 && { of: 'time', takenAt: tells.takenAt },
+  ];
+  return offers.filter((o): o is PictureOffer => !!o);
+}
+
+/** The stand with one thing as the picture tells it. */
+export function withOffer(stand: Stand, offer: PictureOffer): Stand {
+  switch (offer.of) {
+    case 'focalLength':
+      return { ...stand, lens: { ...stand.lens, focalLengthMm: offer.mm } };
+    case 'aperture':
+      return { ...stand, exposure: { ...stand.exposure, aperture: offer.aperture } };
+    case 'iso':
+      return { ...stand, exposure: { ...stand.exposure, iso: offer.iso } };
+    case 'orientation':
+      return { ...stand, camera: { ...stand.camera, orientation: offer.orientation } };
+    case 'time':
+      return { ...stand, createdAt: offer.takenAt };
+  }
+}

@@ -1,0 +1,157 @@
+import { Camera, ImagePlus, ImageUp, Trash2, X } from 'lucide-react';
+import { anglesOfViewDeg } from '@/core/optics';
+import { PICTURE_TYPES, type PictureOffer, pictureOffers, type Stand, withOffer } from '@/model';
+import { Button } from '@/ui/button';
+import { FilePicker } from '@/ui/file-picker';
+import { pictureFaultText, tieText } from '@/words';
+import { useStand } from '../stand-context';
+
+const ACCEPT = PICTURE_TYPES.join(',');
+
+/** The picture that fills the frame: how it comes in, what it tells, and how it is taken out. */
+export function PicturePart() {
+  const { stand, pictureIn, derived } = useStand();
+  const { picture } = stand;
+  const { state } = pictureIn;
+  return (
+    <section aria-label="Picture">
+      <h3 className="font-semibold">Picture</h3>
+      {picture ? (
+        <p className="text-sm text-quiet">
+          {picture.name ?? 'A picture'}. {tieText(derived.prepared?.input.field.tie ?? null)}
+        </p>
+      ) : (
+        <p className="text-sm text-quiet">
+          Drop a picture on the frame, paste it, or choose one: a test shot, or one of a phone. It stays on this device;
+          a copy of 1600 pixels is kept, the original stays yours.
+        </p>
+      )}
+      {state.phase === 'reading' && (
+        <div className="mt-2 flex items-center gap-3" role="status">
+          <progress className="h-1.5 flex-1 accent-(--action)" value={state.progress ?? undefined} aria-label="Reading the picture" />
+          <span className="max-w-40 truncate text-sm text-quiet">{state.name}</span>
+          <Button kind="quiet" onClick={pictureIn.dismiss}>
+            <X size={18} aria-hidden /> Cancel
+          </Button>
+        </div>
+      )}
+      {state.phase === 'refused' && (
+        <p role="alert" className="mt-2 rounded-md border border-edge p-3">
+          {pictureFaultText(state.fault, state.name)} Nothing has changed.
+        </p>
+      )}
+      {state.phase !== 'reading' && (
+        <div className="mt-2 flex flex-wrap gap-2">
+          <FilePicker label="Picture for the frame" accept={ACCEPT} onFile={pictureIn.take}>
+            {(pick) => (
+              <Button onClick={pick}>
+                {picture ? <ImageUp size={18} aria-hidden /> : <ImagePlus size={18} aria-hidden />}
+                {picture ? 'Another picture' : 'Choose a picture'}
+              </Button>
+            )}
+          </FilePicker>
+          <FilePicker label="Picture from the camera" accept="image/*" capture onFile={pictureIn.take}>
+            {(pick) => (
+              <Button onClick={pick} className="hidden pointer-coarse:inline-flex">
+                <Camera size={18} aria-hidden /> Take one
+              </Button>
+            )}
+          </FilePicker>
+          {picture && (
+            <Button kind="quiet" onClick={pictureIn.remove}>
+              <Trash2 size={18} aria-hidden /> Take it out
+            </Button>
+          )}
+        </div>
+      )}
+      <Offers />
+      {picture && <Shown />}
+    </section>
+  );
+}
+
+/** Where the picture's own data differ from what stands here: each is taken over only when it is asked for. */
+function Offers() {
+  const { stand, edit, pictureIn } = useStand();
+  if (pictureIn.state.phase !== 'taken') return null;
+  const offers = pictureOffers(stand, pictureIn.state.data);
+  if (!offers.length) return null;
+  const take = (all: readonly PictureOffer[]) => edit((s) => all.reduce(withOffer, s));
+  return (
+    <div className="mt-3 rounded-md border border-action p-3">
+      <h4 className="font-semibold">The picture tells otherwise</h4>
+      <ul className="my-1">
+        {offers.map((offer) => {
+          const { name, now, told } = offerText(offer, stand);
+          return (
+            <li key={offer.of} className="flex items-center gap-2">
+              <span className="flex-1">
+                {name} <span className="font-mono">{told}</span>
+                <span className="text-quiet"> instead of {now}</span>
+              </span>
+              <Button kind="quiet" onClick={() => take([offer])} aria-label={`Take ${name} ${told}`}>
+                Take
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+      <div className="flex gap-2">
+        {offers.length > 1 && (
+          <Button kind="action" onClick={() => take(offers)}>
+            Take all
+          </Button>
+        )}
+        <Button onClick={pictureIn.dismiss}>Leave as it is</Button>
+      </div>
+    </div>
+  );
+}
+
+const momentText = (iso: string): string =>
+  new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+
+function offerText(offer: PictureOffer, { lens, exposure, camera, createdAt }: Stand) {
+  switch (offer.of) {
+    case 'focalLength':
+      return { name: 'Focal length', told: `${offer.mm} mm`, now: `${lens.focalLengthMm} mm` };
+    case 'aperture':
+      return { name: 'Aperture', told: `f/${offer.aperture}`, now: `f/${exposure.aperture}` };
+    case 'iso':
+      return { name: 'ISO', told: String(offer.iso), now: String(exposure.iso) };
+    case 'orientation':
+      return { name: 'Orientation', told: offer.orientation, now: camera.orientation ?? 'landscape' };
+    case 'time':
+      return { name: 'Time', told: momentText(offer.takenAt), now: momentText(createdAt) };
+  }
+}
+
+/** How the frame is shown. */
+function Shown() {
+  const { isMonochrome, setMonochrome, marksClips, setMarksClips } = useStand();
+  return (
+    <div className="mt-2 flex flex-wrap gap-x-5">
+      <Check text="Without colours" isOn={isMonochrome} onChange={setMonochrome} />
+      <Check text="Mark what clips" isOn={marksClips} onChange={setMarksClips} />
+    </div>
+  );
+}
+
+function Check({ text, isOn, onChange }: { text: string; isOn: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <label className="flex min-h-11 items-center gap-2">
+      <input type="checkbox" checked={isOn} onChange={(e) => onChange(e.target.checked)} className="size-5 accent-(--action)" />
+      {text}
+    </label>
+  );
+}
+
+/** What the lens takes in, across and up, in whole degrees. */
+export function AngleOfView({ focalLengthMm, frame }: { focalLengthMm: number; frame: { widthMm: number; heightMm: number } }) {
+  const { acrossDeg, upDeg } = anglesOfViewDeg(focalLengthMm, frame);
+  return (
+    <p className="col-span-2 -mt-1 text-sm text-quiet">
+      Takes in {Math.round(acrossDeg)}° across and {Math.round(upDeg)}° up and down.
+    </p>
+  );
+}

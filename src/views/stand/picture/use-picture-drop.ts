@@ -1,0 +1,30 @@
+import { useEffect } from 'react';
+import { useDropzone } from 'react-dropzone';
+import { useStand } from '../stand-context';
+
+/** Takes a picture that is dropped on an element, or pasted anywhere but into a field. */
+export function usePictureDrop() {
+  const { pictureIn, setStep } = useStand();
+  const { take } = pictureIn;
+  useEffect(() => {
+    const onPaste = (event: ClipboardEvent) => {
+      const file = [...(event.clipboardData?.files ?? [])].find((f) => f.type.startsWith('image/'));
+      if (!file) return;
+      event.preventDefault();
+      setStep('frame');
+      take(file);
+    };
+    document.addEventListener('paste', onPaste);
+    return () => document.removeEventListener('paste', onPaste);
+  });
+  return useDropzone({
+    noClick: true,
+    noKeyboard: true,
+    multiple: false,
+    onDrop: ([file]) => {
+      if (!file) return;
+      setStep('frame');
+      take(file);
+    },
+  });
+}

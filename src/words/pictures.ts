@@ -1,0 +1,60 @@
+import { type PictureTie } from '@/core/field';
+import { stopsFigure } from './figures';
+
+/** Why a picture is refused, as the files name it, and what failed in reading it. */
+type PictureFault =
+  | 'empty'
+  | 'not-a-picture'
+  | 'unsupported'
+  | 'animated'
+  | 'too-many-pixels'
+  | 'too-large'
+  | 'truncated'
+  | 'damaged'
+  | 'failed';
+
+/** Why a picture was not taken; nothing has changed then. */
+export function pictureFaultText(fault: PictureFault, name: string): string {
+  const file = `“${name || 'the picture'}”`;
+  switch (fault) {
+    case 'empty':
+      return `${file} is empty.`;
+    case 'not-a-picture':
+      return `${file} is no picture that is known here, whatever its name says. JPEG, PNG, WebP and AVIF are read.`;
+    case 'unsupported':
+      return `${file} is of a kind that is not read. Save it as JPEG, PNG, WebP or AVIF.`;
+    case 'animated':
+      return `${file} is a moving picture. Take a single frame of it.`;
+    case 'too-many-pixels':
+      return `${file} has more than 80 megapixels, which would take the page’s memory. Save it smaller: 2000 pixels along the long side are enough.`;
+    case 'too-large':
+      return `${file} is larger than 150 MB. Save it smaller.`;
+    case 'truncated':
+      return `${file} breaks off before its end. Copy it again from the card.`;
+    case 'damaged':
+      return `${file} is damaged: it cannot be decoded.`;
+    case 'failed':
+      return `${file} could not be read. Try again, or save it smaller first.`;
+  }
+}
+
+/** How the picture's light is known, and how well. */
+export function tieText(tie: PictureTie | null): string {
+  if (!tie) return 'Its light is not known: it tells no exposure, and no reading is placed on it.';
+  switch (tie.by) {
+    case 'contrast-and-level':
+      return `Its light follows your readings; a stop in the picture is ${stopsFigure(tie.contrast)} in the scene.`;
+    case 'level':
+      return 'Its light follows your reading, its contrast is as stored: good to about a stop. Two readings 2 stops apart settle it.';
+    case 'exposure-data':
+      return 'Its light is rough, from its exposure alone: good to 1 or 2 stops, since cameras bend tones. Place a reading on it.';
+  }
+}
+
+/** How sure a skyline that was found is. */
+export function skylineText(confidence: number): string {
+  const percent = `${Math.round(confidence * 100)} %`;
+  if (confidence >= 0.7) return `A skyline is found, ${percent} sure. Look along it, then use it.`;
+  if (confidence >= 0.4) return `A skyline is found, but only ${percent} sure: look along it, and correct it after use.`;
+  return `This may not be the skyline: ${percent} sure. Better draw it, or use this as a start.`;
+}

@@ -1,0 +1,4 @@
+import { readPicture } from './read-picture';
+import { serveJobs } from './run-jobs';
+
+serveJobs<'picture'>(readPicture);

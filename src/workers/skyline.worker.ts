@@ -1,0 +1,4 @@
+import { skylineOfPicture } from './read-picture';
+import { serveJobs } from './run-jobs';
+
+serveJobs<'skyline'>(skylineOfPicture);
