@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import sharp from 'sharp';
 import { lightFigures, LIGHT_CELLS, reducePixels, simplifyTo } from '@/core/photo';
@@ -13,8 +13,8 @@ import {
   takePicture,
 } from '@/core/scene';
 import { exactAperture, luminanceOf, nearestShutterMark } from '@/core/units';
-import { writeStandFile } from '@/files';
-import { type Reading, type Stand } from '@/model';
+import { readBagFile, writeStandFile } from '@/files';
+import { type Bag, type Reading, type Stand } from '@/model';
 import { DEMO_STANDS, type DemoSpot, type DemoStand } from './demo-stands';
 
 const OUT = path.resolve(import.meta.dirname, '../src/demo');
@@ -29,22 +29,24 @@ const HELD = 0.985;
 const evOf = ({ rgb }: SceneLight, i: number): number =>
   evOfLuminance(luminanceOf(rgb[3 * i] as number, rgb[3 * i + 1] as number, rgb[3 * i + 2] as number));
 
+const bag = demoBag();
+
 /** Makes the demo's pictures and stands from the scene simulator: truth, and what a camera and a meter make of it. */
-for (const demo of DEMO_STANDS.filter(({ file }) => !process.argv[2] || process.argv.slice(2).includes(file))) {
+for (const demo of DEMO_STANDS.filter(
+  ({ file }) => !process.argv[2] || process.argv.slice(2).includes(file),
+)) {
   const order: SceneOrder = { ...demo.scene, columns: Math.round(COLUMNS * FINER) };
   const scene = makeScene(order);
   const jpeg = await picture(scene, order, demo);
   mkdirSync(path.join(OUT, 'pictures'), { recursive: true });
   writeFileSync(path.join(OUT, 'pictures', `${demo.file}.jpg`), jpeg.bytes);
   const stand = await standOf(scene, order, demo, jpeg);
-  writeFileSync(path.join(OUT, `${demo.file}.paleseam.json`), withoutBag(writeStandFile({ stand, bag: { filters: [] }, minor: 0 })));
+  writeFileSync(
+    path.join(OUT, `${demo.file}.paleseam.json`),
+    writeStandFile({ stand, bag: { slots: bag.slots ?? 1, filters: bag.filters }, minor: 0 }),
+  );
   const evs = stand.readings.map((r) => `${r.role} ${r.shutter}`).join(', ');
   console.log(`${demo.file}: ${Math.round(jpeg.bytes.length / 1000)} kB; ${evs}`);
-}
-
-function withoutBag(text: string): string {
-  const { bag: _, ...file } = JSON.parse(text) as Record<string, unknown>;
-  return `${JSON.stringify(file, null, 2)}\n`;
 }
 
 /** The shutter mark that an EV asks for at ISO 100. */
@@ -52,6 +54,12 @@ function markFor(ev: number, aperture: number) {
   const nearest = nearestShutterMark(exactAperture(aperture) ** 2 / 2 ** ev);
   if (!nearest) throw new Error(`EV ${ev} is too dark for a shutter mark`);
   return nearest.mark;
+}
+
+function demoBag(): Bag {
+  const read = readBagFile(readFileSync(path.join(OUT, 'bag.paleseam.json'), 'utf8'));
+  if (!read.ok) throw new Error(`${read.error.path}: ${read.error.message}`);
+  return read.value;
 }
 
 interface Jpeg {
@@ -70,7 +78,9 @@ async function picture(scene: SceneLight, order: SceneOrder, demo: DemoStand): P
   const shot = takePicture(scene, { midGreyEv, contrast: CONTRAST, cornerStops: 0.25, seed: order.seed });
   const rational = (x: number) => (x >= 1 ? `${Math.round(x * 10)}/10` : `1/${Math.round(1 / x)}`);
   const view = sceneView(order);
-  const bytes = await sharp(Buffer.from(shot.rgb), { raw: { width: shot.columns, height: shot.rows, channels: 3 } })
+  const bytes = await sharp(Buffer.from(shot.rgb), {
+    raw: { width: shot.columns, height: shot.rows, channels: 3 },
+  })
     .resize(COLUMNS)
     .withExif({
       IFD0: { Software: 'Pale Seam scene simulator' },
@@ -87,7 +97,12 @@ async function picture(scene: SceneLight, order: SceneOrder, demo: DemoStand): P
   return { bytes, exposure: { aperture, shutter: mark.name, iso: 100 } };
 }
 
-async function standOf(scene: SceneLight, order: SceneOrder, demo: DemoStand, { bytes, exposure }: Jpeg): Promise<Stand> {
+async function standOf(
+  scene: SceneLight,
+  order: SceneOrder,
+  demo: DemoStand,
+  { bytes, exposure }: Jpeg,
+): Promise<Stand> {
   const { data, info } = await sharp(bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
   const pixels = { columns: info.width, rows: info.height, rgba: new Uint8ClampedArray(data) };
   const kind = LANDSCAPES[order.landscape];
@@ -119,10 +134,26 @@ function metered(scene: SceneLight, { role, u, v, limit }: DemoSpot, index: numb
   let count = 0;
   for (let y = Math.floor(v * scene.rows - radius); y <= v * scene.rows + radius; y++)
     for (let x = Math.floor(u * scene.columns - radius); x <= u * scene.columns + radius; x++) {
-      if (Math.hypot(x - u * scene.columns, y - v * scene.rows) > radius || x < 0 || y < 0 || x >= scene.columns || y >= scene.rows) continue;
+      if (
+        Math.hypot(x - u * scene.columns, y - v * scene.rows) > radius ||
+        x < 0 ||
+        y < 0 ||
+        x >= scene.columns ||
+        y >= scene.rows
+      )
+        continue;
       sum += 2 ** evOf(scene, y * scene.columns + x);
       count++;
     }
   const mark = markFor(Math.log2(sum / count), 8);
-  return { id: `r${index + 1}`, role, u, v, aperture: 8, shutter: mark.name, iso: 100, ...(limit ? { limit } : {}) };
+  return {
+    id: `r${index + 1}`,
+    role,
+    u,
+    v,
+    aperture: 8,
+    shutter: mark.name,
+    iso: 100,
+    ...(limit ? { limit } : {}),
+  };
 }

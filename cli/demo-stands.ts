@@ -123,7 +123,8 @@ export const DEMO_STANDS: readonly DemoStand[] = [
       id: 'hesk-terraces',
       name: 'Hesk Terraces, after rain',
       createdAt: '2026-04-19T06:35:00Z',
-      notes: 'Stepped fields, a skyline that slopes: the holder turns with it. The banks are slippery; keep off the crops.',
+      notes:
+        'Stepped fields, a skyline that slopes: the holder turns with it. The banks are slippery; keep off the crops.',
       leaveOut: ['pump house, lower right'],
       lens: { ...middle, focalLengthMm: 35, pupilToFilterMm: 53 },
     },
@@ -142,7 +143,8 @@ export const DEMO_STANDS: readonly DemoStand[] = [
       id: 'quill-rim',
       name: 'Quill Rim, last leaves',
       createdAt: '2026-10-22T15:50:00Z',
-      notes: 'Birches through the sky: a soft sheet, or their tops go dark. Cliff edge twelve steps behind the third trunk.',
+      notes:
+        'Birches through the sky: a soft sheet, or their tops go dark. Cliff edge twelve steps behind the third trunk.',
       lens: { ...middle, focalLengthMm: 50, pupilToFilterMm: 58 },
     },
   },

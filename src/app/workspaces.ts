@@ -18,11 +18,13 @@ export function openWorkspace(name: WorkspaceName): Workspace {
     newId: () => `st-${randomText()}`,
     now: () => new Date().toISOString(),
     nameOf: thingName,
-    ...(name === 'demo' ? {
+    ...(name === 'demo'
+      ? {
           // the demo's files are loaded only by who opens the demo
           seeds: async () => (await import('@/demo')).DEMO_FILES,
           seedPicture: async (sha256: string) => (await import('@/demo')).demoPicture(sha256),
-        } : {}),
+        }
+      : {}),
   });
   opened.set(name, workspace);
   return workspace;

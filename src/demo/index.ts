@@ -13,7 +13,11 @@ const STANDS = [marlPan, thollSaddle, heskTerraces, quillRim, amberGap, sarratDu
 export const DEMO_FILES: readonly string[] = [...STANDS, bag];
 
 /** Addresses of the demo's pictures, by the name that their stand has for them. */
-const ADDRESSES = import.meta.glob<string>('./pictures/*.jpg', { query: '?url', import: 'default', eager: true });
+const ADDRESSES = import.meta.glob<string>('./pictures/*.jpg', {
+  query: '?url',
+  import: 'default',
+  eager: true,
+});
 
 /** A picture of the demo, fetched from where the page itself came from; null for any other. */
 export async function demoPicture(sha256: string) {
@@ -26,5 +30,7 @@ export async function demoPicture(sha256: string) {
 }
 
 interface DemoFile {
-  readonly stand: { readonly picture?: { readonly sha256: string; readonly type: string; readonly name: string } };
+  readonly stand: {
+    readonly picture?: { readonly sha256: string; readonly type: string; readonly name: string };
+  };
 }

@@ -20,8 +20,8 @@ describe('stand files', () => {
   it('come back the same as they were written', () => {
     fc.assert(
       fc.property(anyStand, anyBag, (stand, bag) => {
-        const read = readStandFile(writeStandFile({ stand, bag, minor: 2 }));
-        expect(read).toEqual({ ok: true, value: { stand, bag, minor: 2 } });
+        const read = readStandFile(writeStandFile({ stand, bag, minor: 3 }));
+        expect(read).toEqual({ ok: true, value: { stand, bag, minor: 3 } });
       }),
     );
   });
@@ -30,7 +30,7 @@ describe('stand files', () => {
     for (const { file } of STANDS) expect(readStandFile(JSON.stringify(file)).ok).toBe(true);
     const demo = path.join(__dirname, '../demo');
     const files = readdirSync(demo).filter((f) => f.endsWith('.json'));
-    expect(files).toHaveLength(5);
+    expect(files).toHaveLength(8);
     for (const file of files) {
       const read = file.startsWith('bag.') ? readBagFile : readStandFile;
       expect(read(readFileSync(path.join(demo, file), 'utf8')).ok).toBe(true);
@@ -161,12 +161,12 @@ describe('stand files', () => {
 
   it('of a later minor version keep the keys that are not known', () => {
     const d = document();
-    d.minor = 3;
+    d.minor = 4;
     d.stand.weather = { wind: 4 };
     const read = readStandFile(JSON.stringify(d));
     if (!read.ok) throw new Error(read.error.message);
     expect(JSON.parse(writeStandFile(read.value))).toMatchObject({
-      minor: 3,
+      minor: 4,
       stand: { weather: { wind: 4 } },
     });
   });

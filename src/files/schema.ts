@@ -161,7 +161,12 @@ export function schemasFor(keys: 'strict' | 'kept') {
       cells: z.string().regex(/^([0-9a-f]{2})*$/),
     }).superRefine((light, ctx) => {
       if (light.cells.length !== 2 * light.columns * light.rows)
-        fault(ctx, 'out-of-range', ['cells'], `cells has two digits for each of ${light.columns * light.rows} cells`);
+        fault(
+          ctx,
+          'out-of-range',
+          ['cells'],
+          `cells has two digits for each of ${light.columns * light.rows} cells`,
+        );
     }),
     exposure: object({ aperture: number('aperture'), shutter, iso: number('iso') }).optional(),
     takenAt: moment.optional(),

@@ -38,13 +38,22 @@ export function pictureOffers(stand: Stand, tells: PictureTells): PictureOffer[]
   const own = tells.exposure;
   const offers: (PictureOffer | false | undefined)[] = [
     tells.focalLengthMm !== undefined &&
-      Math.abs(tells.focalLengthMm - lens.focalLengthMm) > 0.05 && { of: 'focalLength', mm: tells.focalLengthMm },
+      Math.abs(tells.focalLengthMm - lens.focalLengthMm) > 0.05 && {
+        of: 'focalLength',
+        mm: tells.focalLengthMm,
+      },
     own &&
-      exactAperture(own.aperture) !== exactAperture(exposure.aperture) && { of: 'aperture', aperture: own.aperture },
+      exactAperture(own.aperture) !== exactAperture(exposure.aperture) && {
+        of: 'aperture',
+        aperture: own.aperture,
+      },
     own && exactIso(own.iso) !== exactIso(exposure.iso) && { of: 'iso', iso: own.iso },
     orientation && orientation !== (camera.orientation ?? 'landscape') && { of: 'orientation', orientation },
     tells.takenAt !== undefined &&
-      Math.abs(Date.parse(tells.takenAt) - Date.parse(createdAt)) > 60_000 && { of: 'time', takenAt: tells.takenAt },
+      Math.abs(Date.parse(tells.takenAt) - Date.parse(createdAt)) > 60_000 && {
+        of: 'time',
+        takenAt: tells.takenAt,
+      },
   ];
   return offers.filter((o): o is PictureOffer => !!o);
 }

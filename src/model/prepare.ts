@@ -7,7 +7,14 @@ import {
   type Posed,
 } from '@/core/balance';
 import { ev100 } from '@/core/exposure';
-import { gridFor, lightField, type LightReading, mapRegions, pictureField, type RegionMap } from '@/core/field';
+import {
+  gridFor,
+  lightField,
+  type LightReading,
+  mapRegions,
+  pictureField,
+  type RegionMap,
+} from '@/core/field';
 import {
   atSlot,
   dimmingOfPoint,

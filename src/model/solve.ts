@@ -17,7 +17,19 @@ export function solutionKey(stand: Stand, bag: Bag): string {
   const { camera, lens, exposure, skyline, shapes, readings, look, fitted, picture } = stand;
   const light = readings.map(({ takenAt: _, ...reading }) => reading);
   const { lenses: __, cameras: ___, ...glass } = bag;
-  return JSON.stringify([camera, lens, exposure, skyline, shapes, light, look, fitted, picture?.light, picture?.exposure, glass]);
+  return JSON.stringify([
+    camera,
+    lens,
+    exposure,
+    skyline,
+    shapes,
+    light,
+    look,
+    fitted,
+    picture?.light,
+    picture?.exposure,
+    glass,
+  ]);
 }
 
 /** Searches the bag for a stand: heavy, meant for the worker and the command line. */

@@ -70,7 +70,10 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
       access(async () => {
         const tx = db.transaction('pictures', 'readwrite');
         const own = await tx.store.getAllKeys();
-        await Promise.all([...own.filter((key) => !sha256s.has(key)).map((key) => tx.store.delete(key)), tx.done]);
+        await Promise.all([
+          ...own.filter((key) => !sha256s.has(key)).map((key) => tx.store.delete(key)),
+          tx.done,
+        ]);
       }),
     history: () => access(async () => (await db.get('history', ONLY)) ?? {}),
     putHistory: (history) => access(async () => void (await db.put('history', history, ONLY))),

@@ -65,6 +65,21 @@ describe.each(ADAPTERS)('a workspace kept in %s', (_, open) => {
     expect(results.map((r) => r.ok).sort()).toEqual([false, true]);
   });
 
+  it('keeps pictures by what they are, and only those that are named', async () => {
+    const picture = (sha256: string) => ({
+      sha256,
+      type: 'image/jpeg',
+      bytes: new Uint8Array([1, 2, 3]).buffer,
+    });
+    for (const name of ['a', 'b', '__proto__']) await storage.putPicture(picture(name));
+    expect(await storage.picture('b')).toEqual(picture('b'));
+    await storage.keepPictures(new Set(['a', '__proto__', 'never there']));
+    expect(await storage.picture('b')).toBeUndefined();
+    expect(await storage.picture('__proto__')).toEqual(picture('__proto__'));
+    await storage.clear();
+    expect(await storage.picture('a')).toBeUndefined();
+  });
+
   it('keeps the bag with revisions of its own', async () => {
     expect(await storage.putBag(sampleBag(), { revision: 0 })).toMatchObject({
       ok: true,

@@ -16,7 +16,9 @@ export function paintClips(canvas: HTMLCanvasElement, picture: FramePicture, pho
   const columns = photo ? photo.plate.columns : Math.round(canvas.width * part);
   const rows = photo ? photo.plate.rows : Math.round(canvas.height * part);
   const lost = lostAt(picture, columns, rows);
-  const ev = photo ? (i: number) => photo.tie.offsetEv + photo.tie.contrast * (photo.plate.log[i] as number) : drawnEv(picture, columns, rows);
+  const ev = photo
+    ? (i: number) => photo.tie.offsetEv + photo.tie.contrast * (photo.plate.log[i] as number)
+    : drawnEv(picture, columns, rows);
   const { highlightRoom, shadowRoom } = picture.window;
   const context = canvas.getContext('2d') as CanvasRenderingContext2D;
   const image = context.getImageData(0, 0, canvas.width, canvas.height);
@@ -38,7 +40,11 @@ export function paintClips(canvas: HTMLCanvasElement, picture: FramePicture, pho
 }
 
 /** EV of the drawn field at each point: that of the region it lies in. */
-function drawnEv({ layers, skyline, shapes }: FramePicture, columns: number, rows: number): (i: number) => number {
+function drawnEv(
+  { layers, skyline, shapes }: FramePicture,
+  columns: number,
+  rows: number,
+): (i: number) => number {
   const at = skylineAt(skyline);
   const line = Float64Array.from({ length: columns }, (_, column) => at((column + 0.5) / columns));
   return (i) => {

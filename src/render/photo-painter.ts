@@ -26,7 +26,11 @@ export function photoPlate(image: ImageBitmap, width: number, height: number): P
   const log = new Float32Array(columns * rows);
   const colour = new Float32Array(3 * columns * rows);
   for (let i = 0; i < columns * rows; i++) {
-    const [r, g, b] = [0, 1, 2].map((k) => LINEAR[data[4 * i + k] as number] as number) as [number, number, number];
+    const [r, g, b] = [0, 1, 2].map((k) => LINEAR[data[4 * i + k] as number] as number) as [
+      number,
+      number,
+      number,
+    ];
     const y = Math.max(FLOOR, luminanceOf(r, g, b));
     log[i] = Math.log2(y);
     colour.set([(r + FLOOR) / (y + FLOOR), (g + FLOOR) / (y + FLOOR), (b + FLOOR) / (y + FLOOR)], 3 * i);
@@ -34,7 +38,11 @@ export function photoPlate(image: ImageBitmap, width: number, height: number): P
   return { columns, rows, log, colour };
 }
 
-function offscreen(columns: number, rows: number, draw: (context: CanvasRenderingContext2D) => void): ImageData {
+function offscreen(
+  columns: number,
+  rows: number,
+  draw: (context: CanvasRenderingContext2D) => void,
+): ImageData {
   const canvas = document.createElement('canvas');
   canvas.width = columns;
   canvas.height = rows;
@@ -51,7 +59,9 @@ export interface PhotoView {
 
 /** Steps of display light that are looked up: enough that the darks show no bands. */
 const ENCODE_STEPS = 8192;
-const ENCODED = Uint8Array.from({ length: ENCODE_STEPS + 1 }, (_, i) => Math.round(255 * srgbFromLinear(i / ENCODE_STEPS)));
+const ENCODED = Uint8Array.from({ length: ENCODE_STEPS + 1 }, (_, i) =>
+  Math.round(255 * srgbFromLinear(i / ENCODE_STEPS)),
+);
 
 /** Paints the photograph over the whole canvas as it would be recorded: its light through the glass, in linear light. */
 export function paintPhoto(canvas: HTMLCanvasElement, picture: FramePicture, photo: PhotoView): void {
@@ -80,7 +90,11 @@ export function paintPhoto(canvas: HTMLCanvasElement, picture: FramePicture, pho
 }
 
 /** What glass, openings and polariser take from each point of the picture, stops: read between the cells of the layers. */
-export function lostAt(picture: FramePicture, columns: number, rows: number): (column: number, row: number) => number {
+export function lostAt(
+  picture: FramePicture,
+  columns: number,
+  rows: number,
+): (column: number, row: number) => number {
   const { layers, vignette, skyShift } = picture;
   const dimming = layerDimming(picture);
   if (!dimming && !vignette && !skyShift) return () => 0;
@@ -101,7 +115,8 @@ export function lostAt(picture: FramePicture, columns: number, rows: number): (c
     const [x, y] = [(across.at[column] as number) - c, (down.at[row] as number) - r];
     const i = r * layers.columns + c;
     const upper = (cells[i] as number) * (1 - x) + (cells[i + 1] as number) * x;
-    const lower = (cells[i + layers.columns] as number) * (1 - x) + (cells[i + layers.columns + 1] as number) * x;
+    const lower =
+      (cells[i + layers.columns] as number) * (1 - x) + (cells[i + layers.columns + 1] as number) * x;
     return upper * (1 - y) + lower * y;
   };
 }

@@ -1,6 +1,6 @@
 import { writeStandFile } from '@/files';
-import { addReading, sampleBag, type Solution, solutionKey, solveStand } from '@/model';
-import { memoryStorage, type WorkspaceStorage } from '@/persist';
+import { addReading, sampleBag, type Solution, solutionKey, solveStand, withPicture } from '@/model';
+import { memoryStorage, StorageError, type WorkspaceStorage } from '@/persist';
 import { testStand } from '@/testing/fixtures';
 import { type JobResult } from '@/workers';
 import { createSaver, type SaveState } from './saver';
@@ -168,6 +168,64 @@ describe('a workspace', () => {
     workspace.importStand(writeStandFile({ stand: testStand(), bag: own, minor: 0 }));
     expect(workspace.open('st-test')!.state.getState().value.bag).toEqual(own);
     expect(workspace.bag.state.getState().value).toEqual(sampleBag());
+  });
+
+  it('keeps the pictures that its stands refer to, and lets the others go when it is opened anew', async () => {
+    const storage = memoryStorage();
+    const workspace = make(storage);
+    await workspace.load();
+    const id = workspace.createStand();
+    const stored = (sha256: string) => ({ sha256, type: 'image/jpeg', bytes: new ArrayBuffer(4) });
+    const [used, undone] = ['a'.repeat(64), 'b'.repeat(64)];
+    const light = { columns: 1, rows: 1, topStops: 0, cells: '80' };
+    const fill = (sha256: string) =>
+      workspace.open(id)!.edit((d) => ({
+        ...d,
+        stand: withPicture(d.stand, { sha256, type: 'image/jpeg', columns: 3, rows: 2, light }),
+      }));
+    for (const sha256 of [used, undone]) {
+      await workspace.keepPicture(stored(sha256));
+      fill(sha256);
+    }
+    workspace.open(id)!.undo();
+    await workspace.settled();
+    // redo can bring it back for as long as the page is open
+    expect(await workspace.findPicture(undone)).toEqual(stored(undone));
+    const again = make(storage);
+    await again.load();
+    expect(await again.findPicture(used)).toEqual(stored(used));
+    expect(await again.findPicture(undone)).toBeNull();
+  });
+
+  it('keeps a picture for the page when the storage is full, and says so', async () => {
+    const full = {
+      ...memoryStorage(),
+      putPicture: () => Promise.reject(new StorageError('full', 'no room')),
+    };
+    const workspace = make(full);
+    await workspace.load();
+    const picture = { sha256: 'c'.repeat(64), type: 'image/jpeg', bytes: new ArrayBuffer(2) };
+    await workspace.keepPicture(picture);
+    expect(workspace.state.getState()).toMatchObject({ saving: 'failed', problem: { fault: 'full' } });
+    expect(await workspace.findPicture(picture.sha256)).toBe(picture);
+  });
+
+  it('fetches the pictures of its seeds once', async () => {
+    const storage = memoryStorage();
+    const seedPicture = jest.fn(async (sha256: string) => ({
+      sha256,
+      type: 'image/jpeg',
+      bytes: new ArrayBuffer(1),
+    }));
+    const workspace = createWorkspace({
+      open: async () => storage,
+      newId: String,
+      now: () => '',
+      seedPicture,
+    });
+    await workspace.load();
+    for (let i = 0; i < 3; i++) expect(await workspace.findPicture('d')).toMatchObject({ sha256: 'd' });
+    expect(seedPicture).toHaveBeenCalledTimes(1);
   });
 
   it('seeds an empty workspace once and again on reset', async () => {

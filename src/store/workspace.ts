@@ -225,7 +225,9 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
   /** Pictures that no stand refers to any more go when the page is opened anew: what undo could bring back is gone then. */
   const collectPictures = () =>
     storage
-      .keepPictures(new Set(state.getState().stands.flatMap(({ document: { stand } }) => stand.picture?.sha256 ?? [])))
+      .keepPictures(
+        new Set(state.getState().stands.flatMap(({ document: { stand } }) => stand.picture?.sha256 ?? [])),
+      )
       .catch(() => {}); // room that is not won back yet loses nothing
 
   const documentOf = (id: string) => state.getState().stands.find((s) => s.id === id)?.document ?? null;

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { readStandFile } from '@/files';
-import { type Bag, type Filter, newStand, prepareStand, type Prepared, sampleBag, type Stand } from '@/model';
+import {
+  type Bag,
+  type Filter,
+  newStand,
+  prepareStand,
+  type Prepared,
+  sampleBag,
+  type Stand,
+  type StandPicture,
+} from '@/model';
 
 /** A stand to begin tests from: the default camera, a level skyline at 0.45, one reading a side, 3 stops apart, nothing assumed. */
 export function testStand(change: Partial<Stand> = {}): Stand {
@@ -58,6 +67,10 @@ export const anyStand: fc.Arbitrary<Stand> = fc
     feature: fc.option(fc.tuple(part(0.1, 0.8), part(0.1, 0.5), part(8, 14)), { nil: null }),
     featureFills: fc.boolean(),
     spanIsGap: fc.nat(5),
+    picture: fc.option(fc.array(fc.integer({ min: 0, max: 255 }), { minLength: 24, maxLength: 24 }), {
+      freq: 3,
+      nil: null,
+    }),
     school: fc.constantFrom<'even' | 'natural' | 'heavy'>('even', 'natural', 'heavy'),
   })
   .map((r) => {
@@ -98,8 +111,24 @@ export const anyStand: fc.Arbitrary<Stand> = fc
           : []),
       ],
       look: { school: r.school },
+      ...(r.picture ? { picture: picturedAs(r.picture), leaveOut: ['a mast'] } : {}),
     });
   });
+
+/** A picture of six by four cells of any light, black and blown ones among them. */
+const picturedAs = (cells: readonly number[]): StandPicture => ({
+  sha256: '0'.repeat(64),
+  type: 'image/jpeg',
+  columns: 1200,
+  rows: 800,
+  light: {
+    columns: 6,
+    rows: 4,
+    topStops: 0,
+    cells: cells.map((c) => c.toString(16).padStart(2, '0')).join(''),
+  },
+  exposure: { aperture: 8, shutter: '1/60', iso: 100 },
+});
 
 const anySheet: fc.Arbitrary<(id: string) => Filter> = fc
   .record({

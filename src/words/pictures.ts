@@ -55,6 +55,7 @@ export function tieText(tie: PictureTie | null): string {
 export function skylineText(confidence: number): string {
   const percent = `${Math.round(confidence * 100)} %`;
   if (confidence >= 0.7) return `A skyline is found, ${percent} sure. Look along it, then use it.`;
-  if (confidence >= 0.4) return `A skyline is found, but only ${percent} sure: look along it, and correct it after use.`;
+  if (confidence >= 0.4)
+    return `A skyline is found, but only ${percent} sure: look along it, and correct it after use.`;
   return `This may not be the skyline: ${percent} sure. Better draw it, or use this as a start.`;
 }

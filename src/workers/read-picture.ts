@@ -78,7 +78,9 @@ export async function* skylineOfPicture({
   const bitmap = await decode(bytes, type);
   if (!bitmap) return null;
   yield 0.1;
-  const { points, confidence } = findSkyline(reducePixels(pixelsOf(drawn(bitmap, 3 * SKYLINE_CELLS)), SKYLINE_CELLS));
+  const { points, confidence } = findSkyline(
+    reducePixels(pixelsOf(drawn(bitmap, 3 * SKYLINE_CELLS)), SKYLINE_CELLS),
+  );
   bitmap.close();
   return { points, confidence };
 }
@@ -95,7 +97,10 @@ async function decode(bytes: ArrayBuffer, type: string): Promise<ImageBitmap | n
 function drawn(bitmap: ImageBitmap, longSide: number): OffscreenCanvas {
   const { width, height } = bitmap;
   const part = Math.min(1, longSide / Math.max(width, height));
-  const canvas = new OffscreenCanvas(Math.max(1, Math.round(width * part)), Math.max(1, Math.round(height * part)));
+  const canvas = new OffscreenCanvas(
+    Math.max(1, Math.round(width * part)),
+    Math.max(1, Math.round(height * part)),
+  );
   const context = canvas.getContext('2d', { willReadFrequently: true }) as OffscreenCanvasRenderingContext2D;
   context.fillStyle = 'white';
   context.fillRect(0, 0, canvas.width, canvas.height);

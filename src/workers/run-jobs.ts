@@ -59,9 +59,7 @@ export function runJobs<K extends JobKind>(
 }
 
 /** Serves a worker's own messages. */
-export function serveJobs<K extends JobKind>(
-  stepsOf: StepsOf<K>,
-): void {
+export function serveJobs<K extends JobKind>(stepsOf: StepsOf<K>): void {
   const channel = new MessageChannel();
   const run = runJobs<K>(stepsOf, {
     post: (answer) => self.postMessage(answer),

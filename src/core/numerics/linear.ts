@@ -8,7 +8,8 @@ export function solveLinear(a: number[][], b: number[]): number[] | null {
   for (let k = 0; k < n; k++) {
     let pivot = k;
     for (let i = k + 1; i < n; i++)
-      if (Math.abs((a[i] as number[])[k] as number) > Math.abs((a[pivot] as number[])[k] as number)) pivot = i;
+      if (Math.abs((a[i] as number[])[k] as number) > Math.abs((a[pivot] as number[])[k] as number))
+        pivot = i;
     [a[k], a[pivot]] = [a[pivot] as number[], a[k] as number[]];
     [b[k], b[pivot]] = [b[pivot] as number, b[k] as number];
     const row = a[k] as number[];

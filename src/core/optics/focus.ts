@@ -24,7 +24,10 @@ export const hyperfocalMm = ({ focalLengthMm: f, aperture, confusionMm }: FocusI
  * Where what is sharp begins and ends for a focus at `s` mm from the lens (thin lens); the far limit is infinite from the
  * hyperfocal distance on.
  */
-export function sharpRangeMm(input: FocusInput, s: number): { readonly nearMm: number; readonly farMm: number } {
+export function sharpRangeMm(
+  input: FocusInput,
+  s: number,
+): { readonly nearMm: number; readonly farMm: number } {
   const h = hyperfocalMm(input);
   const f = input.focalLengthMm;
   const nearMm = (s * (h - f)) / (h + s - 2 * f);
@@ -37,5 +40,9 @@ export const airyDiameterMm = (aperture: number): number => 2.44 * WAVELENGTH_MM
 /** Angles of view of the frame across, up and down, and corner to corner, degrees. */
 export function anglesOfViewDeg(focalLengthMm: number, { widthMm, heightMm }: FrameSize) {
   const angle = (mm: number) => (2 * Math.atan(mm / (2 * focalLengthMm)) * 180) / Math.PI;
-  return { acrossDeg: angle(widthMm), upDeg: angle(heightMm), diagonalDeg: angle(Math.hypot(widthMm, heightMm)) };
+  return {
+    acrossDeg: angle(widthMm),
+    upDeg: angle(heightMm),
+    diagonalDeg: angle(Math.hypot(widthMm, heightMm)),
+  };
 }

@@ -42,7 +42,10 @@ export function lightFigures({ columns, rows, luminance, blown, black }: Reduced
 }
 
 /** The light that figures stand for, and the state of each cell, index into `CELL_STATES`. */
-export function lightOfFigures(figures: LightFigures, evOfOne?: number): PictureLight & { readonly states: Uint8Array } {
+export function lightOfFigures(
+  figures: LightFigures,
+  evOfOne?: number,
+): PictureLight & { readonly states: Uint8Array } {
   const { columns, rows, topStops, cells } = figures;
   const luminance = new Float32Array(columns * rows);
   const states = new Uint8Array(columns * rows);

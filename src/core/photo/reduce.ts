@@ -65,7 +65,9 @@ function reduce(
     if (isBlack) black[cell] = (black[cell] as number) + 1;
     count[cell] = (count[cell] as number) + 1;
   };
-  const across = Uint32Array.from({ length: size.columns }, (_, x) => Math.floor((x * columns) / size.columns));
+  const across = Uint32Array.from({ length: size.columns }, (_, x) =>
+    Math.floor((x * columns) / size.columns),
+  );
   for (let y = 0, i = 0; y < size.rows; y++) {
     const line = Math.floor((y * rows) / size.rows) * columns;
     for (let x = 0; x < size.columns; x++, i++) {

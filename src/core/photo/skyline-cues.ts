@@ -31,11 +31,18 @@ export function pictureCues(picture: Reduced): PictureCues {
   const floor = 2 ** -12 * luminance.reduce((a, b) => Math.max(a, b), 1e-9);
   const log = Float32Array.from(luminance, (y) => Math.log2(y + floor));
   const ratio = (k: number) =>
-    Float32Array.from({ length: n }, (_, i) => Math.log2(((rgb[3 * i + k] as number) + floor) / ((rgb[3 * i + 1] as number) + floor)));
+    Float32Array.from({ length: n }, (_, i) =>
+      Math.log2(((rgb[3 * i + k] as number) + floor) / ((rgb[3 * i + 1] as number) + floor)),
+    );
   const [red, blue] = [ratio(0), ratio(2)];
   const rough = roughness(log, columns, rows);
   const ranks = (values: Float32Array, bins: number) => binByRank(values, bins);
-  const [byLight, byBlue, byRed, byRough] = [ranks(log, LIGHT_BINS), ranks(blue, HUE_BINS), ranks(red, HUE_BINS), ranks(rough, TEXTURE_BINS)];
+  const [byLight, byBlue, byRed, byRough] = [
+    ranks(log, LIGHT_BINS),
+    ranks(blue, HUE_BINS),
+    ranks(red, HUE_BINS),
+    ranks(rough, TEXTURE_BINS),
+  ];
   const light = Uint8Array.from(byLight, (l, i) => l * HUE_BINS + (byBlue[i] as number));
   const texture = Uint8Array.from(byRough, (t, i) => t * HUE_BINS + (byRed[i] as number));
   const channels = { columns, rows, log, red, blue };
@@ -62,8 +69,16 @@ function roughness(log: Float32Array, columns: number, rows: number): Float32Arr
 }
 
 /** Mean over a square of cells, by running sums. */
-function boxMean(values: Float32Array, { columns, rows, reach }: { columns: number; rows: number; reach: number }): Float32Array {
-  const pass = (from: Float32Array, count: number, length: number, at: (line: number, k: number) => number) => {
+function boxMean(
+  values: Float32Array,
+  { columns, rows, reach }: { columns: number; rows: number; reach: number },
+): Float32Array {
+  const pass = (
+    from: Float32Array,
+    count: number,
+    length: number,
+    at: (line: number, k: number) => number,
+  ) => {
     const to = new Float32Array(from.length);
     for (let line = 0; line < count; line++) {
       let sum = 0;
@@ -82,7 +97,10 @@ function boxMean(values: Float32Array, { columns, rows, reach }: { columns: numb
 /** Which of so many equally full bins each value falls into. */
 function binByRank(values: Float32Array, bins: number): Uint8Array {
   const sorted = Float32Array.from(values).sort();
-  const edges = Array.from({ length: bins - 1 }, (_, k) => sorted[Math.floor(((k + 1) * sorted.length) / bins)] as number);
+  const edges = Array.from(
+    { length: bins - 1 },
+    (_, k) => sorted[Math.floor(((k + 1) * sorted.length) / bins)] as number,
+  );
   return Uint8Array.from(values, (x) => {
     let bin = 0;
     while (bin < edges.length && x > (edges[bin] as number)) bin++;
@@ -128,15 +146,27 @@ function levelScore({ columns, rows, log, red, blue }: Channels): Float32Array {
       const jump = new Float32Array(columns);
       if (row > 0)
         for (let column = 0; column < columns; column++)
-          jump[column] = clamp((values[row * columns + column] as number) - (values[(row - 1) * columns + column] as number), -0.5, 0.5);
+          jump[column] = clamp(
+            (values[row * columns + column] as number) - (values[(row - 1) * columns + column] as number),
+            -0.5,
+            0.5,
+          );
       return { signed: boxMean(jump, window), size: boxMean(jump.map(Math.abs), window) };
     });
     for (let row = 3; row < rows - 3; row++)
       for (let column = 0; column < columns; column++) {
         const here = (lines[row] as (typeof lines)[number]).signed[column] as number;
-        const usual = [-3, -2, 2, 3].reduce((sum, k) => sum + ((lines[row + k] as (typeof lines)[number]).signed[column] as number) / 4, 0);
-        const agreed = Math.abs(here) / (((lines[row] as (typeof lines)[number]).size[column] as number) + 0.004);
-        const own = clamp((Math.abs(here - usual) / LEVEL_STEP) * clamp((agreed - 0.4) / (ONE_WAY - 0.4), 0, 1), 0, 1);
+        const usual = [-3, -2, 2, 3].reduce(
+          (sum, k) => sum + ((lines[row + k] as (typeof lines)[number]).signed[column] as number) / 4,
+          0,
+        );
+        const agreed =
+          Math.abs(here) / (((lines[row] as (typeof lines)[number]).size[column] as number) + 0.004);
+        const own = clamp(
+          (Math.abs(here - usual) / LEVEL_STEP) * clamp((agreed - 0.4) / (ONE_WAY - 0.4), 0, 1),
+          0,
+          1,
+        );
         const i = row * columns + column;
         score[i] = Math.max(score[i] as number, own);
       }
@@ -154,31 +184,44 @@ const MIRROR_REACH = 0.16;
 function mirrorScore(log: Float32Array, columns: number, rows: number): Float32Array {
   const slow = boxMean(log, { columns, rows, reach: Math.round(0.05 * rows) });
   const detail = log.map((x, i) => clamp(x - (slow[i] as number), -1, 1));
+  // the waterline lies between two rows, or through the middle of one
+  const between = mirroredAbout(detail, { columns, rows }, 1);
+  const through = mirroredAbout(detail, { columns, rows }, 0);
+  return between.map((score, i) => Math.max(score, through[i] as number));
+}
+
+/** @param gap how many rows above a row its own mirror image begins: 1 for a line between rows, 0 for one through it */
+function mirroredAbout(
+  detail: Float32Array,
+  { columns, rows }: { readonly columns: number; readonly rows: number },
+  gap: 0 | 1,
+): Float32Array {
   const reach = Math.round(MIRROR_REACH * rows);
-  const product = new Float32Array(columns * rows);
-  const power = new Float32Array(columns * rows);
+  const window = { columns, rows: 1, reach: Math.round(columns / 5) };
+  const score = new Float32Array(columns * rows);
   for (let row = 2; row < rows - 2; row++) {
     const far = Math.min(reach, row, rows - row);
+    const product = new Float32Array(columns);
+    const power = new Float32Array(columns);
     for (let column = 0; column < columns; column++) {
       let [xy, xx, yy] = [0, 0, 0];
       for (let k = 1; k < far; k++) {
-        const above = detail[(row - k - 1) * columns + column] as number;
+        const above = detail[(row - k - gap) * columns + column] as number;
         const below = detail[(row + k) * columns + column] as number;
         xy += above * below;
         xx += above * above;
         yy += below * below;
       }
-      product[row * columns + column] = xy * Math.min(1, far / reach);
-      power[row * columns + column] = Math.sqrt(xx * yy) + 0.02 * reach * 0.02;
+      product[column] = xy * Math.min(1, far / reach);
+      power[column] = Math.sqrt(xx * yy) + 0.0004 * reach;
     }
-  }
-  const window = { columns, rows: 1, reach: Math.round(columns / 5) };
-  const score = new Float32Array(columns * rows);
-  for (let row = 2; row < rows - 2; row++) {
-    const line = (values: Float32Array) => boxMean(values.slice(row * columns, (row + 1) * columns), window);
-    const [xy, xx] = [line(product), line(power)];
+    const [xy, xx] = [boxMean(product, window), boxMean(power, window)];
     for (let column = 0; column < columns; column++)
-      score[row * columns + column] = clamp(((xy[column] as number) / (xx[column] as number) - 0.35) / 0.45, 0, 1);
+      score[row * columns + column] = clamp(
+        ((xy[column] as number) / (xx[column] as number) - 0.35) / 0.45,
+        0,
+        1,
+      );
   }
   return score;
 }
@@ -192,8 +235,6 @@ export interface Evidence {
   readonly edge: Float32Array;
   readonly level: Float32Array;
   readonly mirror: Float32Array;
-  /** How well the two kinds are told apart, 0 to 1. */
-  readonly parted: number;
 }
 
 /**
@@ -202,11 +243,7 @@ export interface Evidence {
  *
  * @param isFirst only the topmost and the lowest cells are taken to be certain
  */
-export function likenessToSky(
-  cues: PictureCues,
-  line: Int32Array,
-  isFirst: boolean,
-): { readonly sky: Float32Array; readonly parted: number } {
+export function likenessToSky(cues: PictureCues, line: Int32Array, isFirst: boolean): Float32Array {
   const { columns, rows } = cues;
   const margin = Math.round(0.015 * rows);
   const side = (i: number): 1 | -1 | 0 => {
@@ -219,29 +256,29 @@ export function likenessToSky(
   const byLight = logShares(cues.light, sides, LIGHT_BINS * HUE_BINS);
   const bySurface = surfaceShares(cues, line, sides);
   const byTexture = logShares(cues.texture, sides, TEXTURE_BINS * HUE_BINS);
-  const sky = Float32Array.from(cues.light, (bin, i) =>
+  return Float32Array.from(cues.light, (bin, i) =>
     clamp(
-      0.3 * (byLight[bin] as number) + 0.25 * (byTexture[cues.texture[i] as number] as number) + 0.3 * (bySurface[i] as number),
+      0.3 * (byLight[bin] as number) +
+        0.25 * (byTexture[cues.texture[i] as number] as number) +
+        0.3 * (bySurface[i] as number),
       -1,
       1,
     ),
   );
-  let right = 0;
-  let sure = 0;
-  sides.forEach((s, i) => {
-    if (!s) return;
-    right += s * (sky[i] as number);
-    sure++;
-  });
-  return { sky, parted: sure ? Math.max(0, right / sure) : 0 };
 }
 
 /** The same by how far cells lie from a smooth surface through the sky, in light and in colour. */
-function surfaceShares({ columns, rows, log, red, blue }: PictureCues, line: Int32Array, sides: Int8Array): Float64Array {
+function surfaceShares(
+  { columns, rows, log, red, blue }: PictureCues,
+  line: Int32Array,
+  sides: Int8Array,
+): Float64Array {
   const until = Float64Array.from(line, (row) => Math.max(3, row - Math.round(0.02 * rows)));
   const off = (values: Float32Array) => offSurface({ columns, rows, values, until });
   const [byLog, byRed, byBlue] = [off(log), off(red), off(blue)];
-  const distance = byLog.map((x, i) => Math.log2(1 + x * x + 0.5 * ((byRed[i] as number) ** 2 + (byBlue[i] as number) ** 2)));
+  const distance = byLog.map((x, i) =>
+    Math.log2(1 + x * x + 0.5 * ((byRed[i] as number) ** 2 + (byBlue[i] as number) ** 2)),
+  );
   const bins = Uint8Array.from(distance, (d) => Math.min(15, Math.floor(2 * d)));
   const shares = logShares(bins, sides, 16);
   return Float64Array.from(bins, (bin) => shares[bin] as number);
@@ -255,16 +292,15 @@ function logShares(bins: Uint8Array, sides: Int8Array, count: number): Float64Ar
     if (sides[i] === 1) above[bin] = (above[bin] as number) + 1;
     else if (sides[i] === -1) below[bin] = (below[bin] as number) + 1;
   });
-  const total = (side: Float64Array) => Math.max(1, side.reduce((a, b) => a + b, 0));
+  const total = (side: Float64Array) => side.reduce((a, b) => a + b, 0);
   const [ta, tb] = [total(above), total(below)];
+  // one side alone tells nothing of the other
+  if (!ta || !tb) return new Float64Array(count);
   // as if every bin had held this share of either side: what was hardly seen says hardly anything
   const doubt = 0.25 / count;
   return above.map((n, bin) => Math.log2((n / ta + doubt) / ((below[bin] as number) / tb + doubt)));
 }
 
-export function evidenceOf(
-  { columns, rows, step, level, mirror }: PictureCues,
-  { sky, parted }: ReturnType<typeof likenessToSky>,
-): Evidence {
-  return { columns, rows, sky, edge: step, level, mirror, parted };
+export function evidenceOf({ columns, rows, step, level, mirror }: PictureCues, sky: Float32Array): Evidence {
+  return { columns, rows, sky, edge: step, level, mirror };
 }

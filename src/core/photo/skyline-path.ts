@@ -43,7 +43,10 @@ export function pathMargin(evidence: Evidence, line: Int32Array): Float64Array {
 }
 
 /** Cost of the best line through a cell. */
-function throughCosts({ columns, rows, sky, edge, level, mirror }: Evidence, worth: PathWorth): (row: number, column: number) => number {
+function throughCosts(
+  { columns, rows, sky, edge, level, mirror }: Evidence,
+  worth: PathWorth,
+): (row: number, column: number) => number {
   const cost = new Float32Array(columns * rows);
   for (let column = 0; column < columns; column++) {
     // cells on the wrong side, counted down the column from a line at the top

@@ -35,12 +35,10 @@ const WORTHS: readonly PathWorth[] = [
 /** What counts for a line, and against it; fitted to scenes of known skyline, and held to others by the tests. */
 const WEIGHTS: Readonly<Record<keyof Merits, number>> = {
   edge: 1.3,
-  level: -0.36,
-  mirror: 0.75,
-  bends: -0.26,
-  skyAbove: 0.9,
-  skyBelow: 0.3,
-  low: -0.25,
+  mirror: 1.2,
+  skyAbove: 1.2,
+  skyBelow: 0.2,
+  low: -0.6,
 };
 /** A margin at which a column is sure, in the units of the cost of a line. */
 const SURE_MARGIN = 3.2;
@@ -62,11 +60,13 @@ export function findSkyline(picture: Reduced): FoundSkyline {
     ...levelLines(cues).map((line) => judged(cues, line)),
   ];
   const best = found.reduce((a, b) => (worthOf(b.merits) > worthOf(a.merits) ? b : a));
-  return proposal(cues, best, lead(best, found));
+  return proposal(cues, best, lead(best, found) * told(best));
 }
 
 /** Lines that lie farther apart than this, in the mean and as a part of the height, are different answers. */
 const OTHER_LINE = 0.03;
+/** Edges and mirrors, or a difference in kind, that a line is told by, in units of merit. */
+const TOLD_BY = 0.35;
 /** By so much a line must be better than the best of another answer to be sure, in units of merit. */
 const CLEAR_LEAD = 0.12;
 
@@ -76,6 +76,11 @@ function lead(best: Candidate, found: readonly Candidate[]): number {
     mean(Array.from(line, (row, i) => Math.abs(row - (best.line[i] as number)) / best.rows));
   const others = found.filter((c) => apart(c) > OTHER_LINE).map((c) => worthOf(c.merits));
   return 1 - Math.exp(-(worthOf(best.merits) - Math.max(...others, -Infinity)) / CLEAR_LEAD);
+}
+
+/** How much there is to tell the line by, 0 to 1. */
+function told({ merits: { edge, mirror, skyAbove, skyBelow } }: Candidate): number {
+  return 1 - Math.exp(-(edge + mirror + Math.max(0, skyAbove - skyBelow)) / TOLD_BY);
 }
 
 /** A line, what it was judged by, and how it came out. */
@@ -89,10 +94,7 @@ interface Candidate {
 /** What speaks for a line and against it, means over the columns. */
 interface Merits {
   readonly edge: number;
-  readonly level: number;
   readonly mirror: number;
-  /** Ups and downs, in heights of the frame. */
-  readonly bends: number;
   /** How much what lies just above it, and just below, is like the sky. */
   readonly skyAbove: number;
   readonly skyBelow: number;
@@ -114,9 +116,13 @@ function settle(cues: PictureCues, startV: number, worth: PathWorth): Candidate 
 
 /** Rows along which a level line runs most clearly right across the picture. */
 function levelLines({ columns, rows, level }: PictureCues): Int32Array[] {
-  const across = Float64Array.from({ length: rows }, (_, row) => mean([...level.subarray(row * columns, (row + 1) * columns)]));
+  const across = Float64Array.from({ length: rows }, (_, row) =>
+    mean([...level.subarray(row * columns, (row + 1) * columns)]),
+  );
   const peaks = [...across.keys()].filter(
-    (row) => (across[row] as number) > 0.35 && (across[row] as number) >= Math.max(across[row - 1] ?? 0, across[row + 1] ?? 0),
+    (row) =>
+      (across[row] as number) > 0.35 &&
+      (across[row] as number) >= Math.max(across[row - 1] ?? 0, across[row + 1] ?? 0),
   );
   peaks.sort((a, b) => (across[b] as number) - (across[a] as number));
   return peaks.slice(0, LEVEL_LINES).map((row) => new Int32Array(columns).fill(row));
@@ -137,15 +143,15 @@ function judged(cues: PictureCues, line: Int32Array): Candidate {
     );
   const band = (from: number, to: number) =>
     over((row, column) => {
-      const cells = Array.from({ length: to - from }, (_, k) => row + from + k).filter((r) => r >= 0 && r < rows);
+      const cells = Array.from({ length: to - from }, (_, k) => row + from + k).filter(
+        (r) => r >= 0 && r < rows,
+      );
       return cells.length ? mean(cells.map((r) => evidence.sky[r * columns + column] as number)) : 0;
     });
   const deep = Math.max(2, Math.round(BAND * rows));
   const merits = {
     edge: strongest(cues.step),
-    level: strongest(cues.level),
     mirror: strongest(cues.mirror),
-    bends: line.reduce((sum, row, i) => sum + Math.abs(row - (line[i - 1] ?? row)), 0) / rows,
     skyAbove: band(-deep, -1),
     skyBelow: band(1, deep),
     low: over((row) => row / rows),
@@ -165,11 +171,16 @@ function withoutSpikes(rowOf: Int32Array): Int32Array {
 const slide = (values: Int32Array, reach: number, pick: (...of: number[]) => number): Int32Array =>
   values.map((_, i) => pick(...values.subarray(Math.max(0, i - reach), i + reach + 1)));
 
-function proposal(cues: PictureCues, { line: rowOf, evidence }: Candidate, leadPart: number): FoundSkyline {
+/**
+ * @param clear how clearly the line stands out as a whole, 0 to 1: its columns are hardly surer than that
+ */
+function proposal(cues: PictureCues, { line: rowOf, evidence }: Candidate, clear: number): FoundSkyline {
   const margin = pathMargin(evidence, rowOf);
   const { columns, rows } = cues;
-  const line = Float64Array.from(rowOf, (row, column) => clamp((row + finer(cues, row, column)) / rows, 0, 1));
-  const sure = Float64Array.from(margin, (m) => (0.35 + 0.65 * leadPart) * (1 - Math.exp(-m / SURE_MARGIN)));
+  const line = Float64Array.from(rowOf, (row, column) =>
+    clamp((row + finer(cues, row, column)) / rows, 0, 1),
+  );
+  const sure = Float64Array.from(margin, (m) => (0.3 + 0.7 * clear) * (1 - Math.exp(-m / SURE_MARGIN)));
   const points = Array.from(line, (v, column) => ({ u: (column + 0.5) / columns, v }));
   const ends = [{ u: 0, v: line[0] as number }, ...points, { u: 1, v: line[columns - 1] as number }];
   return { points: simplifyTo(ends, TOLERANCE, MOST_POINTS), line, sure, confidence: mean([...sure]) };
@@ -182,7 +193,9 @@ function finer({ columns, rows, log }: PictureCues, row: number, column: number)
   for (let k = -1; k <= 1; k++) {
     const [above, below] = [row + k - 1, row + k];
     if (above < 0 || below >= rows) continue;
-    const step = Math.abs((log[above * columns + column] as number) - (log[below * columns + column] as number));
+    const step = Math.abs(
+      (log[above * columns + column] as number) - (log[below * columns + column] as number),
+    );
     weight += step;
     sum += step * k;
   }

@@ -34,10 +34,17 @@ export const evOfLuminance = (luminance: number): number => Math.log2(luminance 
 
 /** Takes a picture: light through the lens, electrons with their noise, the picture's own curve, bytes. */
 export function takePicture(scene: SceneLight, camera: SceneCamera): ScenePicture {
-  const { midGreyEv, contrast = 1, fullWellElectrons = 50_000, readNoiseElectrons = 3, cornerStops = 0, seed = 1 } = camera;
+  const {
+    midGreyEv,
+    contrast = 1,
+    fullWellElectrons = 50_000,
+    readNoiseElectrons = 3,
+    cornerStops = 0,
+    seed = 1,
+  } = camera;
   const { columns, rows } = scene;
   const random = seededRandom(seed);
-  const white = LUMINANCE_OF_EV0 * 2 ** midGreyEv / MID_GREY;
+  const white = (LUMINANCE_OF_EV0 * 2 ** midGreyEv) / MID_GREY;
   const rgb = new Uint8ClampedArray(3 * columns * rows);
   for (let i = 0; i < columns * rows; i++) {
     const du = (i % columns) / columns - 0.5;
@@ -45,13 +52,17 @@ export function takePicture(scene: SceneLight, camera: SceneCamera): ScenePictur
     const lens = 2 ** (-2 * cornerStops * (du * du + dv * dv)) / white;
     const electrons = (k: number) => {
       const mean = (scene.rgb[3 * i + k] as number) * lens * fullWellElectrons;
-      return (mean + normalRandom(random) * Math.sqrt(Math.max(0, mean) + readNoiseElectrons ** 2)) / fullWellElectrons;
+      return (
+        (mean + normalRandom(random) * Math.sqrt(Math.max(0, mean) + readNoiseElectrons ** 2)) /
+        fullWellElectrons
+      );
     };
     const [r, g, b] = [electrons(0), electrons(1), electrons(2)];
     // the curve bends luminance and leaves the colour, as far as the channels can follow
     const y = Math.max(1e-7, luminanceOf(r, g, b));
     const bent = MID_GREY * (y / MID_GREY) ** contrast;
-    for (let k = 0; k < 3; k++) rgb[3 * i + k] = 255 * srgbFromLinear(clamp(([r, g, b][k] as number) * (bent / y), 0, 1));
+    for (let k = 0; k < 3; k++)
+      rgb[3 * i + k] = 255 * srgbFromLinear(clamp(([r, g, b][k] as number) * (bent / y), 0, 1));
   }
   return { columns, rows, rgb };
 }

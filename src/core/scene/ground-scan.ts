@@ -13,7 +13,8 @@ export interface GroundScan {
 const STEP_PART = 0.006;
 
 /** Height on the sensor, mm, of a point of the picture; the horizon is at 0. */
-export const sensorHeightMm = (view: SceneView, v: number): number => (view.horizonV - v) * view.frame.heightMm;
+export const sensorHeightMm = (view: SceneView, v: number): number =>
+  (view.horizonV - v) * view.frame.heightMm;
 
 export const sensorRightMm = (view: SceneView, u: number): number => (u - 0.5) * view.frame.widthMm;
 

@@ -89,7 +89,8 @@ export function skyLight(condition: SkyCondition, sun: SceneSun): SkyLight {
     Math.sin(altitude),
   ];
   const lux = (daylightLux(Math.max(-18, sun.altitudeDeg)) ?? 0) * 2 ** -(condition.darkenedStops ?? 0);
-  const direct = directPart(sun.altitudeDeg) * { clear: 1, hazy: 0.8, overcast: condition.gap ?? 0 }[condition.air];
+  const direct =
+    directPart(sun.altitudeDeg) * { clear: 1, hazy: 0.8, overcast: condition.gap ?? 0 }[condition.air];
   const colours = palette(sun.altitudeDeg, condition.air);
   const { a, b, c, d, e } = CIE[condition.air];
   const far = Math.exp((d * Math.PI) / 2);
@@ -98,7 +99,9 @@ export function skyLight(condition: SkyCondition, sun: SceneSun): SkyLight {
     const angle = Math.acos(clamp(cosSun, -1, 1));
     return gradation * (1 + c * (Math.exp(d * angle) - far) + e * cosSun * cosSun);
   };
-  const scale = (lux * (1 - direct)) / levelIntegral((x, y, z) => relative(z, x * towards[0] + y * towards[1] + z * towards[2]));
+  const scale =
+    (lux * (1 - direct)) /
+    levelIntegral((x, y, z) => relative(z, x * towards[0] + y * towards[1] + z * towards[2]));
   const warmth = smoothStep(30, 3, sun.altitudeDeg);
 
   const air: SkyLight['air'] = (x, y, z, out) => {
@@ -118,8 +121,13 @@ export function skyLight(condition: SkyCondition, sun: SceneSun): SkyLight {
   };
 
   const skyLux = integrate(air);
-  const sunLux = scaled(colours.sun, Math.max(1e-6, direct > 0 ? (lux * direct) / Math.max(0.03, towards[2]) : lux * 0.02));
-  const look = condition.clouds ? cloudy(condition.clouds, { air, towards, sunLux, skyLux, overcast: condition.air === 'overcast' }) : air;
+  const sunLux = scaled(
+    colours.sun,
+    Math.max(1e-6, direct > 0 ? (lux * direct) / Math.max(0.03, towards[2]) : lux * 0.02),
+  );
+  const look = condition.clouds
+    ? cloudy(condition.clouds, { air, towards, sunLux, skyLux, overcast: condition.air === 'overcast' })
+    : air;
   return { air, look, towards, sunLux, skyLux };
 }
 
@@ -182,13 +190,16 @@ function cloudy(clouds: Clouds, { air, towards, sunLux, skyLux, overcast }: Clou
     const shade = thickness(px + towards[0] * step, py + towards[1] * step, finest);
     const cosSun = Math.max(0, x * towards[0] + y * towards[1] + z * towards[2]);
     // a low sun lights the undersides; clouds before the sun glow through where they are thin
-    const lit = Math.exp(-1.6 * shade) * 0.12 + 0.5 * cosSun ** 12 * Math.exp(-2.8 * here) + 0.05 * (1 - here);
+    const lit =
+      Math.exp(-1.6 * shade) * 0.12 + 0.5 * cosSun ** 12 * Math.exp(-2.8 * here) + 0.05 * (1 - here);
     const solid = smoothStep(0, 1, here) * (1 - thin * (1 - here));
     const distance = smoothStep(0.0, 0.16, z);
     air(x, y, Math.max(z, 0.25), backdrop);
     const body = overcast ? mix(1.7, 0.24, here) * (0.7 + 0.6 * shade) : mix(0.85, 0.5, here);
     for (let k = 0; k < 3; k++) {
-      const own = (skyLux[k] as number) * (body / Math.PI) * (overcast ? 1 : 0.8) + (sunLux[k] as number) * lit * (overcast ? 0.02 : 1 / Math.PI);
+      const own =
+        (skyLux[k] as number) * (body / Math.PI) * (overcast ? 1 : 0.8) +
+        (sunLux[k] as number) * lit * (overcast ? 0.02 : 1 / Math.PI);
       out[k as 0] = mix(out[k as 0], own, solid * mix(0.45, 1, distance));
     }
   };

@@ -13,7 +13,12 @@ export interface StrokePaper {
 }
 
 /** Draws what stands, over what is there: each stroke as a round thing in the light of the scene, its edges smooth. */
-export function drawStrokes(strokes: readonly Stroke[], view: SceneView, sky: SkyLight, paper: StrokePaper): void {
+export function drawStrokes(
+  strokes: readonly Stroke[],
+  view: SceneView,
+  sky: SkyLight,
+  paper: StrokePaper,
+): void {
   strokes.forEach((stroke, i) => drawStroke(stroke, i, view, sky, paper));
 }
 

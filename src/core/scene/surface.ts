@@ -47,11 +47,18 @@ const mirrored: RgbOut = [0, 0, 0];
  *
  * @param sunlit how much of the sun's disc the point sees, 0 to 1
  */
-export function shade(point: SurfacePoint, material: Material, sky: SkyLight, sunlit: number, out: RgbOut): void {
+export function shade(
+  point: SurfacePoint,
+  material: Material,
+  sky: SkyLight,
+  sunlit: number,
+  out: RgbOut,
+): void {
   const { nx, ny, nz } = point;
   const { towards, sunLux, skyLux } = sky;
   const facing = nx * towards[0] + ny * towards[1] + nz * towards[2];
-  const sun = sunlit * (Math.max(0, facing) + material.through * Math.max(0, -facing) + 0.25 * material.through);
+  const sun =
+    sunlit * (Math.max(0, facing) + material.through * Math.max(0, -facing) + 0.25 * material.through);
   const open = 0.5 + 0.5 * clamp(nz, -1, 1);
   for (let k = 0; k < 3; k++) {
     const round = (skyLux[k] as number) * (open + 0.12 * (1 - open));
@@ -70,5 +77,6 @@ export function shade(point: SurfacePoint, material: Material, sky: SkyLight, su
   const cosSun = Math.max(0, rx * towards[0] + ry * towards[1] + rz * towards[2]);
   const glint = sunlit * cosSun ** 60 * 1.5;
   for (let k = 0; k < 3; k++)
-    out[k as 0] = out[k as 0] * (1 - part) + part * (mirrored[k as 0] + ((sunLux[k] as number) * glint) / Math.PI);
+    out[k as 0] =
+      out[k as 0] * (1 - part) + part * (mirrored[k as 0] + ((sunLux[k] as number) * glint) / Math.PI);
 }

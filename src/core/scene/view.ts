@@ -22,7 +22,11 @@ const code = (region: (typeof REGION_CODES)[number]) => REGION_CODES.indexOf(reg
  * The light is that of the sky model (CIE S 011:2003) and of daylight by the sun's altitude, on surfaces that scatter it
  * evenly; shapes and materials are inventions. It is right where a model is wanted whose every value is known.
  */
-export function viewLandscape({ sky: condition, ground, standing, standingIsSky = false }: Landscape, sun: SceneSun, view: SceneView): SceneLight {
+export function viewLandscape(
+  { sky: condition, ground, standing, standingIsSky = false }: Landscape,
+  sun: SceneSun,
+  view: SceneView,
+): SceneLight {
   const { columns, rows } = view;
   const sky = skyLight(condition, sun);
   const scan = scanGround(ground, view);
@@ -31,7 +35,8 @@ export function viewLandscape({ sky: condition, ground, standing, standingIsSky 
   paintSky({ view, sky, scan, rgb });
   paintGround({ ground, view, sky, scan, rgb, regions });
   if (ground.water) paintWater(ground.water, { ground, view, sky, scan, rgb, regions });
-  if (standing) drawStrokes(standing, view, sky, { rgb, regions, region: code(standingIsSky ? 'sky' : 'feature') });
+  if (standing)
+    drawStrokes(standing, view, sky, { rgb, regions, region: code(standingIsSky ? 'sky' : 'feature') });
   const skyline = standingIsSky ? skylineOf(regions, view) : scan.skyline;
   return { columns, rows, rgb, regions, skyline };
 }
@@ -131,14 +136,20 @@ function setNormal({ height }: Ground, point: SurfacePoint): void {
 }
 
 /** How much of the sun a point sees over the ground between. */
-function sunlitPart({ height, shadowM }: Ground, { x, y, z, nx, ny, nz, footprintM }: SurfacePoint, towards: Rgb): number {
-  if (towards[2] <= 0 || nx * towards[0] + ny * towards[1] + nz * towards[2] <= -0.3) return towards[2] > 0 ? 0 : 1;
+function sunlitPart(
+  { height, shadowM }: Ground,
+  { x, y, z, nx, ny, nz, footprintM }: SurfacePoint,
+  towards: Rgb,
+): number {
+  if (towards[2] <= 0 || nx * towards[0] + ny * towards[1] + nz * towards[2] <= -0.3)
+    return towards[2] > 0 ? 0 : 1;
   let sunlit = 1;
   let t = Math.max(0.02, 2 * footprintM);
   const growth = (shadowM / t) ** (1 / SHADOW_STEPS);
   if (growth <= 1) return 1;
   for (let i = 0; i < SHADOW_STEPS; i++, t *= growth) {
-    const clear = z + t * towards[2] - height(x + t * towards[0], y + t * towards[1], Math.max(footprintM, t * 0.12));
+    const clear =
+      z + t * towards[2] - height(x + t * towards[0], y + t * towards[1], Math.max(footprintM, t * 0.12));
     // the sun is half a degree wide, and air scatters some light into the edge of a shadow
     sunlit = Math.min(sunlit, smoothStep(-0.012 * t - 0.002, 0.012 * t, clear));
     if (sunlit <= 0) return 0;
@@ -149,7 +160,13 @@ function sunlitPart({ height, shadowM }: Ground, { x, y, z, nx, ny, nz, footprin
 const veiled: RgbOut = [0, 0, 0];
 
 /** Air and mist between a point and the eye: they take its light away and give their own. */
-function veil({ visibilityM, mist }: Haze, sky: SkyLight, { x, y, z }: SurfacePoint, eyeM: number, light: RgbOut): void {
+function veil(
+  { visibilityM, mist }: Haze,
+  sky: SkyLight,
+  { x, y, z }: SurfacePoint,
+  eyeM: number,
+  light: RgbOut,
+): void {
   const far = Math.hypot(x, y);
   let depth = (3.9 * far) / visibilityM;
   if (mist) {
@@ -205,7 +222,13 @@ interface Mirroring {
 
 /** What the surface mirrors at a point: the picture above it turned over, and beyond its edge the sky. */
 function mirror(
-  { view, sky, rgb, regions, wet }: Pick<Painting, 'view' | 'sky' | 'rgb' | 'regions'> & { readonly wet: number },
+  {
+    view,
+    sky,
+    rgb,
+    regions,
+    wet,
+  }: Pick<Painting, 'view' | 'sky' | 'rgb' | 'regions'> & { readonly wet: number },
   { column, down, side, tilt }: Mirroring,
   out: RgbOut,
 ): void {
@@ -218,9 +241,10 @@ function mirror(
     const turned = side + 2 * tilt[0] * Math.tan(up) + tilt[0] * 0.3;
     const hMm = f * Math.hypot(1, side) * Math.tan(Math.min(1.4, up));
     const row = Math.round((view.horizonV - hMm / frame.heightMm) * rows - 0.5);
-    const across = Math.round((column + 0.5) + ((turned - side) * f * columns) / frame.widthMm - 0.5);
+    const across = Math.round(column + 0.5 + ((turned - side) * f * columns) / frame.widthMm - 0.5);
     const i = row * columns + Math.min(columns - 1, Math.max(0, across));
-    if (row >= 0 && row < rows && regions[i] !== wet) for (let k = 0; k < 3; k++) look[k as 0] = rgb[3 * i + k] as number;
+    if (row >= 0 && row < rows && regions[i] !== wet)
+      for (let k = 0; k < 3; k++) look[k as 0] = rgb[3 * i + k] as number;
     else {
       direction(turned * f, hMm, f, to);
       sky.look(to[0], to[1], to[2], look);

@@ -16,7 +16,7 @@ const NEAR_MARK = 0.12;
 
 /** Reads the exposure data (EXIF) of a picture; a file without any, or with damaged ones, has none. */
 export async function pictureData(bytes: Uint8Array, type: PictureType): Promise<PictureData> {
-  const block = type === 'image/webp' ? webpBlock(bytes) : bytes;
+  const block = type === 'image/webp' || type === 'image/avif' ? tiffBlock(bytes) : bytes;
   if (!block) return {};
   try {
     const tags = (await exifr.parse(block as unknown as ArrayBuffer, {
@@ -57,7 +57,11 @@ function dataOf(tags: Record<string, unknown>): PictureData {
 
 const isNumber = (x: unknown): x is number => typeof x === 'number' && Number.isFinite(x);
 
-function exposureOf({ FNumber: aperture, ExposureTime: seconds, ISO: iso }: Record<string, unknown>): PictureExposure | null {
+function exposureOf({
+  FNumber: aperture,
+  ExposureTime: seconds,
+  ISO: iso,
+}: Record<string, unknown>): PictureExposure | null {
   if (!isNumber(aperture) || !isNumber(seconds) || !isNumber(iso)) return null;
   if (!isWithin('aperture', aperture) || !isWithin('seconds', seconds) || !isWithin('iso', iso)) return null;
   const near = nearestShutterMark(seconds);
@@ -73,16 +77,15 @@ function momentOf(time: unknown, offset: unknown): string | null {
   return Number.isNaN(moment.getTime()) ? null : moment.toISOString();
 }
 
-/** The EXIF block of a WebP file, which is a TIFF file of its own. */
-function webpBlock(bytes: Uint8Array): Uint8Array | null {
-  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-  for (let at = 12; at + 8 <= bytes.length; ) {
-    const size = view.getUint32(at + 4, true);
-    if (String.fromCharCode(...bytes.subarray(at, at + 4)) === 'EXIF') {
-      const block = bytes.slice(at + 8, at + 8 + size);
-      return String.fromCharCode(...block.subarray(0, 4)) === 'Exif' ? block.slice(6) : block;
-    }
-    at += 8 + size + (size % 2);
-  }
+/** First bytes of a TIFF file whose first directory follows at once, in either order of bytes. */
+const TIFF_STARTS = [
+  [0x49, 0x49, 0x2a, 0, 8, 0, 0, 0],
+  [0x4d, 0x4d, 0, 0x2a, 0, 0, 0, 8],
+] as const;
+
+/** The exposure data inside WebP and AVIF, where they are a TIFF file of their own; null where there are none. */
+function tiffBlock(bytes: Uint8Array): Uint8Array | null {
+  for (let at = bytes.length - 8; at >= 0; at--)
+    if (TIFF_STARTS.some((start) => start.every((byte, i) => bytes[at + i] === byte))) return bytes.slice(at);
   return null;
 }

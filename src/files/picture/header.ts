@@ -77,7 +77,8 @@ const CHECKS: Record<PictureType, (bytes: Uint8Array) => PictureFault | null> = 
   'image/jpeg': (bytes) => (jpegIsWhole(bytes) ? null : 'truncated'),
   'image/png': (bytes) => {
     const names = new Set<string>();
-    for (let at = 8; at + 12 <= bytes.length; at += 12 + uint32(bytes, at)) names.add(ascii(bytes, at + 4, 4));
+    for (let at = 8; at + 12 <= bytes.length; at += 12 + uint32(bytes, at))
+      names.add(ascii(bytes, at + 4, 4));
     if (names.has('acTL')) return 'animated';
     return names.has('IEND') ? null : 'truncated';
   },

@@ -20,14 +20,21 @@ export const birches: LandscapeKind = {
       return bank + 0.5 * rise(x, y, finest) + 0.11 * heath(x, y, finest) - 0.4;
     };
     return {
-      sky: { air: 'clear', clouds: { seed: seed + 12, cover: 0.36, size: 0.6, stretch: 2, stretchDeg: 75, edge: 0.2, thin: 0.6 } },
+      sky: {
+        air: 'clear',
+        clouds: { seed: seed + 12, cover: 0.36, size: 0.6, stretch: 2, stretchDeg: 75, edge: 0.2, thin: 0.6 },
+      },
       ground: {
         height,
         paint: (p, m) => {
           if (p.y > 120) return setAlbedo(m, [0.06, 0.07, 0.05]);
           const fine = 1 + 0.55 * heath(p.x, p.y, p.footprintM);
           setAlbedo(m, [0.19, 0.105, 0.045], fine);
-          tint(m, [0.2 * fine, 0.17 * fine, 0.05 * fine], smoothStep(-0.1, 0.5, patch(p.x, p.y, p.footprintM)));
+          tint(
+            m,
+            [0.2 * fine, 0.17 * fine, 0.05 * fine],
+            smoothStep(-0.1, 0.5, patch(p.x, p.y, p.footprintM)),
+          );
           tint(m, [0.11, 0.05, 0.06], smoothStep(0.1, 0.55, -patch(p.y, p.x, p.footprintM)) * 0.8);
           m.through = 0.35;
         },
@@ -45,12 +52,22 @@ const BARK: Rgb = [0.6, 0.57, 0.53];
 const TWIG: Rgb = [0.1, 0.06, 0.055];
 /** Where the trunks stand, part of the picture's width at 50 mm, and how far off, m. */
 const TRUNKS: readonly (readonly [number, number])[] = [
-  [-0.1, 27], [0.93, 30], [0.47, 33], [0.24, 25], [0.69, 22], [0.845, 17], [0.355, 19], [0.105, 13], [0.575, 11.5],
+  [-0.1, 27],
+  [0.93, 30],
+  [0.47, 33],
+  [0.24, 25],
+  [0.69, 22],
+  [0.845, 17],
+  [0.355, 19],
+  [0.105, 13],
+  [0.575, 11.5],
 ];
 
 function wood(seed: number, groundAt: (x: number, y: number) => number): Stroke[] {
   const random = seededRandom(seed);
-  return TRUNKS.flatMap(([u, y]) => birch(random, { x: ((u - 0.5) * 36 * y) / 50, y, groundM: groundAt(((u - 0.5) * 36 * y) / 50, y) }));
+  return TRUNKS.flatMap(([u, y]) =>
+    birch(random, { x: ((u - 0.5) * 36 * y) / 50, y, groundM: groundAt(((u - 0.5) * 36 * y) / 50, y) }),
+  );
 }
 
 function birch(random: () => number, { x, y, groundM }: { x: number; y: number; groundM: number }): Stroke[] {
@@ -64,8 +81,25 @@ function birch(random: () => number, { x, y, groundM }: { x: number; y: number; 
   for (let i = 0; i < joints; i++) {
     const to: Rgb = [at[0] + (lean + mix(-0.03, 0.03, random())) * (tall / joints), y, at[2] + tall / joints];
     const width = (part: number) => girth * (1 - 0.86 * part) + (i === 0 && part === 0 ? 0.08 : 0);
-    strokes.push({ from: at, to, fromWidthM: width(i / joints), toWidthM: width((i + 1) / joints), albedo: BARK, marksPerM: 4.5, through: 0 });
-    if (i > 2) for (let n = 0; n < 3; n++) branch(random, { at: to, side: random() < 0.5 ? -1 : 1, widthM: width(i / joints) * 0.32, lengthM: mix(0.9, 2.6, random()) * (1.1 - i / joints), strokes, leaves });
+    strokes.push({
+      from: at,
+      to,
+      fromWidthM: width(i / joints),
+      toWidthM: width((i + 1) / joints),
+      albedo: BARK,
+      marksPerM: 4.5,
+      through: 0,
+    });
+    if (i > 2)
+      for (let n = 0; n < 3; n++)
+        branch(random, {
+          at: to,
+          side: random() < 0.5 ? -1 : 1,
+          widthM: width(i / joints) * 0.32,
+          lengthM: mix(0.9, 2.6, random()) * (1.1 - i / joints),
+          strokes,
+          leaves,
+        });
     at = to;
   }
   return [...strokes, ...leaves];
@@ -89,10 +123,26 @@ function branch(random: () => number, { at, side, widthM, lengthM, strokes, leav
     const step = lengthM / parts;
     const to: Rgb = [from[0] + side * step, from[1], from[2] + droop * step];
     const width = (part: number) => widthM * (1 - part) + 0.006;
-    strokes.push({ from, to, fromWidthM: width(i / parts), toWidthM: width((i + 1) / parts), albedo: TWIG, marksPerM: 0, through: 0 });
+    strokes.push({
+      from,
+      to,
+      fromWidthM: width(i / parts),
+      toWidthM: width((i + 1) / parts),
+      albedo: TWIG,
+      marksPerM: 0,
+      through: 0,
+    });
     for (let n = 0; n < 2 + 2 * i; n++) {
       const end: Rgb = [to[0] + mix(-0.35, 0.35, random()), to[1], to[2] - mix(0.05, 0.6, random())];
-      strokes.push({ from: to, to: end, fromWidthM: 0.008, toWidthM: 0.004, albedo: TWIG, marksPerM: 0, through: 0 });
+      strokes.push({
+        from: to,
+        to: end,
+        fromWidthM: 0.008,
+        toWidthM: 0.004,
+        albedo: TWIG,
+        marksPerM: 0,
+        through: 0,
+      });
       for (let k = 0; k < 5; k++) leaves.push(leaf(random, end));
     }
     from = to;

@@ -43,14 +43,29 @@ export const cones: LandscapeKind = {
     return {
       sky: {
         air: 'clear',
-        clouds: { seed: seed + 31, cover: 0.4, size: 0.8, stretch: 2.3, stretchDeg: 62, edge: 0.55, thin: 0.5 },
+        clouds: {
+          seed: seed + 31,
+          cover: 0.4,
+          size: 0.8,
+          stretch: 2.3,
+          stretchDeg: 62,
+          edge: 0.55,
+          thin: 0.5,
+        },
       },
       ground: {
         height: (x, y, finest) => {
           const near = smoothStep(260, 20, y);
           const flow = lava(x, y, finest) * 1.7 * near * smoothStep(1, 15, x + 0.1 * y - 2);
-          const lift = 26 * smoothStep(300, 2200, y) + 60 * smoothStep(4200, 9000, y) * (1 + plain(x * 0.2, y * 0.2, finest));
-          const ground = plain(x, y, finest) * 7 * smoothStep(6, 400, y) + lift - 1.2 + flow + 0.035 * tufts(x, y, finest) * near;
+          const lift =
+            26 * smoothStep(300, 2200, y) +
+            60 * smoothStep(4200, 9000, y) * (1 + plain(x * 0.2, y * 0.2, finest));
+          const ground =
+            plain(x, y, finest) * 7 * smoothStep(6, 400, y) +
+            lift -
+            1.2 +
+            flow +
+            0.035 * tufts(x, y, finest) * near;
           return ground + both.reduce((sum, c) => sum + cone(c, x, y, finest), 0);
         },
         paint: (p, m) => {
@@ -59,7 +74,9 @@ export const cones: LandscapeKind = {
           const fine = 1 + 0.45 * tufts(p.x, p.y, p.footprintM) * smoothStep(1.5, 0.05, p.footprintM);
           setAlbedo(m, [0.085, 0.066, 0.058], fine);
           tint(m, [0.3 * fine, 0.225 * fine, 0.08 * fine], grass * smoothStep(330, 90, p.z));
-          const track = Math.abs(p.x + 3 - 0.06 * p.y - 2.2 * Math.sin(p.y / 17)) / (0.5 + 0.1 * tufts(p.x, p.y, p.footprintM));
+          const track =
+            Math.abs(p.x + 3 - 0.06 * p.y - 2.2 * Math.sin(p.y / 17)) /
+            (0.5 + 0.1 * tufts(p.x, p.y, p.footprintM));
           tint(m, [0.3, 0.25, 0.2], 0.85 * smoothStep(1.35, 0.7, track) * smoothStep(230, 120, p.y));
           tint(m, [0.2, 0.105, 0.07], smoothStep(180, 430, p.z) * 0.85);
           m.through = 0.25 * grass * smoothStep(200, 60, p.z);

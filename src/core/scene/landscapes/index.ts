@@ -10,9 +10,16 @@ import { snow } from './snow';
 import { terraces } from './terraces';
 
 /** The landscapes that there are. */
-export const LANDSCAPES = { pan, cones, terraces, birches, ridges, dunes, snow, fall, shore } as const satisfies Record<
-  string,
-  LandscapeKind
->;
+export const LANDSCAPES = {
+  pan,
+  cones,
+  terraces,
+  birches,
+  ridges,
+  dunes,
+  snow,
+  fall,
+  shore,
+} as const satisfies Record<string, LandscapeKind>;
 
 export type LandscapeName = keyof typeof LANDSCAPES;

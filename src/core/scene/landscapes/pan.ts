@@ -21,7 +21,15 @@ export const pan: LandscapeKind = {
     return {
       sky: {
         air: 'clear',
-        clouds: { seed: seed + 10, cover: 0.5, size: 0.9, stretch: 3.4, stretchDeg: 68, edge: 0.35, thin: 0.55 },
+        clouds: {
+          seed: seed + 10,
+          cover: 0.5,
+          size: 0.9,
+          stretch: 3.4,
+          stretchDeg: 68,
+          edge: 0.35,
+          thin: 0.55,
+        },
       },
       ground: {
         height: (x, y, finest) => {

@@ -13,7 +13,10 @@ export const ridges: LandscapeKind = {
     const spurs = octaveNoise(seed + 1, { wavelength: 900, octaves: 6, gain: 0.5 });
     const forest = octaveNoise(seed + 2, { wavelength: 26, octaves: 3, gain: 0.7 });
     return {
-      sky: { air: 'hazy', clouds: { seed: seed + 5, cover: 0.2, size: 0.25, stretch: 3, stretchDeg: 85, edge: 0.1, thin: 0.7 } },
+      sky: {
+        air: 'hazy',
+        clouds: { seed: seed + 5, cover: 0.2, size: 0.25, stretch: 3, stretchDeg: 85, edge: 0.1, thin: 0.7 },
+      },
       ground: {
         height: (x, y, finest) => {
           const line = range(x * 0.8 + 900, y * 1.35, finest);

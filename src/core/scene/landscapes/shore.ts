@@ -14,9 +14,21 @@ export const shore: LandscapeKind = {
     const grain = octaveNoise(seed + 2, { wavelength: 0.25, octaves: 5, gain: 0.65 });
     const chop = octaveNoise(seed + 3, { wavelength: 2.6, octaves: 5, gain: 0.6 });
     const lace = crestNoise(seed + 4, { wavelength: 2.2, octaves: 5, gain: 0.6 });
-    const beach = (x: number, y: number) => 0.55 - 0.048 * y + 0.035 * x * smoothStep(2, 20, y) + 0.4 * lie(x, y, 0);
+    const beach = (x: number, y: number) =>
+      0.55 - 0.048 * y + 0.035 * x * smoothStep(2, 20, y) + 0.4 * lie(x, y, 0);
     return {
-      sky: { air: 'clear', clouds: { seed: seed + 60, cover: 0.5, size: 1.1, stretch: 1.8, stretchDeg: 40, edge: 0.55, thin: 0.35 } },
+      sky: {
+        air: 'clear',
+        clouds: {
+          seed: seed + 60,
+          cover: 0.5,
+          size: 1.1,
+          stretch: 1.8,
+          stretchDeg: 40,
+          edge: 0.55,
+          thin: 0.35,
+        },
+      },
       ground: {
         height: (x, y, finest) => {
           if (y > 130) return -1;
@@ -42,7 +54,10 @@ export const shore: LandscapeKind = {
           bed: [0.08, 0.13, 0.13],
           clarity: 0.4,
           foam: (x, y, finest) => {
-            const front = smoothStep(0.9, 1, Math.sin(y / 3.1 + 1.8 * lie(x / 2, y / 4, 0))) * smoothStep(60, 22, y) * smoothStep(7, 14, y);
+            const front =
+              smoothStep(0.9, 1, Math.sin(y / 3.1 + 1.8 * lie(x / 2, y / 4, 0))) *
+              smoothStep(60, 22, y) *
+              smoothStep(7, 14, y);
             const wash = smoothStep(-0.5, -0.05, beach(x, y) - 0.7) * smoothStep(30, 14, y) * 0.6;
             return clamp((front + wash) * smoothStep(0.75, 1.25, lace(x, y, finest)), 0, 0.9);
           },

@@ -17,7 +17,9 @@ export const snow: LandscapeKind = {
     const height = (x: number, y: number, finest: number) => {
       const hills = 150 * Math.max(0, 0.3 + 0.75 * far(x + 500, y, finest)) * smoothStep(1200, 4200, y);
       const blown = 0.6 * drift(x * 0.35 + y * 0.3, y * 1.3 - x * 0.2, finest);
-      return 4 * rolling(x, y, finest) * smoothStep(3, 60, y) + blown + 0.004 * grain(x, y, finest) - 0.4 + hills;
+      return (
+        4 * rolling(x, y, finest) * smoothStep(3, 60, y) + blown + 0.004 * grain(x, y, finest) - 0.4 + hills
+      );
     };
     return {
       sky: {
@@ -29,8 +31,15 @@ export const snow: LandscapeKind = {
       ground: {
         height,
         paint: (p, m) => {
-          const trees = smoothStep(-0.05, 0.25, wood(p.x, p.y, p.footprintM)) * smoothStep(110, 30, p.z) * smoothStep(900, 1500, p.y);
-          setAlbedo(m, [0.84 - 0.78 * trees, 0.87 - 0.8 * trees, 0.93 - 0.86 * trees], 1 + 0.04 * grain(p.x, p.y, p.footprintM));
+          const trees =
+            smoothStep(-0.05, 0.25, wood(p.x, p.y, p.footprintM)) *
+            smoothStep(110, 30, p.z) *
+            smoothStep(900, 1500, p.y);
+          setAlbedo(
+            m,
+            [0.84 - 0.78 * trees, 0.87 - 0.8 * trees, 0.93 - 0.86 * trees],
+            1 + 0.04 * grain(p.x, p.y, p.footprintM),
+          );
         },
         haze: { visibilityM: 9000 },
         nearM: 1.6,

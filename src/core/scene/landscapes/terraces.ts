@@ -31,7 +31,18 @@ export const terraces: LandscapeKind = {
       return { level, riser, rise, strip, kind, isFlooded: kind < 0.42 && rise < 0.7 };
     };
     return {
-      sky: { air: 'hazy', clouds: { seed: seed + 20, cover: 0.36, size: 1.1, stretch: 1.6, stretchDeg: 60, edge: 0.1, thin: 0.6 } },
+      sky: {
+        air: 'hazy',
+        clouds: {
+          seed: seed + 20,
+          cover: 0.36,
+          size: 1.1,
+          stretch: 1.6,
+          stretchDeg: 60,
+          edge: 0.1,
+          thin: 0.6,
+        },
+      },
       ground: {
         height: (x, y, finest) => {
           if (y > 760) return 170 * (0.2 + 0.5 * far(x, y, finest)) * smoothStep(1200, 5200, y) - 30;

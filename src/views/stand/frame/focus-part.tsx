@@ -15,8 +15,8 @@ export function FocusPart() {
         </p>
       ))}
       <p className="text-sm text-quiet">
-        Hyperfocal distance at f/{stand.exposure.aperture}, for a blur of {help.confusionMm.toFixed(3)} mm on the sensor
-        (its diagonal / 2000).
+        Hyperfocal distance at f/{stand.exposure.aperture}, for a blur of {help.confusionMm.toFixed(3)} mm on
+        the sensor (its diagonal / 2000).
       </p>
     </section>
   );

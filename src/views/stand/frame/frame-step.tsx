@@ -1,5 +1,12 @@
 import { estimatedPupilToFilterMm } from '@/core/optics';
-import { ASSUMED_WIDEST_APERTURE, type Camera, frameOf, MAX_TEXT, type Orientation, type StandLens } from '@/model';
+import {
+  ASSUMED_WIDEST_APERTURE,
+  type Camera,
+  frameOf,
+  MAX_TEXT,
+  type Orientation,
+  type StandLens,
+} from '@/model';
 import { Segmented } from '@/ui/segmented';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { QuantityField } from '../../quantity-field';

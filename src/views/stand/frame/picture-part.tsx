@@ -22,13 +22,17 @@ export function PicturePart() {
         </p>
       ) : (
         <p className="text-sm text-quiet">
-          Drop a picture on the frame, paste it, or choose one: a test shot, or one of a phone. It stays on this device;
-          a copy of 1600 pixels is kept, the original stays yours.
+          Drop a picture on the frame, paste it, or choose one: a test shot, or one of a phone. It stays on
+          this device; a copy of 1600 pixels is kept, the original stays yours.
         </p>
       )}
       {state.phase === 'reading' && (
         <div className="mt-2 flex items-center gap-3" role="status">
-          <progress className="h-1.5 flex-1 accent-(--action)" value={state.progress ?? undefined} aria-label="Reading the picture" />
+          <progress
+            className="h-1.5 flex-1 accent-(--action)"
+            value={state.progress ?? undefined}
+            aria-label="Reading the picture"
+          />
           <span className="max-w-40 truncate text-sm text-quiet">{state.name}</span>
           <Button kind="quiet" onClick={pictureIn.dismiss}>
             <X size={18} aria-hidden /> Cancel
@@ -140,14 +144,25 @@ function Shown() {
 function Check({ text, isOn, onChange }: { text: string; isOn: boolean; onChange: (on: boolean) => void }) {
   return (
     <label className="flex min-h-11 items-center gap-2">
-      <input type="checkbox" checked={isOn} onChange={(e) => onChange(e.target.checked)} className="size-5 accent-(--action)" />
+      <input
+        type="checkbox"
+        checked={isOn}
+        onChange={(e) => onChange(e.target.checked)}
+        className="size-5 accent-(--action)"
+      />
       {text}
     </label>
   );
 }
 
 /** What the lens takes in, across and up, in whole degrees. */
-export function AngleOfView({ focalLengthMm, frame }: { focalLengthMm: number; frame: { widthMm: number; heightMm: number } }) {
+export function AngleOfView({
+  focalLengthMm,
+  frame,
+}: {
+  focalLengthMm: number;
+  frame: { widthMm: number; heightMm: number };
+}) {
   const { acrossDeg, upDeg } = anglesOfViewDeg(focalLengthMm, frame);
   return (
     <p className="col-span-2 -mt-1 text-sm text-quiet">

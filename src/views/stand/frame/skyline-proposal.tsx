@@ -13,8 +13,8 @@ export function SkylineProposal() {
   if (isLooking)
     return (
       <p role="status" className="appear-late mb-2 flex items-center gap-3 text-sm text-quiet">
-        <progress className="h-1.5 flex-1 accent-(--action)" aria-label="Looking for the skyline" /> Looking for the
-        skyline
+        <progress className="h-1.5 flex-1 accent-(--action)" aria-label="Looking for the skyline" /> Looking
+        for the skyline
       </p>
     );
   if (!proposal)

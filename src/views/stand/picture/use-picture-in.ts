@@ -36,7 +36,10 @@ export interface PictureIn {
 const IDLE: PictureState = { phase: 'idle' };
 
 /** Takes pictures into a stand: read in a worker, kept before the stand refers to them, and looked through for a skyline. */
-export function usePictureIn(workspace: Workspace, edit: (change: (stand: Stand) => Stand) => void): PictureIn {
+export function usePictureIn(
+  workspace: Workspace,
+  edit: (change: (stand: Stand) => Stand) => void,
+): PictureIn {
   const [state, setState] = useState<PictureState>(IDLE);
   const [proposal, setProposal] = useState<SkylineProposal | null>(null);
   const [isLooking, setLooking] = useState(false);

@@ -35,7 +35,7 @@ export function usePicture(glass: Glass | null): Picture | null {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- of the stand only what is named matters
     [layers, bag, camera, lens, look, fitted, skyline],
   );
-  const tie = useMemo(() => field && layers ? tieOf(field, layers.usualEv) : null, [field, layers]);
+  const tie = useMemo(() => (field && layers ? tieOf(field, layers.usualEv) : null), [field, layers]);
   const exposed = derived.bracket?.ok ? derived.bracket.frames[bracketFrame] : null;
   return useMemo(() => {
     if (!prepared || !layers) return null;

@@ -1,0 +1,140 @@
+import { expect, type Page, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import sharp from 'sharp';
+import { axe, openDemo, settled, slip, watch } from './helpers';
+
+const DUNES = readFileSync('src/demo/pictures/sarrat-dune.jpg');
+
+const step = (page: Page) => page.getByRole('region', { name: 'Worksheet' });
+const choose = (page: Page, name: string, buffer: Buffer, mimeType = 'image/jpeg') =>
+  page.getByLabel('Picture for the frame').setInputFiles({ name, mimeType, buffer });
+const frame = (page: Page) => page.locator('canvas').first();
+
+/** A stand of one's own without anything in it, its first step open. */
+async function newStand(page: Page): Promise<void> {
+  await page.goto('/stands');
+  await page.getByRole('button', { name: 'New stand' }).first().click();
+  await expect(slip(page)).toBeVisible();
+  await page.keyboard.press('1');
+  await expect(page.getByRole('region', { name: 'Picture' })).toBeVisible();
+}
+
+test.describe('a picture in the frame', () => {
+  test('comes in with its data offered, its skyline proposed, and stays over a reload', async ({ page }) => {
+    const seen = watch(page);
+    await newStand(page);
+    const drawn = await frame(page).screenshot();
+    await choose(page, 'dune.jpg', DUNES);
+    const offers = page.getByRole('heading', { name: 'The picture tells otherwise' });
+    await expect(offers).toBeVisible();
+    // nothing of what it tells is applied over what stands there
+    await expect(page.getByRole('textbox', { name: 'Aperture' }).first()).toHaveValue('11');
+    await page.getByRole('button', { name: 'Take Aperture f/8' }).click();
+    await expect(page.getByRole('textbox', { name: 'Aperture' }).first()).toHaveValue('8');
+    await page.getByRole('button', { name: 'Leave as it is' }).click();
+    await expect(offers).toBeHidden();
+    await expect(page.getByRole('region', { name: 'Picture' })).toContainText('rough, from its exposure alone');
+    await expect(step(page)).toContainText('A skyline is found', { timeout: 60_000 });
+    await page.getByRole('button', { name: 'Use it' }).click();
+    await expect(page.getByRole('button', { name: /^Skyline point 1 of/ })).toBeVisible();
+    await page.evaluate(() => new Promise(requestAnimationFrame));
+    expect((await frame(page).screenshot()).equals(drawn)).toBe(false);
+    expect(await axe(page)).toEqual([]);
+    await settled(page);
+    await page.reload();
+    await page.keyboard.press('1');
+    await expect(page.getByRole('region', { name: 'Picture' })).toContainText('dune.jpg');
+    // the way back goes through the whole stand
+    await page.getByRole('button', { name: 'Take it out' }).click();
+    await expect(page.getByRole('button', { name: 'Choose a picture' })).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByRole('region', { name: 'Picture' })).toContainText('dune.jpg');
+    expect(seen.faults).toEqual([]);
+  });
+
+  test('is read as JPEG, PNG, WebP and AVIF, turned as it was held', async ({ page }) => {
+    await newStand(page);
+    const image = () => sharp(DUNES).resize(300);
+    const files: [string, string, Buffer][] = [
+      ['a.png', 'image/png', await image().png().toBuffer()],
+      ['a.webp', 'image/webp', await image().webp().toBuffer()],
+      ['a.avif', 'image/avif', await image().avif().toBuffer()],
+      ['turned.jpg', 'image/jpeg', await image().withMetadata({ orientation: 6 }).jpeg().toBuffer()],
+    ];
+    for (const [name, type, buffer] of files) {
+      await choose(page, name, buffer, type);
+      await expect(page.getByRole('region', { name: 'Picture' })).toContainText(name);
+    }
+    // the camera was only assumed to lie: the picture stands, and so does the frame
+    await expect(page.getByRole('radio', { name: 'Portrait' })).toBeChecked();
+  });
+
+  test('that cannot be used is refused by name, and nothing changes', async ({ page }) => {
+    await openDemo(page, /Sarrat Dune/);
+    await page.keyboard.press('1');
+    const before = await slip(page).textContent();
+    const large = Buffer.from(await sharp(DUNES).resize(60).png().toBuffer());
+    large.writeUInt32BE(10_000, 16);
+    large.writeUInt32BE(10_000, 20);
+    const hostile: [Buffer, string][] = [
+      [Buffer.alloc(0), 'is empty'],
+      [Buffer.from('<html><script>alert(1)</script>'), 'is no picture that is known here'],
+      [DUNES.subarray(0, 20_000), 'breaks off before its end'],
+      [large, 'more than 80 megapixels'],
+      [Buffer.concat([DUNES.subarray(0, 700), Buffer.alloc(9000, 7), DUNES.subarray(-2)]), 'damaged'],
+      [Buffer.from('GIF89a-------------------------'), 'of a kind that is not read'],
+    ];
+    for (const [buffer, words] of hostile) {
+      await choose(page, 'wrong.jpg', buffer);
+      await expect(page.getByRole('region', { name: 'Picture' }).getByRole('alert')).toContainText(words);
+    }
+    await expect(page.getByRole('region', { name: 'Picture' })).toContainText('sarrat-dune.jpg');
+    expect(await slip(page).textContent()).toBe(before);
+  });
+
+  test('comes in by dropping and by pasting, and is shown without colours and with what clips', async ({ page }) => {
+    await newStand(page);
+    const files = async (kind: 'drop' | 'paste') => {
+      await page.evaluate(
+        ([kind, base64]) => {
+          const bytes = Uint8Array.from(atob(base64!), (c) => c.charCodeAt(0));
+          const data = new DataTransfer();
+          data.items.add(new File([bytes], `${kind}.jpg`, { type: 'image/jpeg' }));
+          const target = document.querySelector('canvas')!;
+          const event =
+            kind === 'drop'
+              ? new DragEvent('drop', { bubbles: true, cancelable: true, dataTransfer: data })
+              : new ClipboardEvent('paste', { bubbles: true, cancelable: true, clipboardData: data });
+          target.dispatchEvent(event);
+        },
+        [kind, DUNES.toString('base64')],
+      );
+      await expect(page.getByRole('region', { name: 'Picture' })).toContainText(`${kind}.jpg`);
+    };
+    await files('drop');
+    await files('paste');
+    await page.getByRole('button', { name: 'Leave as it is' }).click();
+    const colours = await frame(page).screenshot();
+    await page.getByLabel('Without colours').check();
+    await expect.poll(async () => (await frame(page).screenshot()).equals(colours)).toBe(false);
+    const grey = await sharp(await frame(page).screenshot()).removeAlpha().stats();
+    const grey2 = await frame(page).screenshot();
+    expect(Math.abs(grey.channels[0]!.mean - grey.channels[2]!.mean)).toBeLessThan(6);
+    await page.getByLabel('Mark what clips').check();
+    await expect.poll(async () => (await frame(page).screenshot()).equals(grey2)).toBe(false);
+  });
+
+  test('of the demo fills the frame on a phone too, with where to focus and what to leave out', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await openDemo(page, /Hesk Terraces/);
+    await page.getByRole('button', { name: /^Frame/ }).first().click();
+    await page.getByRole('navigation').getByRole('button', { name: /Frame/ }).click();
+    await expect(page.getByRole('region', { name: 'Focus' })).toContainText(/Focus at \d+(\.\d+)? m: sharp from/);
+    await page.getByLabel('Something to leave out').fill('the mast on the left ridge');
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await expect(page.getByText('the mast on the left ridge')).toBeVisible();
+    await page.getByRole('button', { name: 'Take “pump house, lower right” off the list' }).click();
+    await expect(page.getByText('pump house, lower right')).toBeHidden();
+    await settled(page);
+  });
+});
