@@ -1,8 +1,12 @@
 import { type Figure, figureText } from './measure';
+import { pictureFigures } from './picture';
 import { searchFigures } from './search';
 
 /** The groups of benchmarks; each gives its figures one after another. */
-const GROUPS: Readonly<Record<string, () => Iterable<Figure>>> = { search: searchFigures };
+const GROUPS: Readonly<Record<string, () => Iterable<Figure> | AsyncIterable<Figure>>> = {
+  search: searchFigures,
+  picture: pictureFigures,
+};
 
 const asked = process.argv.slice(2);
 const unknown = asked.find((name) => !(name in GROUPS));
@@ -11,4 +15,4 @@ if (unknown) {
   process.exitCode = 2;
 } else
   for (const name of asked.length ? asked : Object.keys(GROUPS))
-    for (const figure of GROUPS[name]!()) process.stdout.write(`${figureText(figure)}\n`);
+    for await (const figure of GROUPS[name]!()) process.stdout.write(`${figureText(figure)}\n`);

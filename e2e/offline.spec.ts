@@ -19,7 +19,7 @@ test('after one visit everything works with the network cut', async ({ page, con
   await expect(page.getByText('Offline', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: /Tholl Saddle/ }).click();
   await settled(page);
-  await expect(slip(page)).toContainText('2 stops, soft, level');
+  await expect(slip(page)).toContainText('1 stop, soft, level');
   // the parts that are loaded when they are asked for are there too
   await page.keyboard.press('Control+k');
   await page.getByRole('combobox', { name: 'What to do' }).fill('bag');

@@ -33,14 +33,16 @@ test.describe('a picture in the frame', () => {
     await expect(page.getByRole('textbox', { name: 'Aperture' }).first()).toHaveValue('8');
     await page.getByRole('button', { name: 'Leave as it is' }).click();
     await expect(offers).toBeHidden();
-    await expect(page.getByRole('region', { name: 'Picture' })).toContainText('rough, from its exposure alone');
+    await expect(page.getByRole('region', { name: 'Picture' })).toContainText(
+      'rough, from its exposure alone',
+    );
     await expect(step(page)).toContainText('A skyline is found', { timeout: 60_000 });
     await page.getByRole('button', { name: 'Use it' }).click();
     await expect(page.getByRole('button', { name: /^Skyline point 1 of/ })).toBeVisible();
     await page.evaluate(() => new Promise(requestAnimationFrame));
     expect((await frame(page).screenshot()).equals(drawn)).toBe(false);
     expect(await axe(page)).toEqual([]);
-    await settled(page);
+    await expect(page.getByText('Saved', { exact: true })).toBeAttached();
     await page.reload();
     await page.keyboard.press('1');
     await expect(page.getByRole('region', { name: 'Picture' })).toContainText('dune.jpg');
@@ -81,7 +83,7 @@ test.describe('a picture in the frame', () => {
       [Buffer.from('<html><script>alert(1)</script>'), 'is no picture that is known here'],
       [DUNES.subarray(0, 20_000), 'breaks off before its end'],
       [large, 'more than 80 megapixels'],
-      [Buffer.concat([DUNES.subarray(0, 700), Buffer.alloc(9000, 7), DUNES.subarray(-2)]), 'damaged'],
+      [Buffer.from([0xff, 0xd8, 0xff, 0xe0, 0, 4, 0, 0, 0xff, 0xd9]), 'damaged'],
       [Buffer.from('GIF89a-------------------------'), 'of a kind that is not read'],
     ];
     for (const [buffer, words] of hostile) {
@@ -92,7 +94,9 @@ test.describe('a picture in the frame', () => {
     expect(await slip(page).textContent()).toBe(before);
   });
 
-  test('comes in by dropping and by pasting, and is shown without colours and with what clips', async ({ page }) => {
+  test('comes in by dropping and by pasting, and is shown without colours and with what clips', async ({
+    page,
+  }) => {
     await newStand(page);
     const files = async (kind: 'drop' | 'paste') => {
       await page.evaluate(
@@ -117,19 +121,28 @@ test.describe('a picture in the frame', () => {
     const colours = await frame(page).screenshot();
     await page.getByLabel('Without colours').check();
     await expect.poll(async () => (await frame(page).screenshot()).equals(colours)).toBe(false);
-    const grey = await sharp(await frame(page).screenshot()).removeAlpha().stats();
+    const grey = await sharp(await frame(page).screenshot())
+      .removeAlpha()
+      .stats();
     const grey2 = await frame(page).screenshot();
     expect(Math.abs(grey.channels[0]!.mean - grey.channels[2]!.mean)).toBeLessThan(6);
     await page.getByLabel('Mark what clips').check();
     await expect.poll(async () => (await frame(page).screenshot()).equals(grey2)).toBe(false);
   });
 
-  test('of the demo fills the frame on a phone too, with where to focus and what to leave out', async ({ page }) => {
+  test('of the demo fills the frame on a phone too, with where to focus and what to leave out', async ({
+    page,
+  }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await openDemo(page, /Hesk Terraces/);
-    await page.getByRole('button', { name: /^Frame/ }).first().click();
+    await page
+      .getByRole('button', { name: /^Frame/ })
+      .first()
+      .click();
     await page.getByRole('navigation').getByRole('button', { name: /Frame/ }).click();
-    await expect(page.getByRole('region', { name: 'Focus' })).toContainText(/Focus at \d+(\.\d+)? m: sharp from/);
+    await expect(page.getByRole('region', { name: 'Focus' })).toContainText(
+      /Focus at \d+(\.\d+)? m: sharp from/,
+    );
     await page.getByLabel('Something to leave out').fill('the mast on the left ridge');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByText('the mast on the left ridge')).toBeVisible();

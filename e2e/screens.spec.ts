@@ -5,9 +5,12 @@ import { axe, clickFrame, fromMenu, openDemo, settled, slip, watch } from './hel
 test.describe('the demo stands', () => {
   for (const [name, glass, seat] of [
     [/Marl Pan/, '2 stops, hard, level', 'above the rail'],
-    [/Tholl Saddle/, '2 stops, soft, level', 'above the rail'],
-    [/Sarrat Dune/, '3 stops, reverse, level', 'above the rail'],
-    [/Vann Snowfield/, '2 stops, hard, upside down, level', 'below the rail'],
+    [/Tholl Saddle/, '1 stop, soft, level', 'above the rail'],
+    [/Hesk Terraces/, '2 stops, hard, turned 10° clockwise', 'above the rail'],
+    [/Quill Rim/, '1 stop, hard, level', 'above the rail'],
+    [/Amber Gap/, 'No grad needed', 'nothing to seat'],
+    [/Sarrat Dune/, '2 stops, hard, turned 2° anticlockwise', 'above the rail'],
+    [/Vann Snowfield/, '1 stop, hard, upside down, level', 'below the rail'],
   ] as const)
     test(`${name.source} is answered`, async ({ page }) => {
       const seen = watch(page);

@@ -3,9 +3,10 @@ import { type Camera, type PictureExposure, type Stand, type StandPicture } from
 
 /** Fills the frame with a picture. Where a camera's orientation was only assumed, the picture's own is taken. */
 export function withPicture(stand: Stand, picture: StandPicture): Stand {
-  const assumed = stand.assumed?.includes('camera');
   const orientation = orientationOf(picture);
-  return { ...stand, picture, ...(assumed ? { camera: { ...stand.camera, orientation } } : {}) };
+  const { camera } = stand;
+  const turns = stand.assumed?.includes('camera') && orientation !== (camera.orientation ?? 'landscape');
+  return { ...stand, picture, ...(turns ? { camera: { ...camera, orientation } } : {}) };
 }
 
 export function withoutPicture(stand: Stand): Stand {
@@ -13,7 +14,7 @@ export function withoutPicture(stand: Stand): Stand {
   return rest;
 }
 
-export const orientationOf = ({ columns, rows }: Pick<StandPicture, 'columns' | 'rows'>) =>
+const orientationOf = ({ columns, rows }: Pick<StandPicture, 'columns' | 'rows'>) =>
   columns >= rows ? 'landscape' : 'portrait';
 
 /** A difference between what a picture tells and what stands in its stand. */

@@ -92,7 +92,11 @@ export interface Workspace {
   importStand(text: string): FileResult<string>;
   /** Takes a file of any kind in: a stand, a bag or a backup. */
   receive(text: string): FileResult<Received>;
+  /** Takes a file in as it was picked or dropped: as `receive`, or a bundle with its pictures. */
+  receiveFile(file: Blob): Promise<FileResult<Received>>;
   exportStand(id: string): NamedText | null;
+  /** A stand and its picture in one file; null where it has none, or where that is not here. */
+  exportBundle(id: string): Promise<{ readonly name: string; readonly text: Uint8Array<ArrayBuffer> } | null>;
   /** Keeps a picture before a stand refers to it; told of as not saved where the storage fails, and kept while the page is open. */
   keepPicture(picture: StoredPicture): Promise<void>;
   /** A picture that a stand refers to; null where it is not here. */

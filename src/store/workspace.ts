@@ -253,6 +253,9 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
           await seed((text) => this.receive(text));
         }
         state.setState({ phase: 'ready' });
+        if (seeds)
+          for (const { document } of state.getState().stands)
+            if (document.stand.picture) void this.findPicture(document.stand.picture.sha256);
         await collectPictures();
         if (!seeds) tellHistory();
       } catch (error) {
@@ -321,6 +324,24 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
         name: standFileName(stand),
         text: writeStandFile({ stand, minor, bag: bagForStand(document, bag.state.getState().value) }),
       };
+    },
+    async receiveFile(file) {
+      const bytes = new Uint8Array(await file.arrayBuffer());
+      const { isBundle, readBundle } = await import('@/files/bundle');
+      if (!isBundle(bytes)) return this.receive(new TextDecoder().decode(bytes));
+      const read = readBundle(bytes);
+      if (!read.ok) return read;
+      for (const picture of read.value.pictures) await this.keepPicture(picture);
+      return this.receive(read.value.text);
+    },
+    async exportBundle(id) {
+      const file = this.exportStand(id);
+      const sha256 = documentOf(id)?.stand.picture?.sha256;
+      const picture = sha256 === undefined ? null : await this.findPicture(sha256);
+      if (!file || !picture) return null;
+      const { writeBundle } = await import('@/files/bundle');
+      const bytes = writeBundle({ text: file.text, pictures: [picture] });
+      return { name: file.name.replace(/json$/, 'zip'), text: new Uint8Array(bytes) };
     },
     async keepPicture(picture) {
       unstored.set(picture.sha256, picture);

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
+import { toast } from 'sonner';
 import { saveFile } from '@/ui/save-file';
 import { useWorkspace } from './shell/workspace-context';
 
@@ -16,6 +17,11 @@ export function useFromStand(id: string) {
       exportFile: () => {
         const file = workspace.exportStand(id);
         if (file) saveFile(file);
+      },
+      exportBundle: async () => {
+        const file = await workspace.exportBundle(id);
+        if (file) saveFile(file);
+        else toast('Its picture is not on this device.');
       },
     }),
     [workspace, base, navigate, id],

@@ -112,5 +112,5 @@ function drawn(bitmap: ImageBitmap, longSide: number): OffscreenCanvas {
 function pixelsOf(canvas: OffscreenCanvas): Pixels {
   const context = canvas.getContext('2d') as OffscreenCanvasRenderingContext2D;
   const { width: columns, height: rows, data } = context.getImageData(0, 0, canvas.width, canvas.height);
-  return { columns, rows, rgba: data as Uint8ClampedArray };
+  return { columns, rows, rgba: data };
 }

@@ -20,9 +20,6 @@ const BLOWN = 0xff;
 /** A cell with more than this part beyond what the picture holds is not measured. */
 const MOSTLY = 0.5;
 
-/** What the light of a cell is known to be: `blown` at least this much, `black` at most. */
-export const CELL_STATES = ['measured', 'black', 'blown'] as const;
-
 /** Writes a picture reduced to `LIGHT_CELLS` as figures; light below 15.8 stops under the brightest is black. */
 export function lightFigures({ columns, rows, luminance, blown, black }: Reduced): LightFigures {
   const most = luminance.reduce((a, b) => Math.max(a, b), 0);
@@ -41,7 +38,7 @@ export function lightFigures({ columns, rows, luminance, blown, black }: Reduced
   return { columns, rows, topStops, cells };
 }
 
-/** The light that figures stand for, and the state of each cell, index into `CELL_STATES`. */
+/** The light that figures stand for, and of each cell whether it is measured (0), black (1: at most so much) or blown (2: at least). */
 export function lightOfFigures(
   figures: LightFigures,
   evOfOne?: number,

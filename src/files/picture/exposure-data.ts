@@ -19,7 +19,7 @@ export async function pictureData(bytes: Uint8Array, type: PictureType): Promise
   const block = type === 'image/webp' || type === 'image/avif' ? tiffBlock(bytes) : bytes;
   if (!block) return {};
   try {
-    const tags = (await exifr.parse(block as unknown as ArrayBuffer, {
+    const tags = (await exifr.parse(block, {
       pick: [
         'FNumber',
         'ExposureTime',

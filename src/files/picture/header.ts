@@ -24,8 +24,8 @@ export type HeaderResult =
   | { readonly ok: false; readonly fault: PictureFault };
 
 /** A file larger than this, or of more pixels, is not decoded: it would take the page's memory. */
-export const MAX_PICTURE_BYTES = 150_000_000;
-export const MAX_PIXELS = 80_000_000;
+const MAX_PICTURE_BYTES = 150_000_000;
+const MAX_PIXELS = 80_000_000;
 
 const refused = (fault: PictureFault): HeaderResult => ({ ok: false, fault });
 

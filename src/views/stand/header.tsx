@@ -4,6 +4,7 @@ import {
   Download,
   EllipsisVertical,
   HelpCircle,
+  ImageDown,
   Layers,
   Moon,
   Redo2,
@@ -71,14 +72,14 @@ function Saved() {
 }
 
 function StandMenu() {
-  const { document } = useStand();
+  const { document, stand } = useStand();
   const canRedo = useStore(document.history, (h) => h.futureStates.length > 0);
   const { base } = useWorkspace();
   const navigate = useNavigate();
   const compact = useCompact();
   const { theme, toggle } = useTheme();
   const setOpen = useCommandState((s) => s.setOpen);
-  const { copy, readAloud, share, goOn, exportFile } = useStandActions();
+  const { copy, readAloud, share, goOn, exportFile, exportBundle } = useStandActions();
   return (
     <Menu
       label="More"
@@ -92,6 +93,9 @@ function StandMenu() {
         [
           { text: 'Next stand from here', icon: StepForward, onSelect: goOn },
           { text: 'Export to a file', icon: Download, onSelect: exportFile },
+          ...(stand.picture
+            ? [{ text: 'Export with its picture', icon: ImageDown, onSelect: () => void exportBundle() }]
+            : []),
         ],
         compact
           ? [

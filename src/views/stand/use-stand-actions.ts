@@ -16,6 +16,8 @@ export interface StandActions {
   /** Goes on to the next framing from the same place. */
   readonly goOn: () => void;
   readonly exportFile: () => void;
+  /** The stand and its picture in one file. */
+  readonly exportBundle: () => Promise<void>;
 }
 
 /** The device's own voice, once its list is there; null where there is none. */

@@ -1,15 +1,17 @@
-import { type ReactNode } from 'react';
+import { type ComponentType, lazy, Suspense } from 'react';
 import { frameOf, oldestReadingMinutes, type Stand } from '@/model';
 import { ageText, glassName, seatShortText, stopsText } from '@/words';
 import { BalanceStep } from './balance/balance-step';
-import { FrameStep } from './frame/frame-step';
 import { ReadStep } from './read/read-step';
 import { SeatStep } from './seat/seat-step';
 import { type StandAccess, type Step, STEP_TITLES, STEPS, useStand } from './stand-context';
 import { useNow } from './use-now';
 import { WorkingPanel } from './working-panel';
 
-const SHEETS: Record<Step, () => ReactNode> = {
+/** The first step is the longest and seldom the first that is opened: it is loaded when it is. */
+const FrameStep = lazy(() => import('./frame/frame-step').then((m) => ({ default: m.FrameStep })));
+
+const SHEETS: Record<Step, ComponentType> = {
   frame: FrameStep,
   read: ReadStep,
   balance: BalanceStep,
@@ -54,7 +56,9 @@ export function Worksheet() {
                 id="open-step"
                 className="min-h-0 flex-1 overflow-y-auto px-5 pb-5 compact:px-3.5 desk:pl-4"
               >
-                <Sheet />
+                <Suspense fallback={<p className="appear-late text-quiet">Opening…</p>}>
+                  <Sheet />
+                </Suspense>
               </div>
             )}
           </div>

@@ -147,7 +147,7 @@ function useFiles() {
   const take = async (files: readonly File[]) => {
     const refused: Refusal[] = [];
     for (const file of files) {
-      const result = workspace.receive(await file.text());
+      const result = await workspace.receiveFile(file);
       if (!result.ok) refused.push({ file: file.name, ...result.error });
       else if (result.value.kind === 'stand') {
         if (files.length === 1) void navigate(`${base}/stands/${encodeURIComponent(result.value.id)}`);

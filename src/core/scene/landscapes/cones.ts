@@ -1,7 +1,7 @@
 import { clamp, smoothStep } from '@/core/numerics';
-import { type LandscapeKind } from '../landscape';
-import { crestNoise, gradientNoise, octaveNoise } from '../noise';
-import { setAlbedo, tint } from '../surface';
+import { type LandscapeKind } from '@/core/scene/landscape';
+import { crestNoise, gradientNoise, octaveNoise } from '@/core/scene/noise';
+import { setAlbedo, tint } from '@/core/scene/surface';
 
 interface Cone {
   readonly x: number;

@@ -1,8 +1,8 @@
 import { clamp, mix, seededRandom, smoothStep } from '@/core/numerics';
-import { type LandscapeKind, type Stroke } from '../landscape';
-import { crestNoise, octaveNoise } from '../noise';
-import { setAlbedo, tint } from '../surface';
-import { type Rgb } from '../types';
+import { type LandscapeKind, type Stroke } from '@/core/scene/landscape';
+import { crestNoise, octaveNoise } from '@/core/scene/noise';
+import { setAlbedo, tint } from '@/core/scene/surface';
+import { type Rgb } from '@/core/scene/types';
 
 /** Where the water comes down, m to the right, and how wide. */
 const FALL_X = -0.5;

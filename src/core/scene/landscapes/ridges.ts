@@ -1,7 +1,7 @@
 import { smoothStep } from '@/core/numerics';
-import { type LandscapeKind } from '../landscape';
-import { crestNoise, octaveNoise } from '../noise';
-import { setAlbedo } from '../surface';
+import { type LandscapeKind } from '@/core/scene/landscape';
+import { crestNoise, octaveNoise } from '@/core/scene/noise';
+import { setAlbedo } from '@/core/scene/surface';
 
 /** Ridge behind ridge with mist between, through a long lens towards a low sun. */
 export const ridges: LandscapeKind = {

@@ -1,7 +1,7 @@
 import { clamp, smoothStep } from '@/core/numerics';
-import { type LandscapeKind } from '../landscape';
-import { crestNoise, octaveNoise } from '../noise';
-import { setAlbedo, tint } from '../surface';
+import { type LandscapeKind } from '@/core/scene/landscape';
+import { crestNoise, octaveNoise } from '@/core/scene/noise';
+import { setAlbedo, tint } from '@/core/scene/surface';
 
 /** A shore at low water: wet rock, pools, and long swells coming in. */
 export const shore: LandscapeKind = {

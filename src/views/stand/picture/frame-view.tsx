@@ -35,26 +35,28 @@ export function FrameView() {
   const height = (width * heightMm) / widthMm;
   const drop = usePictureDrop();
   return (
-    <div {...drop.getRootProps({ ref: box })} className="relative min-h-0 flex-1">
-      {drop.isDragActive && (
-        <p className="absolute inset-2 z-10 flex items-center justify-center rounded-md border-2 border-dashed border-action bg-ground/85 text-xl">
-          Drop the picture here
-        </p>
-      )}
-      {width > 0 && (
-        <div className="absolute inset-x-0 top-0 flex justify-center pt-[22px] compact:inset-y-0 compact:items-center compact:pt-0 desk:justify-start">
-          <PictureBox
-            width={width}
-            height={height}
-            glass={glass}
-            picture={picture}
-            overrun={scaleWidth ? 12 : 0}
-          />
-          {scaleWidth > 0 && glass?.seat && picture && (
-            <Scale glass={glass} picture={picture} height={height} />
-          )}
-        </div>
-      )}
+    <div {...drop.getRootProps()} className="flex min-h-0 flex-1 flex-col">
+      <div ref={box} className="relative min-h-0 flex-1">
+        {drop.isDragActive && (
+          <p className="absolute inset-2 z-10 flex items-center justify-center rounded-md border-2 border-dashed border-action bg-ground/85 text-xl">
+            Drop the picture here
+          </p>
+        )}
+        {width > 0 && (
+          <div className="absolute inset-x-0 top-0 flex justify-center pt-[22px] compact:inset-y-0 compact:items-center compact:pt-0 desk:justify-start">
+            <PictureBox
+              width={width}
+              height={height}
+              glass={glass}
+              picture={picture}
+              overrun={scaleWidth ? 12 : 0}
+            />
+            {scaleWidth > 0 && glass?.seat && picture && (
+              <Scale glass={glass} picture={picture} height={height} />
+            )}
+          </div>
+        )}
+      </div>
     </div>
   );
 }
