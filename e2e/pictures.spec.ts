@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
-import { axe, openDemo, settled, slip, watch } from './helpers';
+import { axe, fromMenu, openDemo, settled, slip, watch } from './helpers';
 
 const DUNES = readFileSync('src/demo/pictures/sarrat-dune.jpg');
 
@@ -128,6 +128,29 @@ test.describe('a picture in the frame', () => {
     expect(Math.abs(grey.channels[0]!.mean - grey.channels[2]!.mean)).toBeLessThan(6);
     await page.getByLabel('Mark what clips').check();
     await expect.poll(async () => (await frame(page).screenshot()).equals(grey2)).toBe(false);
+  });
+
+  test('goes out with its stand and comes in elsewhere; a stand that came without says so', async ({
+    page,
+    browser,
+  }) => {
+    await openDemo(page, /Amber Gap/);
+    const bundle = page.waitForEvent('download');
+    await fromMenu(page, 'More', 'Export with its picture');
+    const file = await (await bundle).path();
+    const elsewhere = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+    const open = async (name: string, buffer: Buffer) => {
+      await elsewhere.goto('/stands');
+      await elsewhere.getByLabel('Stand files to open').setInputFiles({ name, mimeType: '', buffer });
+      await settled(elsewhere);
+      await elsewhere.keyboard.press('1');
+      await expect(elsewhere.getByRole('region', { name: 'Picture' })).toContainText('amber-gap.jpg');
+    };
+    await open('amber.paleseam.json', readFileSync('src/demo/amber-gap.paleseam.json'));
+    await expect(elsewhere.getByText('It is not on this device')).toBeVisible();
+    await open('amber.paleseam.zip', readFileSync(file));
+    await expect(elsewhere.getByText('It is not on this device')).toBeHidden();
+    await elsewhere.context().close();
   });
 
   test('of the demo fills the frame on a phone too, with where to focus and what to leave out', async ({

@@ -28,6 +28,14 @@ async function pairSeat(page: Page): Promise<void> {
   await page.locator('body').press('4');
 }
 
+/** The skyline of a picture, found and proposed. */
+async function skyline(page: Page): Promise<void> {
+  await stand(/Hesk Terraces/, '1')(page);
+  await page.getByRole('button', { name: 'Find the skyline in the picture' }).click();
+  await page.getByRole('button', { name: 'Use it' }).waitFor({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Use it' }).scrollIntoViewIfNeeded();
+}
+
 async function sunLook(page: Page): Promise<void> {
   await underLook(/Marl Pan/, 'By the sun')(page);
   await page.getByRole('radio', { name: 'At the side' }).click();
@@ -67,9 +75,10 @@ const VIEWS: readonly {
 }[] = [
   { name: 'stands' },
   { name: 'stand-frame', act: stand(/Tholl Saddle/, '1') },
+  { name: 'stand-skyline', act: skyline },
   { name: 'stand-read', act: stand(/Marl Pan/, '2') },
   { name: 'stand-balance', act: stand(/Tholl Saddle/, '3') },
-  { name: 'stand-balance-dusk', act: stand(/Sarrat Dune/, '3'), scheme: 'dark' },
+  { name: 'stand-balance-dusk', act: stand(/Quill Rim/, '3'), scheme: 'dark' },
   { name: 'stand-seat', act: stand(/Vann Snowfield/, '4') },
   { name: 'stand-seat-pair', act: pairSeat },
   { name: 'stand-bracket', act: underLook(/Sarrat Dune/, 'Bracket') },
@@ -96,7 +105,7 @@ for (const { name, path = '/demo/stands', scheme = 'light', viewport = DESK, act
     await act?.(page);
     await page.getByText('being worked out').first().waitFor({ state: 'detached' });
     await page.evaluate(() => document.fonts.ready);
-    await page.waitForTimeout(400);
+    await page.waitForTimeout(1000);
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
     await page.close();
   });

@@ -22,7 +22,7 @@ test('over plain HTTP it works, and says once what is missing', async ({ page, b
   await page.getByRole('link', { name: /Tholl Saddle/ }).click();
   await settled(page);
   await expect(page.getByText(/This page came over plain HTTP/)).toHaveCount(0);
-  await expect(slip(page)).toContainText('2 stops, soft, level');
+  await expect(slip(page)).toContainText('1 stop, soft, level');
   await page.getByRole('button', { name: 'More', exact: true }).click();
   await expect(page.getByRole('menuitem', { name: 'Share the slip' })).toHaveCount(0);
   await page.getByRole('menuitem', { name: 'Copy the slip' }).click();

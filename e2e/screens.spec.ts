@@ -43,7 +43,7 @@ test('a malformed file is refused with the path of its fault, and nothing is los
     .setInputFiles({ name: 'broken.paleseam.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await expect(page.getByRole('alert')).toContainText('broken.paleseam.json was not opened');
   await expect(page.getByRole('alert')).toContainText('stand.name');
-  await expect(page.getByRole('listitem')).toHaveCount(4);
+  await expect(page.getByRole('listitem')).toHaveCount(7);
 });
 
 test('a stand is worked by keyboard alone', async ({ page }) => {

@@ -1,6 +1,17 @@
 import { exactAperture, exactIso } from '@/core/units';
 import { type Camera, type PictureExposure, type Stand, type StandPicture } from './stand';
 
+/** Why a picture is refused. */
+export type PictureFault =
+  | 'empty'
+  | 'not-a-picture'
+  | 'unsupported'
+  | 'animated'
+  | 'too-many-pixels'
+  | 'too-large'
+  | 'truncated'
+  | 'damaged';
+
 /** Fills the frame with a picture. Where a camera's orientation was only assumed, the picture's own is taken. */
 export function withPicture(stand: Stand, picture: StandPicture): Stand {
   const orientation = orientationOf(picture);

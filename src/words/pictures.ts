@@ -1,20 +1,9 @@
 import { type PictureTie } from '@/core/field';
+import { type PictureFault } from '@/model';
 import { stopsFigure } from './figures';
 
-/** Why a picture is refused, as the files name it, and what failed in reading it. */
-type PictureFault =
-  | 'empty'
-  | 'not-a-picture'
-  | 'unsupported'
-  | 'animated'
-  | 'too-many-pixels'
-  | 'too-large'
-  | 'truncated'
-  | 'damaged'
-  | 'failed';
-
 /** Why a picture was not taken; nothing has changed then. */
-export function pictureFaultText(fault: PictureFault, name: string): string {
+export function pictureFaultText(fault: PictureFault | 'failed', name: string): string {
   const file = `“${name || 'the picture'}”`;
   switch (fault) {
     case 'empty':

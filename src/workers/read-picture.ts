@@ -9,8 +9,8 @@ import {
   reducePixels,
   SKYLINE_CELLS,
 } from '@/core/photo';
-import { type PictureData, pictureData, type PictureFault, pictureHeader } from '@/files/picture';
-import { type StandPicture } from '@/model';
+import { type PictureData, pictureData, pictureHeader } from '@/files/picture';
+import { type PictureFault, type StandPicture } from '@/model';
 
 /** Pixels along the longer side of the copy that is kept. */
 const STORED_SIDE = 1600;

@@ -1,16 +1,5 @@
 import { imageSize } from 'image-size';
-import { PICTURE_TYPES, type PictureType } from '@/model';
-
-/** Why a picture is refused. */
-export type PictureFault =
-  | 'empty'
-  | 'not-a-picture'
-  | 'unsupported'
-  | 'animated'
-  | 'too-many-pixels'
-  | 'too-large'
-  | 'truncated'
-  | 'damaged';
+import { PICTURE_TYPES, type PictureFault, type PictureType } from '@/model';
 
 /** What a picture's first bytes say it is. */
 export interface PictureHeader {

@@ -10,6 +10,7 @@ import {
 } from '@/model';
 import { type AnswersState, type DocumentStore } from '@/store';
 import { type WorkingOf } from '@/words';
+import { type Photo } from './picture/use-photo';
 import { type PictureIn } from './picture/use-picture-in';
 
 /** The steps that there are, in working order. */
@@ -69,6 +70,7 @@ export interface StandAccess {
   /** Corners of the shape that is being drawn; null while none is. */
   readonly outline: readonly FramePoint[] | null;
   readonly setOutline: (outline: readonly FramePoint[] | null) => void;
+  readonly photo: Photo;
   /** Pictures on their way into the frame. */
   readonly pictureIn: PictureIn;
   /** The frame is shown without its colours. */

@@ -17,6 +17,7 @@ import { type Answers, type DocumentStore, keepAnswers } from '@/store';
 import { type FramePoint } from '@/core/field';
 import { type WorkingOf } from '@/words';
 import { solveClient, studyClient } from '@/workers';
+import { usePhoto } from './picture/use-photo';
 import { usePictureIn } from './picture/use-picture-in';
 import { useBag, useWorkspace } from '../shell/workspace-context';
 import { type PhoneView, type ReadingDraft, type Selection, StandContext, type Step } from './stand-context';
@@ -81,6 +82,7 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
       document.edit((current) => withStand(current, change(current.stand), workspaceBag)),
     [document, workspaceBag],
   );
+  const photo = usePhoto(workspace, stand.picture);
   const pictureIn = usePictureIn(workspace, edit);
 
   const access = {
@@ -106,6 +108,7 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
     setDraft,
     outline,
     setOutline,
+    photo,
     pictureIn,
     isMonochrome,
     setMonochrome,

@@ -10,7 +10,7 @@ const ACCEPT = PICTURE_TYPES.join(',');
 
 /** The picture that fills the frame: how it comes in, what it tells, and how it is taken out. */
 export function PicturePart() {
-  const { stand, pictureIn, derived } = useStand();
+  const { stand, pictureIn, photo, derived } = useStand();
   const { picture } = stand;
   const { state } = pictureIn;
   return (
@@ -24,6 +24,12 @@ export function PicturePart() {
         <p className="text-sm text-quiet">
           Drop a picture on the frame, paste it, or choose one: a test shot, or one of a phone. It stays on
           this device; a copy of 1600 pixels is kept, the original stays yours.
+        </p>
+      )}
+      {photo.isMissing && (
+        <p className="mt-1 text-sm">
+          It is not on this device: only its light came with the stand. Choose it again to see it, or bring
+          the stand in with its picture.
         </p>
       )}
       {state.phase === 'reading' && (

@@ -13,7 +13,6 @@ import { useStand } from '../stand-context';
 import { useBarePress } from './use-bare-press';
 import { useFrameDrag } from './use-frame-drag';
 import { usePictureDrop } from './use-picture-drop';
-import { usePhoto } from './use-photo';
 import { type Picture, usePicture } from './use-picture';
 
 /** Width of the scale beside the frame, px. */
@@ -118,13 +117,13 @@ function PaintedFrame({
   height: number;
   picture: Picture | null;
 }) {
-  const { stand, derived, isMonochrome, marksClips } = useStand();
-  const photo = usePhoto(stand.picture);
+  const { stand, derived, photo, isMonochrome, marksClips } = useStand();
   const theme = useTheme((t) => t.theme);
   const canvas = useRef<HTMLCanvasElement>(null);
   const ratio = Math.min(2, window.devicePixelRatio || 1);
   const [columns, rows] = [Math.round(width * ratio), Math.round(height * ratio)];
-  const plate = useMemo(() => photo && photoPlate(photo, columns, rows), [photo, columns, rows]);
+  const { bitmap } = photo;
+  const plate = useMemo(() => bitmap && photoPlate(bitmap, columns, rows), [bitmap, columns, rows]);
   const tie = picture?.tie ?? null;
   useEffect(() => {
     if (!canvas.current || !picture) return;

@@ -1,23 +1,34 @@
 import { useEffect, useState } from 'react';
 import { type StandPicture } from '@/model';
-import { useWorkspace } from '../../shell/workspace-context';
+import { type Workspace } from '@/store';
 
-/** The pixels of a stand's picture; null until they are there, and where they are not on this device. */
-export function usePhoto(picture: StandPicture | undefined): ImageBitmap | null {
-  const { workspace } = useWorkspace();
-  const [photo, setPhoto] = useState<{ readonly sha256: string; readonly bitmap: ImageBitmap } | null>(null);
+/** The pixels of a stand's picture. */
+export interface Photo {
+  /** Null until they are there. */
+  readonly bitmap: ImageBitmap | null;
+  /** They are not on this device: the stand came without them. */
+  readonly isMissing: boolean;
+}
+
+const NONE: Photo = { bitmap: null, isMissing: false };
+
+export function usePhoto(workspace: Workspace, picture: StandPicture | undefined): Photo {
+  const [found, setFound] = useState<(Photo & { readonly sha256: string }) | null>(null);
   const sha256 = picture?.sha256;
   useEffect(() => {
     if (!sha256) return;
     let isWanted = true;
-    void (async () => {
+    const decoded = async () => {
       const stored = await workspace.findPicture(sha256);
-      const bitmap = stored && (await createImageBitmap(new Blob([stored.bytes], { type: stored.type })));
-      if (isWanted && bitmap) setPhoto({ sha256, bitmap });
-    })().catch(() => {}); // the drawn ground stays
+      return stored && createImageBitmap(new Blob([stored.bytes], { type: stored.type }));
+    };
+    // what cannot be decoded is as good as not there
+    void decoded()
+      .catch(() => null)
+      .then((bitmap) => isWanted && setFound({ sha256, bitmap, isMissing: !bitmap }));
     return () => {
       isWanted = false;
     };
   }, [workspace, sha256]);
-  return photo && photo.sha256 === sha256 ? photo.bitmap : null;
+  return found && found.sha256 === sha256 ? found : NONE;
 }

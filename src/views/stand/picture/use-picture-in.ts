@@ -1,17 +1,16 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { type FramePoint } from '@/core/field';
-import { type Stand, type StandPicture, withoutPicture, withPicture } from '@/model';
+import { type PictureFault, type Stand, type StandPicture, withoutPicture, withPicture } from '@/model';
 import { type Workspace } from '@/store';
 import { pictureClient, type PictureRead, skylineClient } from '@/workers';
 
-type Fault = Extract<PictureRead, { ok: false }>['fault'] | 'failed';
-export type PictureData = Extract<PictureRead, { ok: true }>['data'];
+type PictureData = Extract<PictureRead, { ok: true }>['data'];
 
 /** A picture on its way in, and what became of it. */
 export type PictureState =
   | { readonly phase: 'idle' }
   | { readonly phase: 'reading'; readonly name: string; readonly progress: number | null }
-  | { readonly phase: 'refused'; readonly name: string; readonly fault: Fault }
+  | { readonly phase: 'refused'; readonly name: string; readonly fault: PictureFault | 'failed' }
   /** It is in, and its own data differ from what stands there. */
   | { readonly phase: 'taken'; readonly data: PictureData };
 
