@@ -153,6 +153,34 @@ test.describe('a picture in the frame', () => {
     await elsewhere.context().close();
   });
 
+  test('has its skyline drawn by hand over a stretch, in one step of undo', async ({ page }) => {
+    await openDemo(page, /Marl Pan/);
+    await page.keyboard.press('1');
+    const points = page.getByRole('button', { name: /^Skyline point/ });
+    await expect(points).toHaveCount(2);
+    const box = (await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox())!;
+    const at = (u: number, v: number) => [box.x + u * box.width, box.y + v * box.height] as const;
+    await page.mouse.move(...at(0.35, 0.55));
+    await page.mouse.down();
+    for (let i = 1; i <= 20; i++)
+      await page.mouse.move(...at(0.35 + i * 0.02, 0.55 - 0.15 * Math.sin((i * Math.PI) / 20)));
+    await page.mouse.up();
+    await expect.poll(() => points.count()).toBeGreaterThan(5);
+    await page.keyboard.press('Control+z');
+    await expect(points).toHaveCount(2);
+    // a shape is swept round in the same way
+    await page.getByRole('button', { name: 'Outline a shape' }).click();
+    await page.mouse.move(...at(0.6, 0.6));
+    await page.mouse.down();
+    for (let i = 1; i <= 16; i++)
+      await page.mouse.move(
+        ...at(0.6 + 0.1 * Math.sin((i * Math.PI) / 8), 0.7 - 0.1 * Math.cos((i * Math.PI) / 8)),
+      );
+    await page.mouse.up();
+    await page.getByRole('button', { name: 'Close the shape' }).click();
+    await expect(page.getByTestId('shape')).toHaveCount(1);
+  });
+
   test('of the demo fills the frame on a phone too, with where to focus and what to leave out', async ({
     page,
   }) => {

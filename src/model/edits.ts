@@ -1,4 +1,5 @@
 import { type FramePoint } from '@/core/field';
+import { simplifyLine } from '@/core/photo';
 import { type Bag } from './bag';
 import { mountedCamera, mountedLens } from './bag-edits';
 import { freeId } from './ids';
@@ -123,6 +124,27 @@ export const withSkyline = (stand: Stand, points: readonly FramePoint[]): Stand 
   ...stand,
   skyline: points.slice(0, MAX_POINTS).map(held),
 });
+
+/** How closely a line drawn by hand is followed, parts of the frame: a hand is no surer. */
+const HAND = 0.004;
+
+/** The stand with a stretch of its skyline drawn anew, from the leftmost to the rightmost point of a stroke. */
+export function drawSkyline(stand: Stand, stroke: readonly FramePoint[]): Stand {
+  if (stroke.length < 2) return stand;
+  const byU = new Map(stroke.map(held).map((p) => [p.u, p]));
+  const drawn = simplifyLine(
+    [...byU.values()].sort((a, b) => a.u - b.u),
+    HAND,
+  );
+  const [from, to] = [(drawn[0] as FramePoint).u, (drawn.at(-1) as FramePoint).u];
+  const kept = stand.skyline.filter((p) => p.u < from || p.u > to);
+  const skyline = [...kept, ...drawn].sort((a, b) => a.u - b.u);
+  return skyline.length < 2 || skyline.length > MAX_POINTS ? stand : { ...stand, skyline };
+}
+
+/** An outline drawn by hand, with as few corners as follow it. */
+export const drawnOutline = (stroke: readonly FramePoint[]): FramePoint[] =>
+  simplifyLine(stroke, HAND).slice(0, MAX_POINTS);
 
 /** Adds a point where it belongs from left to right; a line that is full stays as it is. */
 export function addSkylinePoint(stand: Stand, point: FramePoint): Stand {

@@ -26,14 +26,15 @@ export function photoPlate(image: ImageBitmap, width: number, height: number): P
   const log = new Float32Array(columns * rows);
   const colour = new Float32Array(3 * columns * rows);
   for (let i = 0; i < columns * rows; i++) {
-    const [r, g, b] = [0, 1, 2].map((k) => LINEAR[data[4 * i + k] as number] as number) as [
-      number,
-      number,
-      number,
-    ];
+    const r = LINEAR[data[4 * i] as number] as number;
+    const g = LINEAR[data[4 * i + 1] as number] as number;
+    const b = LINEAR[data[4 * i + 2] as number] as number;
     const y = Math.max(FLOOR, luminanceOf(r, g, b));
     log[i] = Math.log2(y);
-    colour.set([(r + FLOOR) / (y + FLOOR), (g + FLOOR) / (y + FLOOR), (b + FLOOR) / (y + FLOOR)], 3 * i);
+    // black has no colour
+    colour[3 * i] = (r + FLOOR) / (y + FLOOR);
+    colour[3 * i + 1] = (g + FLOOR) / (y + FLOOR);
+    colour[3 * i + 2] = (b + FLOOR) / (y + FLOOR);
   }
   return { columns, rows, log, colour };
 }

@@ -96,7 +96,9 @@ export interface Workspace {
   receiveFile(file: Blob): Promise<FileResult<Received>>;
   exportStand(id: string): NamedText | null;
   /** A stand and its picture in one file; null where it has none, or where that is not here. */
-  exportBundle(id: string): Promise<{ readonly name: string; readonly text: Uint8Array<ArrayBuffer> } | null>;
+  exportBundle(
+    id: string,
+  ): Promise<{ readonly name: string; readonly bytes: Uint8Array<ArrayBuffer> } | null>;
   /** Keeps a picture before a stand refers to it; told of as not saved where the storage fails, and kept while the page is open. */
   keepPicture(picture: StoredPicture): Promise<void>;
   /** A picture that a stand refers to; null where it is not here. */

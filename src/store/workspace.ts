@@ -341,7 +341,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
       if (!file || !picture) return null;
       const { writeBundle } = await import('@/files/bundle');
       const bytes = writeBundle({ text: file.text, pictures: [picture] });
-      return { name: file.name.replace(/json$/, 'zip'), text: new Uint8Array(bytes) };
+      return { name: file.name.replace(/json$/, 'zip'), bytes: new Uint8Array(bytes) };
     },
     async keepPicture(picture) {
       unstored.set(picture.sha256, picture);

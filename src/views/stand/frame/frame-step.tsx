@@ -1,4 +1,4 @@
-import { estimatedPupilToFilterMm } from '@/core/optics';
+import { anglesOfViewDeg, estimatedPupilToFilterMm, type FrameSize } from '@/core/optics';
 import {
   ASSUMED_WIDEST_APERTURE,
   type Camera,
@@ -15,7 +15,7 @@ import { SensorSizeFields } from '../../sensor-size-fields';
 import { FocusPart } from './focus-part';
 import { FromBag } from './from-bag';
 import { LeaveOut } from './leave-out';
-import { AngleOfView, PicturePart } from './picture-part';
+import { PicturePart } from './picture-part';
 import { PupilPictures } from './pupil-pictures';
 import { ShapeList } from './shape-list';
 import { SkylineProposal } from './skyline-proposal';
@@ -109,7 +109,17 @@ export function FrameStep() {
   );
 }
 
-/** What to watch, what to leave out, whom to ask. */
+/** What the lens takes in, across and up, in whole degrees. */
+function AngleOfView({ focalLengthMm, frame }: { focalLengthMm: number; frame: FrameSize }) {
+  const { acrossDeg, upDeg } = anglesOfViewDeg(focalLengthMm, frame);
+  return (
+    <p className="col-span-2 -mt-1 text-sm text-quiet">
+      Takes in {Math.round(acrossDeg)}° across and {Math.round(upDeg)}° up and down.
+    </p>
+  );
+}
+
+/** What to watch, whom to ask. */
 function Notes() {
   const { stand, edit, document } = useStand();
   return (

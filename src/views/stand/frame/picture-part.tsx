@@ -1,5 +1,4 @@
 import { Camera, ImagePlus, ImageUp, Trash2, X } from 'lucide-react';
-import { anglesOfViewDeg } from '@/core/optics';
 import { PICTURE_TYPES, type PictureOffer, pictureOffers, type Stand, withOffer } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
@@ -158,21 +157,5 @@ function Check({ text, isOn, onChange }: { text: string; isOn: boolean; onChange
       />
       {text}
     </label>
-  );
-}
-
-/** What the lens takes in, across and up, in whole degrees. */
-export function AngleOfView({
-  focalLengthMm,
-  frame,
-}: {
-  focalLengthMm: number;
-  frame: { widthMm: number; heightMm: number };
-}) {
-  const { acrossDeg, upDeg } = anglesOfViewDeg(focalLengthMm, frame);
-  return (
-    <p className="col-span-2 -mt-1 text-sm text-quiet">
-      Takes in {Math.round(acrossDeg)}° across and {Math.round(upDeg)}° up and down.
-    </p>
   );
 }

@@ -65,7 +65,7 @@ function Drawing() {
     <div className="mt-2 space-y-2 rounded-md border border-action p-3">
       <p role="status">
         {outline.length === 0
-          ? 'Click its corners in the frame, one after another. By keyboard: arrow keys move the cross, Enter sets a corner.'
+          ? 'Draw round it in the frame, or click its corners one after another. By keyboard: arrow keys move the cross, Enter sets a corner.'
           : `${outline.length} ${outline.length === 1 ? 'corner' : 'corners'} set${outline.length < 3 ? '; three make a shape' : ''}.`}
       </p>
       <div className="flex flex-wrap gap-2">

@@ -17,8 +17,8 @@ export function SkylineList() {
     <fieldset>
       <legend className="font-semibold">Skyline</legend>
       <p className="mb-2 text-sm text-quiet">
-        What lies above it is held back. Click the frame to add a point, drag it along the skyline, Delete
-        removes it. Arrow keys move the one in focus.
+        What lies above it is held back. Draw along it in the frame to lay a stretch anew, or click to add a
+        point; drag a point to move it, Delete removes it. Arrow keys move the one in focus.
       </p>
       <ParsedField
         label="What is held back, if it is no sky"

@@ -1,16 +1,47 @@
 import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
 import { acrossSeam, sheetScale } from '@/core/optics';
-import { addSkylinePoint, frameOf, lensOf } from '@/model';
+import { type FramePoint } from '@/core/field';
+import { addSkylinePoint, drawnOutline, drawSkyline, frameOf, lensOf, type Stand } from '@/model';
 import { heldToFrame } from './frame-keys';
 import { useStand } from '../stand-context';
 import { useSeat } from '../seat/use-seat';
 
 /** What a finger or the mouse on the bare frame means: it depends on the step that is open. */
 export function useFrameDrag(width: number, height: number) {
-  const { stand, bag, step, edit, draft, setDraft, selection, select, outline, setOutline } = useStand();
+  const {
+    document: own,
+    stand,
+    bag,
+    step,
+    edit,
+    draft,
+    setDraft,
+    selection,
+    select,
+    outline,
+    setOutline,
+  } = useStand();
   const seat = useSeat();
   const from = useRef(0);
+  const stroke = useRef<{ readonly before: Stand; readonly points: FramePoint[] } | null>(null);
+
+  /** Draws by hand: the skyline over the stretch that is swept, or the outline of a shape. */
+  const draw = (point: FramePoint, { first, last }: { first: boolean; last: boolean }) => {
+    if (first || !stroke.current) {
+      stroke.current = { before: stand, points: [] };
+      if (!outline) own.beginGesture();
+    }
+    const { before, points } = stroke.current;
+    points.push(heldToFrame(point));
+    if (outline) {
+      if (last) setOutline([...outline, ...drawnOutline(points)]);
+    } else edit((s) => ({ ...s, skyline: drawSkyline(before, points).skyline }));
+    if (!last) return;
+    stroke.current = null;
+    if (!outline) own.endGesture();
+  };
+
   return useDrag(
     ({ first, last, tap, xy: [x, y], movement: [, moved], event, target }) => {
       const place = () => {
@@ -19,9 +50,10 @@ export function useFrameDrag(width: number, height: number) {
       };
       switch (step) {
         case 'frame': {
-          const point = tap ? place() : null;
+          const point = place();
           if (!point) break;
-          if (outline) setOutline([...outline, heldToFrame(point)]);
+          if (!tap) draw(point, { first, last });
+          else if (outline) setOutline([...outline, heldToFrame(point)]);
           else if (selection?.kind === 'shape') select(null);
           else edit((s) => addSkylinePoint(s, point));
           break;
