@@ -32,8 +32,9 @@ import {
   standToBegin,
   withArchived,
 } from '@/model';
-import { type StandRecord, StorageError, type StoredPicture, type WorkspaceStorage } from '@/persist';
+import { type StandRecord, StorageError, type WorkspaceStorage } from '@/persist';
 import { createDocumentStore, type DocumentStore } from './document-store';
+import { createPictureShelf } from './pictures';
 import { combineSaving, createSaver, type Saver } from './saver';
 import {
   type StorageProblem,
@@ -67,12 +68,14 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
   const revisions = new Map<string, number>();
   let storage: WorkspaceStorage;
   let bagRevision = 0;
-  /** Pictures that the storage did not take, for as long as the page is open. */
-  const unstored = new Map<string, StoredPicture>();
   let takingOn = false;
   let history: BackupHistory = {};
 
   const failed = (error: Error) => state.setState({ saving: 'failed', problem: problemOf(error) });
+  const pictures = createPictureShelf({ storage: () => storage, seedPicture, failed });
+  /** The pictures that stands refer to. */
+  const pictured = () =>
+    state.getState().stands.flatMap(({ document: { stand } }) => stand.picture?.sha256 ?? []);
   const saving = combineSaving((all, error) => {
     // a fault is told until everything is written: not only until the next try
     if (error) state.setState({ saving: all, problem: problemOf(error) });
@@ -222,14 +225,6 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     bag.history.getState().clear();
   };
 
-  /** Pictures that no stand refers to any more go when the page is opened anew: what undo could bring back is gone then. */
-  const collectPictures = () =>
-    storage
-      .keepPictures(
-        new Set(state.getState().stands.flatMap(({ document: { stand } }) => stand.picture?.sha256 ?? [])),
-      )
-      .catch(() => {}); // room that is not won back yet loses nothing
-
   const documentOf = (id: string) => state.getState().stands.find((s) => s.id === id)?.document ?? null;
 
   return {
@@ -253,10 +248,9 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
           await seed((text) => this.receive(text));
         }
         state.setState({ phase: 'ready' });
-        if (seeds)
-          for (const { document } of state.getState().stands)
-            if (document.stand.picture) void this.findPicture(document.stand.picture.sha256);
-        await collectPictures();
+        if (seeds) for (const sha256 of pictured()) void pictures.find(sha256);
+        // what undo could bring back is gone when the page is opened anew
+        await pictures.collect(new Set(pictured()));
         if (!seeds) tellHistory();
       } catch (error) {
         state.setState({ phase: 'failed', problem: problemOf(error as Error) });
@@ -343,22 +337,8 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
       const bytes = writeBundle({ text: file.text, pictures: [picture] });
       return { name: file.name.replace(/json$/, 'zip'), bytes: new Uint8Array(bytes) };
     },
-    async keepPicture(picture) {
-      unstored.set(picture.sha256, picture);
-      try {
-        await storage.putPicture(picture);
-        unstored.delete(picture.sha256);
-      } catch (error) {
-        failed(error as Error);
-      }
-    },
-    async findPicture(sha256) {
-      const stored = unstored.get(sha256) ?? (await storage.picture(sha256).catch(() => undefined));
-      if (stored) return stored;
-      const seeded = (await seedPicture?.(sha256)) ?? null;
-      if (seeded) await storage.putPicture(seeded).catch(() => {}); // it can be fetched again
-      return seeded;
-    },
+    keepPicture: (picture) => pictures.keep(picture),
+    findPicture: (sha256) => pictures.find(sha256),
     importBag(text) {
       const read = readBagFile(text);
       if (!read.ok) return read;

@@ -1,4 +1,5 @@
 import { type PictureTie } from '@/core/field';
+import { UNSURE } from '@/core/photo';
 import { type PictureFault } from '@/model';
 import { stopsFigure } from './figures';
 
@@ -40,11 +41,14 @@ export function tieText(tie: PictureTie | null): string {
   }
 }
 
+/** From here on a skyline that was found needs no more than a look. */
+const SURE = 0.7;
+
 /** How sure a skyline that was found is. */
 export function skylineText(confidence: number): string {
   const percent = `${Math.round(confidence * 100)} %`;
-  if (confidence >= 0.7) return `A skyline is found, ${percent} sure. Look along it, then use it.`;
-  if (confidence >= 0.4)
+  if (confidence >= SURE) return `A skyline is found, ${percent} sure. Look along it, then use it.`;
+  if (confidence >= UNSURE)
     return `A skyline is found, but only ${percent} sure: look along it, and correct it after use.`;
   return `This may not be the skyline: ${percent} sure. Better draw it, or use this as a start.`;
 }

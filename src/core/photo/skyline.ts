@@ -18,7 +18,7 @@ export interface FoundSkyline {
 }
 
 /** Below this a stretch of the line, or all of it, is called unsure. */
-export const UNSURE = 0.5;
+export const UNSURE = 0.4;
 
 /** Cells along the picture's longer side that the search works on. */
 export const SKYLINE_CELLS = 180;

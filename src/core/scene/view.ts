@@ -163,7 +163,7 @@ const veiled: RgbOut = [0, 0, 0];
 function veil(
   { visibilityM, mist }: Haze,
   sky: SkyLight,
-  { x, y, z }: SurfacePoint,
+  { x, y, z }: Pick<SurfacePoint, 'x' | 'y' | 'z'>,
   eyeM: number,
   light: RgbOut,
 ): void {
@@ -207,7 +207,7 @@ function paintWater(water: Water, { ground, view, sky, scan, rgb, regions }: Pai
       const surface = seen[k as 0] * returned + body * (1 - returned);
       light[k as 0] = surface * (1 - foam) + (foam * 0.75 * onLevel(k)) / Math.PI;
     }
-    veil(ground.haze, sky, { x: side * y, y, z: water.levelM } as SurfacePoint, eyeM, light);
+    veil(ground.haze, sky, { x: side * y, y, z: water.levelM }, eyeM, light);
     rgb.set(light, 3 * i);
   }
 }
