@@ -1,5 +1,5 @@
-import { type FramePoint } from '@/core/field';
-import { simplifyLine } from '@/core/photo';
+import { type FramePoint, isInside } from '@/core/field';
+import { simplifyLine, standingFeatures } from '@/core/photo';
 import { type Bag } from './bag';
 import { mountedCamera, mountedLens } from './bag-edits';
 import { freeId } from './ids';
@@ -195,6 +195,24 @@ export function addShape(stand: Stand, points: readonly FramePoint[]): Stand {
   if (shapes.length >= MAX_SHAPES || points.length < 3) return stand;
   return { ...stand, shapes: [...shapes, { id: freeId('s', shapes), region: 'feature', points }] };
 }
+
+/** What stands up from the skyline and is not marked yet: the outlines of features that could be. */
+export function proposedFeatures({ skyline, shapes = [] }: Stand): FramePoint[][] {
+  const isMarked = (points: readonly FramePoint[]) => {
+    const top = points.reduce((a, b) => (b.v < a.v ? b : a));
+    const inside = { u: top.u, v: top.v + 0.02 };
+    return shapes.some((s) => isInside(s.points, inside.u, inside.v));
+  };
+  return standingFeatures(skyline).filter((points) => !isMarked(points));
+}
+
+/** Marks what stands up from the skyline as features to be protected. */
+export const markFeatures = (stand: Stand): Stand =>
+  proposedFeatures(stand).reduce((s, points) => {
+    const marked = addShape(s, points);
+    const id = marked.shapes?.at(-1)?.id;
+    return marked === s || id === undefined ? s : changeShape(marked, id, { treat: 'protect' });
+  }, stand);
 
 export const changeShape = (stand: Stand, id: string, change: Partial<StandShape>): Stand => ({
   ...stand,

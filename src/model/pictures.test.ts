@@ -4,6 +4,8 @@ import { lightFigures, type Reduced } from '@/core/photo';
 import { prepared, testStand } from '@/testing/fixtures';
 import {
   drawSkyline,
+  markFeatures,
+  proposedFeatures,
   focusHelp,
   pictureOffers,
   solutionKey,
@@ -150,4 +152,20 @@ describe('a skyline drawn by hand', () => {
       }),
     );
   });
+});
+
+it('what stands up from the skyline is marked to be protected, once', () => {
+  const stand = testStand({
+    skyline: [
+      { u: 0, v: 0.5 },
+      { u: 0.28, v: 0.5 },
+      { u: 0.3, v: 0.2 },
+      { u: 0.32, v: 0.5 },
+      { u: 1, v: 0.5 },
+    ],
+  });
+  const marked = markFeatures(stand);
+  expect(marked.shapes).toMatchObject([{ region: 'feature', treat: 'protect' }]);
+  expect(proposedFeatures(marked)).toEqual([]);
+  expect(markFeatures(marked)).toEqual(marked);
 });

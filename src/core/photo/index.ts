@@ -1,3 +1,4 @@
+export * from './features';
 export * from './figures';
 export * from './line';
 export * from './reduce';

@@ -1,6 +1,14 @@
-import { Plus, Trash2, X } from 'lucide-react';
+import { Mountain, Plus, Trash2, X } from 'lucide-react';
 import { ROLES, type FeatureTreatment, type Region } from '@/core/field';
-import { addShape, changeShape, MAX_SHAPES, removeShape, type StandShape } from '@/model';
+import {
+  addShape,
+  changeShape,
+  markFeatures,
+  MAX_SHAPES,
+  proposedFeatures,
+  removeShape,
+  type StandShape,
+} from '@/model';
 import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
 import { ROLE_NAMES } from '../roles';
@@ -20,8 +28,9 @@ const TREATMENTS: readonly (readonly [FeatureTreatment | '', string])[] = [
 
 /** What is marked in the frame: trees, peaks, water; each with what is wanted of it. */
 export function ShapeList() {
-  const { stand, outline, setOutline, select } = useStand();
+  const { stand, edit, outline, setOutline, select } = useStand();
   const shapes = stand.shapes ?? [];
+  const proposed = proposedFeatures(stand).length;
   return (
     <fieldset>
       <legend className="font-semibold">Marked in the frame</legend>
@@ -33,6 +42,12 @@ export function ShapeList() {
           <Shape key={shape.id} shape={shape} />
         ))}
       </ul>
+      {!outline && proposed > 0 && (
+        <Button className="mt-2 w-full" onClick={() => edit(markFeatures)}>
+          <Mountain size={18} aria-hidden /> Mark{' '}
+          {proposed === 1 ? 'what stands' : `the ${proposed} that stand`} up from the skyline
+        </Button>
+      )}
       {outline ? (
         <Drawing />
       ) : (
