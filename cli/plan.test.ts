@@ -184,6 +184,6 @@ describe('the plan command', () => {
     const report = JSON.parse(plan([demo('marl-pan'), '--explain', '--json']).out) as {
       workings: { of: string; lines: string[] }[];
     };
-    expect(report.workings.find((w) => w.of === 'span')!.lines).toContain('Span = sky − land = 2.8 stops.');
+    expect(report.workings.find((w) => w.of === 'span')!.lines).toContain('Span = sky − land = 2.7 stops.');
   });
 });

@@ -44,6 +44,7 @@ test.describe('a picture in the frame', () => {
     expect(await axe(page)).toEqual([]);
     await expect(page.getByText('Saved', { exact: true })).toBeAttached();
     await page.reload();
+    await expect(slip(page)).toBeVisible();
     await page.keyboard.press('1');
     await expect(page.getByRole('region', { name: 'Picture' })).toContainText('dune.jpg');
     // the way back goes through the whole stand

@@ -27,7 +27,7 @@ test('over plain HTTP it works, and says once what is missing', async ({ page, b
   await expect(page.getByRole('menuitem', { name: 'Share the slip' })).toHaveCount(0);
   await page.getByRole('menuitem', { name: 'Copy the slip' }).click();
   await expect(page.getByText('Copying is not possible here.')).toBeVisible();
-  await expect(page.getByText(/Tholl Saddle, side light: 2 stops, soft/)).toBeVisible();
+  await expect(page.getByText(/Tholl Saddle, side light: 1 stop, soft/)).toBeVisible();
   await page.goto(`${at}/settings`);
   await expect(page.getByText(/copying, sharing and a screen that stays on are missing/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Where I am' })).toHaveCount(0);
