@@ -221,9 +221,7 @@ test('a skyline point and a reading are dragged with the pointer', async ({ page
 
 for (const [width, height, scheme] of [
   [1280, 800, 'light'],
-  [390, 844, 'light'],
   [360, 640, 'light'],
-  [1280, 800, 'dark'],
   [390, 844, 'dark'],
 ] as const)
   test(`no barriers and nothing cut off at ${width} px, ${scheme}`, async ({ browser }) => {

@@ -56,16 +56,17 @@ export const cones: LandscapeKind = {
       ground: {
         height: (x, y, finest) => {
           const near = smoothStep(260, 20, y);
-          const flow = lava(x, y, finest) * 1.7 * near * smoothStep(1, 15, x + 0.1 * y - 2);
+          const flow = near && lava(x, y, finest) * 1.7 * near * smoothStep(1, 15, x + 0.1 * y - 2);
+          const far = smoothStep(4200, 9000, y);
           const lift =
             26 * smoothStep(300, 2200, y) +
-            60 * smoothStep(4200, 9000, y) * (1 + plain(x * 0.2, y * 0.2, finest));
+            (far && 60 * far * (1 + plain(x * 0.2, y * 0.2, finest)));
           const ground =
             plain(x, y, finest) * 7 * smoothStep(6, 400, y) +
             lift -
             1.2 +
             flow +
-            0.035 * tufts(x, y, finest) * near;
+            (near && 0.035 * tufts(x, y, finest) * near);
           return ground + both.reduce((sum, c) => sum + cone(c, x, y, finest), 0);
         },
         paint: (p, m) => {

@@ -49,7 +49,7 @@ export const dunes: LandscapeKind = {
             smoothStep(0.35, 0.05, finest);
           return (
             main +
-            rows(x, y, finest) * smoothStep(60, 260, y) * 1.1 +
+            (y > 60 ? rows(x, y, finest) * smoothStep(60, 260, y) * 1.1 : 0) +
             1.1 * size(x * 3, y * 3, finest) -
             2.6 +
             ripple +

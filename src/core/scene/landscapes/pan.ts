@@ -34,7 +34,7 @@ export const pan: LandscapeKind = {
       ground: {
         height: (x, y, finest) => {
           if (finest > 0.6) return -0.02;
-          const rim = smoothStep(0.2, 0.02, border(x, y));
+          const rim = y < 11 ? smoothStep(0.2, 0.02, border(x, y)) : 0;
           const dry = 0.035 - 0.0052 * y + 0.024 * swell(x, y, finest);
           return dry * 0.5 - 0.022 + rim * 0.03 * smoothStep(11, 3.5, y) + 0.004 * grain(x, y, finest);
         },

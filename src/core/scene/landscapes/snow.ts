@@ -15,7 +15,8 @@ export const snow: LandscapeKind = {
     const far = octaveNoise(seed + 3, { wavelength: 1900, octaves: 8, gain: 0.5 });
     const wood = octaveNoise(seed + 4, { wavelength: 60, octaves: 4, gain: 0.7 });
     const height = (x: number, y: number, finest: number) => {
-      const hills = 150 * Math.max(0, 0.3 + 0.75 * far(x + 500, y, finest)) * smoothStep(1200, 4200, y);
+      const hills =
+        y > 1200 ? 150 * Math.max(0, 0.3 + 0.75 * far(x + 500, y, finest)) * smoothStep(1200, 4200, y) : 0;
       const blown = 0.6 * drift(x * 0.35 + y * 0.3, y * 1.3 - x * 0.2, finest);
       return (
         4 * rolling(x, y, finest) * smoothStep(3, 60, y) + blown + 0.004 * grain(x, y, finest) - 0.4 + hills
