@@ -59,8 +59,7 @@ export const cones: LandscapeKind = {
           const flow = near && lava(x, y, finest) * 1.7 * near * smoothStep(1, 15, x + 0.1 * y - 2);
           const far = smoothStep(4200, 9000, y);
           const lift =
-            26 * smoothStep(300, 2200, y) +
-            (far && 60 * far * (1 + plain(x * 0.2, y * 0.2, finest)));
+            26 * smoothStep(300, 2200, y) + (far && 60 * far * (1 + plain(x * 0.2, y * 0.2, finest)));
           const ground =
             plain(x, y, finest) * 7 * smoothStep(6, 400, y) +
             lift -
