@@ -26,6 +26,8 @@ const common = {
 };
 
 export default {
+  // a machine may be slow: what hangs is ended, what only takes its time is not
+  testTimeout: 60_000,
   projects: [
     {
       ...common,
