@@ -46,7 +46,7 @@ const CLEAN: readonly LandscapeName[] = ['pan', 'cones', 'dunes', 'shore', 'birc
 
 describe('the skyline found in a picture of known truth', () => {
   it.each(Object.keys(LANDSCAPES) as LandscapeName[])('of “%s” is near it', (landscape) => {
-    const { error, points } = found(photograph(landscape, 11));
+    const { error, points } = found(photograph(landscape, 21));
     expect(error).toBeLessThan(CLEAN.includes(landscape) ? 0.01 : 0.03);
     expect(points[0]!.u).toBe(0);
     expect(points.at(-1)!.u).toBe(1);
