@@ -12,7 +12,7 @@ import {
   sceneView,
   takePicture,
 } from '@/core/scene';
-import { exactAperture, luminanceOf, nearestShutterMark } from '@/core/units';
+import { exactAperture, luminanceOf, MID_GREY, nearestShutterMark } from '@/core/units';
 import { readBagFile, writeStandFile } from '@/files';
 import { type Bag, type Reading, type Stand } from '@/model';
 import { DEMO_STANDS, type DemoSpot, type DemoStand } from './demo-stands';
@@ -71,7 +71,7 @@ async function picture(scene: SceneLight, order: SceneOrder, demo: DemoStand): P
   const evs = Float64Array.from({ length: scene.columns * scene.rows }, (_, i) => evOf(scene, i)).sort();
   const white = evs[Math.floor(HELD * evs.length)] as number;
   // exposed in thirds of a stop, as cameras do
-  const wanted = white - Math.log2(1 / 0.18) / CONTRAST;
+  const wanted = white - Math.log2(1 / MID_GREY) / CONTRAST;
   const aperture = 8;
   const mark = markFor(wanted, aperture);
   const midGreyEv = Math.log2(exactAperture(aperture) ** 2 / mark.exact);

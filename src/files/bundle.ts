@@ -1,7 +1,7 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import { MAX_DOCUMENT_BYTES } from '@/model';
+import { MAX_DOCUMENT_BYTES, type StoredPicture } from '@/model';
 import { type FileErrorCode, type FileResult } from './errors';
 import { pictureHeader } from './picture';
 
@@ -9,13 +9,7 @@ import { pictureHeader } from './picture';
 export interface Bundle {
   /** The stand file's text. */
   readonly text: string;
-  readonly pictures: readonly BundledPicture[];
-}
-
-export interface BundledPicture {
-  readonly sha256: string;
-  readonly type: string;
-  readonly bytes: ArrayBuffer;
+  readonly pictures: readonly StoredPicture[];
 }
 
 const STAND = 'stand.json';
@@ -58,7 +52,7 @@ export function readBundle(bytes: Uint8Array): FileResult<Bundle> {
   if (tooLarge) return refused('too-large', tooLarge, 'larger than a bundle may hold');
   const stand = entries[STAND];
   if (!stand) return refused('missing', STAND, 'the bundle holds no stand');
-  const pictures: BundledPicture[] = [];
+  const pictures: StoredPicture[] = [];
   for (const [name, content] of Object.entries(entries)) {
     const hash = PICTURE.exec(name)?.[1];
     if (!hash) continue;

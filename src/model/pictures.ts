@@ -1,6 +1,14 @@
 import { exactAperture, exactIso } from '@/core/units';
 import { type Camera, type PictureExposure, type Stand, type StandPicture } from './stand';
 
+/** The pixels of a picture as they are kept, found by what they are. */
+export interface StoredPicture {
+  /** SHA-256 of the bytes, in hexadecimal digits. */
+  readonly sha256: string;
+  readonly type: string;
+  readonly bytes: ArrayBuffer;
+}
+
 /** Why a picture is refused. */
 export type PictureFault =
   | 'empty'
@@ -40,6 +48,7 @@ export type PictureOffer =
 export interface PictureTells {
   readonly exposure?: PictureExposure;
   readonly focalLengthMm?: number;
+  /** ISO 8601. */
   readonly takenAt?: string;
 }
 

@@ -1,11 +1,5 @@
-import { type BackupHistory } from '@/model';
-import {
-  type BagRecord,
-  nextRecord,
-  type StandRecord,
-  type StoredPicture,
-  type WorkspaceStorage,
-} from './storage';
+import { type BackupHistory, type StoredPicture } from '@/model';
+import { type BagRecord, nextRecord, type StandRecord, type WorkspaceStorage } from './storage';
 
 /** A workspace kept in memory: for tests, and where the browser refuses a database. */
 export function memoryStorage(): WorkspaceStorage {

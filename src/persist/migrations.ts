@@ -1,6 +1,6 @@
 import { type DBSchema, type IDBPDatabase } from 'idb';
-import { type BackupHistory } from '@/model';
-import { type BagRecord, type StandRecord, type StoredPicture } from './storage';
+import { type BackupHistory, type StoredPicture } from '@/model';
+import { type BagRecord, type StandRecord } from './storage';
 
 export interface Schema extends DBSchema {
   stands: { key: string; value: StandRecord };

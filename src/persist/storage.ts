@@ -1,4 +1,4 @@
-import { type BackupHistory, type Bag, type StandDocument } from '@/model';
+import { type BackupHistory, type Bag, type StandDocument, type StoredPicture } from '@/model';
 
 /** A stand as it is kept: one record a stand, with a revision number that every write compares and raises. */
 export interface StandRecord {
@@ -12,14 +12,6 @@ export interface StandRecord {
 export interface BagRecord {
   readonly revision: number;
   readonly bag: Bag;
-}
-
-/** The pixels of a picture as they are kept, found by what they are. */
-export interface StoredPicture {
-  /** SHA-256 of the bytes, in hexadecimal digits. */
-  readonly sha256: string;
-  readonly type: string;
-  readonly bytes: ArrayBuffer;
 }
 
 /** A write went through, or found a newer revision and left it alone. */

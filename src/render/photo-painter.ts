@@ -1,5 +1,5 @@
 import { type PictureTie } from '@/core/field';
-import { linearFromSrgb, luminanceOf, srgbFromLinear } from '@/core/units';
+import { LINEAR_OF_BYTE, luminanceOf, srgbFromLinear } from '@/core/units';
 import { displayLight, type FramePicture, layerDimming, THEME_TINTS } from './frame-painter';
 
 /** A photograph made ready to be painted at one size, in linear light. */
@@ -17,8 +17,6 @@ const PAINTED_SIDE = 900;
 /** Light below this part of white is black on any screen. */
 const FLOOR = 2 ** -14;
 
-const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => linearFromSrgb(byte / 255));
-
 export function photoPlate(image: ImageBitmap, width: number, height: number): PhotoPlate {
   const part = Math.min(1, PAINTED_SIDE / Math.max(width, height, 1));
   const [columns, rows] = [Math.max(1, Math.round(width * part)), Math.max(1, Math.round(height * part))];
@@ -26,9 +24,9 @@ export function photoPlate(image: ImageBitmap, width: number, height: number): P
   const log = new Float32Array(columns * rows);
   const colour = new Float32Array(3 * columns * rows);
   for (let i = 0; i < columns * rows; i++) {
-    const r = LINEAR[data[4 * i] as number] as number;
-    const g = LINEAR[data[4 * i + 1] as number] as number;
-    const b = LINEAR[data[4 * i + 2] as number] as number;
+    const r = LINEAR_OF_BYTE[data[4 * i] as number] as number;
+    const g = LINEAR_OF_BYTE[data[4 * i + 1] as number] as number;
+    const b = LINEAR_OF_BYTE[data[4 * i + 2] as number] as number;
     const y = Math.max(FLOOR, luminanceOf(r, g, b));
     log[i] = Math.log2(y);
     // black has no colour

@@ -1,4 +1,5 @@
-import { type StoredPicture, type WorkspaceStorage } from '@/persist';
+import { type StoredPicture } from '@/model';
+import { type WorkspaceStorage } from '@/persist';
 
 export interface PictureShelf {
   /** Keeps a picture; where the storage does not take it, for as long as the page is open. */

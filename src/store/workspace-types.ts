@@ -1,7 +1,14 @@
 import { type StoreApi } from 'zustand/vanilla';
 import { type FileResult, type GlassRow } from '@/files';
-import { type Bag, type KeptStand, type MergeNames, type MergeReport, type StandDocument } from '@/model';
-import { type StorageFault, type StoredPicture, type WorkspaceStorage } from '@/persist';
+import {
+  type Bag,
+  type KeptStand,
+  type MergeNames,
+  type MergeReport,
+  type StandDocument,
+  type StoredPicture,
+} from '@/model';
+import { type StorageFault, type WorkspaceStorage } from '@/persist';
 import { type DocumentStore } from './document-store';
 import { type SaveState } from './saver';
 

@@ -10,7 +10,7 @@ import {
   SKYLINE_CELLS,
 } from '@/core/photo';
 import { type PictureData, pictureData, pictureHeader } from '@/files/picture';
-import { type PictureFault, type StandPicture } from '@/model';
+import { type PictureFault, type StandPicture, type StoredPicture } from '@/model';
 
 /** Pixels along the longer side of the copy that is kept. */
 const STORED_SIDE = 1600;
@@ -21,7 +21,7 @@ export type PictureRead =
   | {
       readonly ok: true;
       readonly picture: StandPicture;
-      readonly stored: { readonly sha256: string; readonly type: string; readonly bytes: ArrayBuffer };
+      readonly stored: StoredPicture;
       readonly data: PictureData;
     }
   | { readonly ok: false; readonly fault: PictureFault };

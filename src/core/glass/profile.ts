@@ -1,3 +1,4 @@
+import { smoothStep } from '@/core/numerics';
 /**
  * How dense a sheet is along its length (physics 2). `y` is the distance in mm from the seam towards the dark end;
  * densities are in stops.
@@ -51,10 +52,7 @@ export function profileStops(profile: DensityProfile): number {
 }
 
 /** `q^2 (3 - 2q)` with q held to 0..1. */
-function smooth(q: number): number {
-  const held = Math.min(1, Math.max(0, q));
-  return held * held * (3 - 2 * held);
-}
+const smooth = (q: number): number => smoothStep(0, 1, q);
 
 /** Density in stops at `y` mm from the seam, the sheet's ends not considered. */
 export function densityAt(profile: DensityProfile, y: number): number {

@@ -1,6 +1,6 @@
 import { type FramePoint, skylineAt } from '@/core/field';
 import { leastSquaresSlope } from '@/core/numerics';
-import { simplifyTo } from './line';
+import { simplifyTo, withoutRises } from './line';
 
 /** Places along the frame at which the skyline is looked at. */
 const PLACES = 240;
@@ -23,9 +23,7 @@ export function standingFeatures(skyline: readonly FramePoint[]): FramePoint[][]
   const reach = Math.round((WIDEST * PLACES) / 2);
   const slope = leastSquaresSlope(us, line);
   const level = line.map((v, i) => v - slope * (us[i] as number));
-  const trend = slide(slide(level, reach, Math.max), reach, Math.min).map(
-    (v, i) => v + slope * (us[i] as number),
-  );
+  const trend = withoutRises(level, reach).map((v, i) => v + slope * (us[i] as number));
   const rise = line.map((v, i) => (trend[i] as number) - v);
   const features: FramePoint[][] = [];
   for (let i = 0; i <= PLACES; i++) {
@@ -45,6 +43,3 @@ export function standingFeatures(skyline: readonly FramePoint[]): FramePoint[][]
   }
   return features;
 }
-
-const slide = (values: readonly number[], reach: number, pick: (...of: number[]) => number): number[] =>
-  values.map((_, i) => pick(...values.slice(Math.max(0, i - reach), i + reach + 1)));

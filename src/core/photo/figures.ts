@@ -1,4 +1,5 @@
 import { type PictureLight } from '@/core/field';
+import { MID_GREY } from '@/core/units';
 import { type Reduced } from './reduce';
 
 /** A picture's light in figures that fit into a document: the luminance of each cell, in sixteenths of a stop. */
@@ -54,9 +55,6 @@ export function lightOfFigures(
   }
   return { columns, rows, luminance, evOfOne, states };
 }
-
-/** Mid-grey as a part of white in a picture as cameras write it. */
-const MID_GREY = 0.18;
 
 /** EV at ISO 100 of a luminance of 1 in a picture that was exposed at an EV: mid-grey lies where the meter put it. */
 export const evOfWhite = (exposureEv: number): number => exposureEv - Math.log2(MID_GREY);

@@ -42,3 +42,13 @@ export function simplifyTo(points: readonly FramePoint[], tolerance: number, mos
     if (line.length <= most) return line;
   }
 }
+
+/**
+ * A line of heights, v downwards, with every rise cut off that is narrower than twice a reach: the lowest of each window,
+ * then the highest of those.
+ */
+export function withoutRises(line: ArrayLike<number>, reach: number): number[] {
+  const slide = (values: readonly number[], pick: (...of: number[]) => number) =>
+    values.map((_, i) => pick(...values.slice(Math.max(0, i - reach), i + reach + 1)));
+  return slide(slide(Array.from(line), Math.max), Math.min);
+}

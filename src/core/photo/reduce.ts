@@ -1,8 +1,5 @@
-import { linearFromSrgb, luminanceOf } from '@/core/units';
+import { LINEAR_OF_BYTE, luminanceOf } from '@/core/units';
 import { type LinearPixels, type Pixels } from './types';
-
-/** Linear light of each byte of sRGB. */
-const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => linearFromSrgb(byte / 255));
 
 /** A channel at or above this holds no more detail, and all at or below that none either: the last steps of a byte. */
 const BLOWN = 254;
@@ -31,7 +28,13 @@ export function reducePixels({ columns, rows, rgba }: Pixels, longSide: number):
   return reduce({ columns, rows }, longSide, (i, add) => {
     const [r, g, b] = [rgba[4 * i] as number, rgba[4 * i + 1] as number, rgba[4 * i + 2] as number];
     const most = Math.max(r, g, b);
-    add(LINEAR[r] as number, LINEAR[g] as number, LINEAR[b] as number, most >= BLOWN, most <= BLACK);
+    add(
+      LINEAR_OF_BYTE[r] as number,
+      LINEAR_OF_BYTE[g] as number,
+      LINEAR_OF_BYTE[b] as number,
+      most >= BLOWN,
+      most <= BLACK,
+    );
   });
 }
 

@@ -1,6 +1,6 @@
 import { type FramePoint } from '@/core/field';
 import { clamp, mean } from '@/core/numerics';
-import { simplifyTo } from './line';
+import { simplifyTo, withoutRises } from './line';
 import { type Reduced } from './reduce';
 import { boundaryPath, pathMargin, type PathWorth } from './skyline-path';
 import { type Evidence, evidenceOf, likenessToSky, type PictureCues, pictureCues } from './skyline-cues';
@@ -165,11 +165,8 @@ const NARROW = 0.035;
 /** The line with narrow spikes cut off at the height of what stands beside them. */
 function withoutSpikes(rowOf: Int32Array): Int32Array {
   const reach = Math.round((NARROW * rowOf.length) / 2);
-  return slide(slide(rowOf, reach, Math.max), reach, Math.min);
+  return Int32Array.from(withoutRises(rowOf, reach));
 }
-
-const slide = (values: Int32Array, reach: number, pick: (...of: number[]) => number): Int32Array =>
-  values.map((_, i) => pick(...values.subarray(Math.max(0, i - reach), i + reach + 1)));
 
 /**
  * @param clear how clearly the line stands out as a whole, 0 to 1: its columns are hardly surer than that

@@ -1,5 +1,5 @@
 import { clamp, normalRandom, seededRandom } from '@/core/numerics';
-import { luminanceOf, srgbFromLinear } from '@/core/units';
+import { luminanceOf, MID_GREY, srgbFromLinear } from '@/core/units';
 import { type SceneLight } from './types';
 
 /** A camera that takes a picture of a scene, and whose every property is known. */
@@ -27,8 +27,6 @@ export interface ScenePicture {
 
 /** Luminance of EV 0 at ISO 100, cd/m2: K / 100, K = 12.5 (physics 1). */
 const LUMINANCE_OF_EV0 = 0.125;
-/** Mid-grey as a part of white. */
-const MID_GREY = 0.18;
 
 export const evOfLuminance = (luminance: number): number => Math.log2(luminance / LUMINANCE_OF_EV0);
 

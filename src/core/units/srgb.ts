@@ -8,3 +8,9 @@ export const linearFromSrgb = (stored: number): number =>
 
 /** Luminance of linear light in the primaries of sRGB (IEC 61966-2-1). */
 export const luminanceOf = (r: number, g: number, b: number): number => 0.2126 * r + 0.7152 * g + 0.0722 * b;
+
+/** Linear light of each byte of sRGB. */
+export const LINEAR_OF_BYTE = Float32Array.from({ length: 256 }, (_, byte) => linearFromSrgb(byte / 255));
+
+/** Mid-grey as a part of white, in linear light, in a picture as cameras write it. */
+export const MID_GREY = 0.18;

@@ -1,13 +1,9 @@
 import exifr from 'exifr';
 import { nearestShutterMark } from '@/core/units';
-import { isWithin, type PictureExposure, type PictureType } from '@/model';
+import { isWithin, type PictureExposure, type PictureTells, type PictureType } from '@/model';
 
 /** What a picture's own data say of how it was taken; what is missing or makes no sense is left out. */
-export interface PictureData {
-  readonly exposure?: PictureExposure;
-  readonly focalLengthMm?: number;
-  /** ISO 8601. */
-  readonly takenAt?: string;
+export interface PictureData extends PictureTells {
   readonly place?: { readonly latitudeDeg: number; readonly longitudeDeg: number };
 }
 

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { type LightField, type PictureTie } from '@/core/field';
 import { vignetteField } from '@/core/optics';
+import { MID_GREY } from '@/core/units';
 import { type Glass, openingsOf, polariserBand } from '@/model';
 import { type FramePicture, frameLayers } from '@/render';
 import { useStand } from '../stand-context';
@@ -74,7 +75,7 @@ export function usePicture(glass: Glass | null): Picture | null {
   ]);
 }
 
-const MID_GREY_STOPS = Math.log2(0.18);
+const MID_GREY_STOPS = Math.log2(MID_GREY);
 
 /** EV that the picture itself has at mid-grey: how it was exposed. */
 const ownMidGreyEv = (tie: PictureTie): number => tie.offsetEv + tie.contrast * MID_GREY_STOPS;
