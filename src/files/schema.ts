@@ -151,6 +151,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
   const picture = object({
     sha256: z.string().regex(/^[0-9a-f]{64}$/),
     type: z.enum(PICTURE_TYPES),
+    coding: z.literal('stops').optional(),
     columns: pixels,
     rows: pixels,
     name: text.optional(),
@@ -189,6 +190,12 @@ export function schemasFor(keys: 'strict' | 'kept') {
     exposure: object({ aperture: number('aperture'), iso: number('iso') }),
     skyline: line.min(2),
     picture: picture.optional(),
+    crop: object({
+      width: number('ratio'),
+      height: number('ratio'),
+      at: number('placed').optional(),
+    }).optional(),
+    place: object({ latitudeDeg: number('latitudeDeg'), longitudeDeg: number('longitudeDeg') }).optional(),
     leaveOut: z.array(text).max(MAX_NOTES).optional(),
     shapes: z
       .array(

@@ -2,6 +2,7 @@ export * from './bag';
 export * from './bag-edits';
 export * from './backup';
 export * from './content';
+export * from './crop';
 export * from './derive';
 export * from './limits';
 export * from './prepare';

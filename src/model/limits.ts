@@ -17,6 +17,10 @@ export const LIMITS = {
   turnDeg: [-360, 360],
   placed: [0, 1],
   drawn: [-1, 2],
+  /** Proportions of a crop. */
+  ratio: [0.1, 100],
+  latitudeDeg: [-90, 90],
+  longitudeDeg: [-180, 180],
   follow: [0, 1],
   toneStops: [-20, 20],
   spotAngleDeg: [0.01, 180],

@@ -8,11 +8,14 @@ import {
   proposedFeatures,
   focusHelp,
   pictureOffers,
+  deriveStand,
   solutionKey,
+  solveStand,
   type Stand,
   type StandPicture,
   withOffer,
   withPicture,
+  warningsOf,
 } from '.';
 import { sampleBag } from './bag';
 
@@ -60,6 +63,21 @@ describe('a stand with a picture', () => {
     expect(tie).toBeUndefined();
   });
 
+  it('warns of a sky that is blown in it, until its brightest is read to be held', () => {
+    const own = picture().light;
+    const cells = own.cells.slice(0, 60) + 'f'.repeat(60) + own.cells.slice(120);
+    const stand = withPicture(testStand(), picture({ light: { ...own, cells } }));
+    const codes = (of: Stand) => {
+      const solution = solveStand(of, sampleBag());
+      const derived = deriveStand(of, sampleBag(), solution);
+      return warningsOf(of, sampleBag(), derived, derived.inUse!).map((w) => w.code);
+    };
+    expect(codes(stand)).toContain('picture-blown');
+    const held = { id: 'h', role: 'sky' as const, ev100: 15, u: 0.5, v: 0.07, limit: true };
+    expect(codes({ ...stand, readings: [...stand.readings, held] })).not.toContain('picture-blown');
+    expect(codes(withPicture(testStand(), picture()))).not.toContain('picture-blown');
+  });
+
   it('has another answer for another light, and the same for another name', () => {
     const stand = withPicture(testStand(), picture());
     const key = solutionKey(stand, sampleBag());
@@ -75,12 +93,20 @@ describe('what a picture tells', () => {
     exposure: { aperture: 8, shutter: '1/60', iso: 400 },
     focalLengthMm: 35,
     takenAt: '2026-05-02T05:00:00Z',
+    place: { latitudeDeg: 54.2, longitudeDeg: -3.1 },
   };
 
   it('is offered where it differs, and taken over only one by one', () => {
     const stand = withPicture(testStand(), picture({ columns: 800, rows: 1200 }));
     const offers = pictureOffers(stand, tells);
-    expect(offers.map((o) => o.of)).toEqual(['focalLength', 'aperture', 'iso', 'orientation', 'time']);
+    expect(offers.map((o) => o.of)).toEqual([
+      'focalLength',
+      'aperture',
+      'iso',
+      'orientation',
+      'time',
+      'place',
+    ]);
     const taken = withOffer(stand, offers[0]!);
     expect(taken.lens.focalLengthMm).toBe(35);
     expect(taken.exposure).toEqual(stand.exposure);

@@ -1,4 +1,5 @@
 import { exactAperture, exactIso } from '@/core/units';
+import { type Place } from '@/core/sky';
 import { type Camera, type PictureExposure, type Stand, type StandPicture } from './stand';
 
 /** The pixels of a picture as they are kept, found by what they are. */
@@ -42,7 +43,8 @@ export type PictureOffer =
   | { readonly of: 'aperture'; readonly aperture: number }
   | { readonly of: 'iso'; readonly iso: number }
   | { readonly of: 'orientation'; readonly orientation: NonNullable<Camera['orientation']> }
-  | { readonly of: 'time'; readonly takenAt: string };
+  | { readonly of: 'time'; readonly takenAt: string }
+  | { readonly of: 'place'; readonly place: Place };
 
 /** What a picture tells of how it was taken. */
 export interface PictureTells {
@@ -50,6 +52,7 @@ export interface PictureTells {
   readonly focalLengthMm?: number;
   /** ISO 8601. */
   readonly takenAt?: string;
+  readonly place?: Place;
 }
 
 /** Where a picture and its stand differ; nothing of it is taken over by itself. */
@@ -75,9 +78,18 @@ export function pictureOffers(stand: Stand, tells: PictureTells): PictureOffer[]
         of: 'time',
         takenAt: tells.takenAt,
       },
+    tells.place && !isSamePlace(tells.place, stand.place) && { of: 'place', place: tells.place },
   ];
   return offers.filter((o): o is PictureOffer => !!o);
 }
+
+/** Places nearer to each other than this are the same, degrees: some ten metres. */
+const SAME_PLACE_DEG = 1e-4;
+
+const isSamePlace = (a: Place, b: Place | undefined): boolean =>
+  !!b &&
+  Math.abs(a.latitudeDeg - b.latitudeDeg) < SAME_PLACE_DEG &&
+  Math.abs(a.longitudeDeg - b.longitudeDeg) < SAME_PLACE_DEG;
 
 /** The stand with one thing as the picture tells it. */
 export function withOffer(stand: Stand, offer: PictureOffer): Stand {
@@ -92,5 +104,7 @@ export function withOffer(stand: Stand, offer: PictureOffer): Stand {
       return { ...stand, camera: { ...stand.camera, orientation: offer.orientation } };
     case 'time':
       return { ...stand, createdAt: offer.takenAt };
+    case 'place':
+      return { ...stand, place: offer.place };
   }
 }

@@ -27,6 +27,7 @@ import { evOfWhite, lightOfFigures } from '@/core/photo';
 import { sensorWindow } from '@/core/sensor';
 import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from '@/core/units';
 import { type Bag, type Filter, filtersAtHand, filtersById, isSheet, type SheetFilter, sheetOf } from './bag';
+import { cropBox, strips } from './crop';
 import { GAPS } from './limits';
 import { type Camera, type PictureExposure, type Reading, type Stand } from './stand';
 import { sunGuessStops } from './sun-guess';
@@ -128,7 +129,8 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
     readings.push(lightReading(reading, taken));
   }
   const frame = frameOf(stand.camera);
-  const shapes = stand.shapes ?? [];
+  const box = cropBox(stand.crop, frame);
+  const shapes = [...(stand.shapes ?? []), ...(box ? strips(box) : [])];
   const occupied = fittedFilters(stand, bag);
   const freeSlots = Math.max(0, (bag.slots ?? 1) - occupied.length);
   const input: BalanceInput = {

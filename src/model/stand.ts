@@ -1,6 +1,8 @@
 import { type FeatureTreatment, type FramePoint, type Region, type Role } from '@/core/field';
 import { type Seat } from '@/core/optics';
 import { type LightFigures } from '@/core/photo';
+import { type Place } from '@/core/sky';
+import { type Crop } from './crop';
 
 /** A stand as it is today (glossary); field names and units are those of the file format. */
 export interface Stand {
@@ -17,6 +19,10 @@ export interface Stand {
   readonly skyline: readonly FramePoint[];
   /** The picture that fills the frame; absent: a drawn ground. */
   readonly picture?: StandPicture | undefined;
+  /** What is printed of the frame; absent: all of it. */
+  readonly crop?: Crop | undefined;
+  /** Where the tripod stands. */
+  readonly place?: Place | undefined;
   /** What is to be kept out of the frame, a thing a line. */
   readonly leaveOut?: readonly string[] | undefined;
   readonly shapes?: readonly StandShape[] | undefined;
@@ -59,6 +65,8 @@ export interface StandPicture {
   /** SHA-256 of the stored copy, in hexadecimal digits. */
   readonly sha256: string;
   readonly type: PictureType;
+  /** How the stored copy holds light: absent, as a screen shows it (sRGB); `stops`, each channel in sixteenths of a stop up to the figures' top. */
+  readonly coding?: 'stops' | undefined;
   /** Size of the stored copy. */
   readonly columns: number;
   readonly rows: number;

@@ -1,5 +1,5 @@
 import { darkerThanReflection } from '@/core/balance';
-import { REGION_CODES } from '@/core/field';
+import { type LightField, REGION_CODES, type UnknownLight, unknownLight } from '@/core/field';
 import { cornerVignette, dimmingField } from '@/core/optics';
 import { stopsBelowBase } from '@/core/sensor';
 import { exactIso } from '@/core/units';
@@ -36,12 +36,18 @@ export type Warning =
   | { readonly code: 'iso-below-base'; readonly lostStops: number }
   | { readonly code: 'darker-than-reflection'; readonly stops: number; readonly ceilingStops: number }
   | { readonly code: 'features-black'; readonly names: readonly string[] }
+  /** So much of a side is blown or black in the picture, and no reading tells what it holds. */
+  | { readonly code: 'picture-blown'; readonly side: UnknownLight['side']; readonly part: number }
+  | { readonly code: 'picture-black'; readonly side: UnknownLight['side']; readonly part: number }
   | { readonly code: 'readings-clip'; readonly readingIds: readonly string[] };
 
 /** Corners darker than this are worth a word, stops. */
 const CORNER_WORTH = 0.2;
 /** A feature is black when so much of it is. */
 const BLACK_PART = 0.25;
+/** Parts of a side that a picture may leave untold before it is worth a word. */
+const BLOWN_WORTH = 0.02;
+const BLACK_WORTH = 0.2;
 /** By how much an ISO must lie below base to be remarked on: the marks' own roundings are not. */
 const ISO_WORTH = 0.1;
 
@@ -75,6 +81,7 @@ export function warningsOf(
     });
   const rough = readings.filter((r) => r.rough).map((r) => r.id);
   if (rough.length) warnings.push({ code: 'reading-without-place', readingIds: rough });
+  warnings.push(...pictureWarnings(input.field));
   warnings.push(...polariserWarnings(stand, bag));
   if (prepared.freeSlots === 0) warnings.push({ code: 'no-free-slot' });
   const lostStops = stopsBelowBase(stand.camera, exactIso(stand.exposure.iso));
@@ -87,6 +94,16 @@ export function warningsOf(
   const clipped = (bracket ? [] : outcome.clips).filter((id) => !black.length || !isFeature.has(id));
   if (clipped.length) warnings.push({ code: 'readings-clip', readingIds: clipped });
   return warnings;
+}
+
+/** A reading to hold tells how bright the brightest is, and any reading of a side how dark it is in the main. */
+function pictureWarnings(field: LightField): Warning[] {
+  const isHeld = (side: UnknownLight['side']) =>
+    field.readings.some((r) => r.limit && (r.role === 'sky') === (side === 'sky'));
+  return unknownLight(field).flatMap(({ side, blown, black }): Warning[] => [
+    ...(blown > BLOWN_WORTH && !isHeld(side) ? [{ code: 'picture-blown', side, part: blown } as const] : []),
+    ...(black > BLACK_WORTH ? [{ code: 'picture-black', side, part: black } as const] : []),
+  ]);
 }
 
 function polariserWarnings(stand: Stand, bag: Bag): Warning[] {

@@ -1,5 +1,5 @@
-import { isInside, type Role, skylineAt } from '@/core/field';
-import { type FramePicture } from './frame-painter';
+import { isInside, KNOWN, type Role, skylineAt } from '@/core/field';
+import { type FramePicture, type KnownCells } from './frame-painter';
 import { lostAt, type PhotoView } from './photo-painter';
 
 /** Width of the pattern's stripes, px of the canvas. */
@@ -9,7 +9,7 @@ const LOOKED_AT = 300;
 
 /**
  * Marks what the sensor does not hold, by pattern and not by colour alone: stripes that rise over what is blown, stripes
- * that fall over what is too dark.
+ * that fall over what is too dark, dots over what a picture itself held no light of.
  */
 export function paintClips(canvas: HTMLCanvasElement, picture: FramePicture, photo: PhotoView | null): void {
   const part = LOOKED_AT / Math.max(canvas.width, canvas.height);
@@ -37,6 +37,24 @@ export function paintClips(canvas: HTMLCanvasElement, picture: FramePicture, pho
     }
   }
   context.putImageData(image, 0, 0);
+  if (photo && picture.known) paintUnknown(context, picture.known);
+}
+
+/** Distance of the dots over what a picture does not tell, px of the canvas. */
+const DOTS = 11;
+
+/** Dots over what the picture held no light of: dark on what was blown, light on what was black. */
+function paintUnknown(context: CanvasRenderingContext2D, { cells, columns, rows }: KnownCells): void {
+  const { width, height } = context.canvas;
+  for (let y = DOTS / 2, line = 0; y < height; y += DOTS, line++)
+    for (let x = line % 2 ? DOTS : DOTS / 2; x < width; x += DOTS) {
+      const known = cells[Math.floor((y / height) * rows) * columns + Math.floor((x / width) * columns)];
+      if (known === KNOWN.measured) continue;
+      context.beginPath();
+      context.arc(x, y, 2, 0, 2 * Math.PI);
+      context.fillStyle = known === KNOWN.atLeast ? 'rgb(30 30 30)' : 'rgb(190 190 190)';
+      context.fill();
+    }
 }
 
 /** EV of the drawn field at each point: that of the region it lies in. */

@@ -21,7 +21,16 @@ export interface FramePicture {
   readonly vignette: Float64Array | null;
   /** By how much a polariser changes the sky of each cell from its mean, stops brighter; null without one. */
   readonly skyShift: Float32Array | null;
+  /** What a picture tells of each cell's light; null for a drawn ground, of which all is as it is told. */
+  readonly known: KnownCells | null;
   readonly theme: 'noon' | 'dusk';
+}
+
+/** Cells of the light field as `KNOWN`. */
+export interface KnownCells {
+  readonly columns: number;
+  readonly rows: number;
+  readonly cells: Uint8Array;
 }
 
 /** Tints in linear light, so that the regions of a drawn ground can be told apart. */

@@ -12,13 +12,12 @@ export interface PhotoPlate {
   readonly colour: Float32Array;
 }
 
-/** Pixels along the longer side that are painted: a drag paints every frame anew. */
-const PAINTED_SIDE = 900;
 /** Light below this part of white is black on any screen. */
 const FLOOR = 2 ** -14;
 
-export function photoPlate(image: ImageBitmap, width: number, height: number): PhotoPlate {
-  const part = Math.min(1, PAINTED_SIDE / Math.max(width, height, 1));
+/** @param most pixels along its longer side */
+export function photoPlate(image: ImageBitmap, width: number, height: number, most: number): PhotoPlate {
+  const part = Math.min(1, most / Math.max(width, height, 1));
   const [columns, rows] = [Math.max(1, Math.round(width * part)), Math.max(1, Math.round(height * part))];
   const { data } = offscreen(columns, rows, (context) => context.drawImage(image, 0, 0, columns, rows));
   const log = new Float32Array(columns * rows);

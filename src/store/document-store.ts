@@ -16,6 +16,8 @@ export interface DocumentStore<T> {
   /** Starts a gesture: the changes until `endGesture` become one step. */
   beginGesture(): void;
   endGesture(): void;
+  /** Ends a gesture as if it had not begun. */
+  dropGesture(): void;
   undo(): void;
   redo(): void;
   /** Takes on a value from elsewhere (another tab): no step of its own, and the history ends. */
@@ -61,6 +63,12 @@ export function createDocumentStore<T>(initial: T): DocumentStore<T> {
       history.getState().pause();
     },
     endGesture,
+    dropGesture: () => {
+      if (!gestureFrom) return;
+      store.setState(gestureFrom);
+      gestureFrom = null;
+      history.getState().resume();
+    },
     undo: settled(() => history.getState().undo()),
     redo: settled(() => history.getState().redo()),
     replace: (value) => {

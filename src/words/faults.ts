@@ -1,5 +1,5 @@
 import { type StandFault, type Warning } from '@/model';
-import { listText, mmFigure, stopsFigure, stopsText } from './figures';
+import { listText, mmFigure, percentText, stopsFigure, stopsText } from './figures';
 
 /** Why there is no plan, and what would help. */
 export function faultText(fault: StandFault): string {
@@ -60,6 +60,10 @@ export function warningText(warning: Warning): string {
       return 'What is on the lens leaves no slot for a grad.';
     case 'features-black':
       return `Gone black through this glass: ${listText(warning.names)}.`;
+    case 'picture-blown':
+      return `${percentText(warning.part)} of the ${warning.side} is blown in the picture: it is at least that bright, by how much is not known. Read its brightest with the meter, to be held.`;
+    case 'picture-black':
+      return `${percentText(warning.part)} of the ${warning.side} is black in the picture: it is at most that bright. Read it with the meter.`;
     case 'readings-clip':
       return `${readings(warning.readingIds)} falls outside what the sensor holds.`;
   }

@@ -2,6 +2,7 @@ export * from './assumed';
 export * from './faults';
 export * from './figures';
 export * from './focus';
+export * from './frame';
 export * from './glass';
 export * from './looks';
 export * from './reasons';

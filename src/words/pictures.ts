@@ -1,7 +1,7 @@
-import { type PictureTie } from '@/core/field';
-import { UNSURE } from '@/core/photo';
+import { type PictureTie, type UnknownLight } from '@/core/field';
+import { type FoundSkyline, UNSURE } from '@/core/photo';
 import { type PictureFault } from '@/model';
-import { stopsFigure } from './figures';
+import { listText, percentText, stopsFigure } from './figures';
 
 /** Why a picture was not taken; nothing has changed then. */
 export function pictureFaultText(fault: PictureFault | 'failed', name: string): string {
@@ -41,11 +41,35 @@ export function tieText(tie: PictureTie | null): string {
   }
 }
 
+/** What the picture holds no light of, a sentence; null where it tells of everything. */
+export function unknownText(unknown: readonly UnknownLight[]): string | null {
+  const parts = unknown.flatMap(({ side, blown, black }) => [
+    ...(blown >= WORTH_TELLING ? [`${percentText(blown)} of the ${side} is blown`] : []),
+    ...(black >= WORTH_TELLING ? [`${percentText(black)} of the ${side} is black`] : []),
+  ]);
+  return parts.length
+    ? `${listText(parts)} in it: how far beyond, it does not tell. “Mark what clips” dots these parts.`
+    : null;
+}
+
+/** Less than this part of a side is not worth a word. */
+const WORTH_TELLING = 0.005;
+
 /** From here on a skyline that was found needs no more than a look. */
 const SURE = 0.7;
 
-/** How sure a skyline that was found is. */
-export function skylineText(confidence: number): string {
+/** How sure a skyline that was found is, and where it is not. */
+export function skylineText({ confidence, unsure }: Pick<FoundSkyline, 'confidence' | 'unsure'>): string {
+  const stretches = unsure.map(({ from, to }) => `${Math.round(100 * from)} to ${percentText(to)}`);
+  // where nothing of it is sure the whole is said to be so
+  const where =
+    confidence < UNSURE || !stretches.length
+      ? ''
+      : ` It is unsure ${listText(stretches)} across, where the dots are hollow.`;
+  return sureText(confidence) + where;
+}
+
+function sureText(confidence: number): string {
   const percent = `${Math.round(confidence * 100)} %`;
   if (confidence >= SURE) return `A skyline is found, ${percent} sure. Look along it, then use it.`;
   if (confidence >= UNSURE)

@@ -1,7 +1,6 @@
-import { type FoundSkyline } from '@/core/photo';
 import { type Bag, type Solution, type Stand, type Study } from '@/model';
 // a bare import would bring the reader of exposure data into the page
-import type { PictureRead } from './read-picture';
+import type { PictureRead, SkylineRead } from './read-picture';
 
 /** What each kind of job takes and gives. */
 export interface Jobs {
@@ -14,7 +13,7 @@ export interface Jobs {
   /** A picture that is kept. */
   skyline: {
     readonly input: { readonly bytes: ArrayBuffer; readonly type: string };
-    readonly output: Pick<FoundSkyline, 'points' | 'confidence'> | null;
+    readonly output: SkylineRead | null;
   };
   study: { readonly input: { readonly stand: Stand; readonly bag: Bag }; readonly output: Study };
 }

@@ -9,8 +9,8 @@ import {
   reducePixels,
   SKYLINE_CELLS,
 } from '@/core/photo';
-import { type PictureData, pictureData, pictureHeader } from '@/files/picture';
-import { type PictureFault, type StandPicture, type StoredPicture } from '@/model';
+import { pictureData, pictureHeader } from '@/files/picture';
+import { type PictureFault, type PictureTells, type StandPicture, type StoredPicture } from '@/model';
 
 /** Pixels along the longer side of the copy that is kept. */
 const STORED_SIDE = 1600;
@@ -22,7 +22,7 @@ export type PictureRead =
       readonly ok: true;
       readonly picture: StandPicture;
       readonly stored: StoredPicture;
-      readonly data: PictureData;
+      readonly data: PictureTells;
     }
   | { readonly ok: false; readonly fault: PictureFault };
 
@@ -67,6 +67,9 @@ export async function* readPicture({
   };
 }
 
+/** A skyline as it was found in a picture. */
+export type SkylineRead = Pick<FoundSkyline, 'points' | 'unsure' | 'confidence'>;
+
 /** Finds the skyline in a picture that is kept; null where it cannot be decoded. */
 export async function* skylineOfPicture({
   bytes,
@@ -74,15 +77,15 @@ export async function* skylineOfPicture({
 }: {
   readonly bytes: ArrayBuffer;
   readonly type: string;
-}): AsyncGenerator<number, Pick<FoundSkyline, 'points' | 'confidence'> | null> {
+}): AsyncGenerator<number, SkylineRead | null> {
   const bitmap = await decode(bytes, type);
   if (!bitmap) return null;
   yield 0.1;
-  const { points, confidence } = findSkyline(
+  const { points, unsure, confidence } = findSkyline(
     reducePixels(pixelsOf(drawn(bitmap, 3 * SKYLINE_CELLS)), SKYLINE_CELLS),
   );
   bitmap.close();
-  return { points, confidence };
+  return { points, unsure, confidence };
 }
 
 async function decode(bytes: ArrayBuffer, type: string): Promise<ImageBitmap | null> {

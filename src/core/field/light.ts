@@ -7,6 +7,8 @@ export interface LightField extends RegionMap {
   readonly ev: Float64Array;
   /** How a picture gave it; absent: spread from readings. */
   readonly tie?: PictureTie | undefined;
+  /** What of each cell is known (`KNOWN`); absent: nothing is beyond what was measured. */
+  readonly known?: Uint8Array | undefined;
   /** The readings, every one with a place. */
   readonly readings: readonly PlacedReading[];
 }

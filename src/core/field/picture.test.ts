@@ -1,11 +1,13 @@
 import {
   gridFor,
+  KNOWN,
   type LightReading,
   mapRegions,
   pictureField,
   type PictureLight,
   placeReadings,
   tiePicture,
+  unknownLight,
 } from '.';
 
 const frame = { widthMm: 36, heightMm: 24 };
@@ -65,5 +67,33 @@ describe('a picture as a light field', () => {
     const black = { ...picture(1, 9), luminance: new Float32Array(2400).fill(0, 1200).fill(1, 0, 1200) };
     const field = pictureField(map, [], black)!;
     expect(field.ev[at(0.8)]).toBe(9 - 20);
+  });
+
+  describe('that is blown or black in parts', () => {
+    const { columns, rows, ...rest } = picture();
+    /** Blown over the left half of its sky, black over the lowest tenth. */
+    const known = Uint8Array.from({ length: columns * rows }, (_, i) => {
+      const [u, v] = [(i % columns) / columns, Math.floor(i / columns) / rows];
+      return v < 0.5 && u < 0.5 ? KNOWN.atLeast : v >= 0.9 ? KNOWN.atMost : KNOWN.measured;
+    });
+    const cut: PictureLight = { ...rest, columns, rows, known };
+
+    it('is not tied by a reading that lies there', () => {
+      const blown = { ...sky, ev100: 19, place: { u: 0.2, v: 0.2 } };
+      const tied = tiePicture(cut, placeReadings(map, [blown, sky, land]));
+      expect(tied).toMatchObject({ offsetEv: expect.closeTo(10, 5), contrast: expect.closeTo(1, 5) });
+      expect(tiePicture(cut, placeReadings(map, [blown]))).toBeNull();
+    });
+
+    it('says of each side how much it does not tell', () => {
+      const field = pictureField(map, [sky, land], cut)!;
+      expect(field.known![at(0.2) - 60]).toBe(KNOWN.atLeast);
+      expect(field.known![at(0.95)]).toBe(KNOWN.atMost);
+      expect(unknownLight(field)).toEqual([
+        { side: 'sky', blown: expect.closeTo(0.5, 2), black: 0 },
+        { side: 'land', blown: 0, black: expect.closeTo(0.2, 2) },
+      ]);
+      expect(unknownLight(pictureField(map, [sky, land], picture())!)).toEqual([]);
+    });
   });
 });

@@ -1,13 +1,15 @@
 import { leastSquaresSlope, mean } from '@/core/numerics';
 import { type LightField, type PlacedReading, placeReadings } from './light';
-import { type RegionMap } from './grid';
-import { type LightReading, type PictureTie } from './types';
+import { REGION_CODES, type RegionMap } from './grid';
+import { KNOWN, type LightReading, type PictureTie } from './types';
 
 /** A picture as light: linear luminance, row by row, in any unit. */
 export interface PictureLight {
   readonly columns: number;
   readonly rows: number;
   readonly luminance: Float32Array;
+  /** What of each pixel is known (`KNOWN`); absent: all is measured. */
+  readonly known?: Uint8Array | undefined;
   /** EV at ISO 100 of a luminance of 1 by the picture's exposure data; absent: not known. */
   readonly evOfOne?: number | undefined;
 }
@@ -17,17 +19,27 @@ const APART_STOPS = 2;
 /** Light below this part of the brightest is dark for certain, and no less. */
 const DARKEST = 2 ** -20;
 
-/** Mean luminance of the picture's pixels in a patch of the frame. */
-function patchMean(picture: PictureLight, from: [number, number], to: [number, number]): number {
+/** The mean light of a patch of the frame, and whether most of it is measured, or gives at most or at least so much. */
+function patchLight(
+  picture: PictureLight,
+  from: [number, number],
+  to: [number, number],
+): { readonly y: number; readonly known: number } {
   const { columns, rows, luminance } = picture;
   const left = Math.min(columns - 1, Math.floor(from[0] * columns));
   const right = Math.min(columns, Math.max(left + 1, Math.ceil(to[0] * columns)));
   const top = Math.min(rows - 1, Math.floor(from[1] * rows));
   const bottom = Math.min(rows, Math.max(top + 1, Math.ceil(to[1] * rows)));
+  const count = [0, 0, 0];
   let sum = 0;
   for (let y = top; y < bottom; y++)
-    for (let x = left; x < right; x++) sum += luminance[y * columns + x] as number;
-  return sum / ((right - left) * (bottom - top));
+    for (let x = left; x < right; x++) {
+      sum += luminance[y * columns + x] as number;
+      count[picture.known?.[y * columns + x] ?? KNOWN.measured]!++;
+    }
+  const all = (right - left) * (bottom - top);
+  const beyond = count.findIndex((n, way) => way !== KNOWN.measured && n > all / 2);
+  return { y: sum / all, known: Math.max(KNOWN.measured, beyond) };
 }
 
 /** Half the side of the patch that a reading placed on a picture is compared with, parts of the frame. */
@@ -41,8 +53,9 @@ export function tiePicture(picture: PictureLight, readings: readonly PlacedReadi
   const pairs = readings.flatMap(({ place: { u, v }, rough, ev100 }) => {
     if (rough) return [];
     const clamp = (x: number) => Math.min(1, Math.max(0, x));
-    const y = patchMean(picture, [clamp(u - SPOT), clamp(v - SPOT)], [clamp(u + SPOT), clamp(v + SPOT)]);
-    return y > 0 ? [{ log: Math.log2(y), ev100 }] : [];
+    const at = patchLight(picture, [clamp(u - SPOT), clamp(v - SPOT)], [clamp(u + SPOT), clamp(v + SPOT)]);
+    // where the picture holds no more, a reading tells of the scene and nothing of the picture
+    return at.y > 0 && at.known === KNOWN.measured ? [{ log: Math.log2(at.y), ev100 }] : [];
   });
   if (!pairs.length)
     return picture.evOfOne === undefined
@@ -73,14 +86,39 @@ export function pictureField(
   const { columns, rows } = map.grid;
   const least = picture.luminance.reduce((a, b) => Math.max(a, b), 0) * DARKEST;
   const ev = new Float64Array(columns * rows);
+  const known = new Uint8Array(columns * rows);
   for (let row = 0, i = 0; row < rows; row++)
     for (let column = 0; column < columns; column++, i++) {
-      const y = patchMean(
+      const cell = patchLight(
         picture,
         [column / columns, row / rows],
         [(column + 1) / columns, (row + 1) / rows],
       );
-      ev[i] = tie.offsetEv + tie.contrast * Math.log2(Math.max(least, y));
+      ev[i] = tie.offsetEv + tie.contrast * Math.log2(Math.max(least, cell.y));
+      known[i] = cell.known;
     }
-  return { ...map, ev, readings, tie };
+  return { ...map, ev, readings, tie, known };
+}
+
+/** How much of the sky, and of all below it, a picture does not tell: parts of their cells that are blown, and black. */
+export interface UnknownLight {
+  readonly side: 'sky' | 'land';
+  readonly blown: number;
+  readonly black: number;
+}
+
+/** What a picture does not tell of the light field's two sides; nothing where all of it is measured. */
+export function unknownLight({ known, regions }: LightField): UnknownLight[] {
+  if (!known) return [];
+  const sky = REGION_CODES.indexOf('sky');
+  const ignore = REGION_CODES.indexOf('ignore');
+  const part = (side: UnknownLight['side']): UnknownLight => {
+    const count = [0, 0, 0];
+    regions.forEach((region, i) => {
+      if (region !== ignore && (region === sky) === (side === 'sky')) count[known[i] as number]!++;
+    });
+    const all = Math.max(1, count[0]! + count[1]! + count[2]!);
+    return { side, black: count[KNOWN.atMost]! / all, blown: count[KNOWN.atLeast]! / all };
+  };
+  return [part('sky'), part('land')].filter((u) => u.blown + u.black > 0);
 }

@@ -38,3 +38,6 @@ export interface PictureTie {
   readonly contrast: number;
   readonly by: 'contrast-and-level' | 'level' | 'exposure-data';
 }
+
+/** What is known of a cell's light: it is measured, or the picture was black or blown there and gives only a bound. */
+export const KNOWN = { measured: 0, atMost: 1, atLeast: 2 } as const;

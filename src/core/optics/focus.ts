@@ -36,13 +36,3 @@ export function sharpRangeMm(
 
 /** Diameter of the disc that diffraction makes of a point, mm: `2.44 wavelength N`, green light. */
 export const airyDiameterMm = (aperture: number): number => 2.44 * WAVELENGTH_MM * aperture;
-
-/** Angles of view of the frame across, up and down, and corner to corner, degrees. */
-export function anglesOfViewDeg(focalLengthMm: number, { widthMm, heightMm }: FrameSize) {
-  const angle = (mm: number) => (2 * Math.atan(mm / (2 * focalLengthMm)) * 180) / Math.PI;
-  return {
-    acrossDeg: angle(widthMm),
-    upDeg: angle(heightMm),
-    diagonalDeg: angle(Math.hypot(widthMm, heightMm)),
-  };
-}

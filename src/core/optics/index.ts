@@ -6,3 +6,4 @@ export * from './dimming-table';
 export * from './vignetting';
 export * from './seated';
 export * from './dimming-field';
+export * from './view-angles';

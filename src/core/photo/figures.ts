@@ -1,4 +1,4 @@
-import { type PictureLight } from '@/core/field';
+import { KNOWN, type PictureLight } from '@/core/field';
 import { MID_GREY } from '@/core/units';
 import { type Reduced } from './reduce';
 
@@ -39,21 +39,21 @@ export function lightFigures({ columns, rows, luminance, blown, black }: Reduced
   return { columns, rows, topStops, cells };
 }
 
-/** The light that figures stand for, and of each cell whether it is measured (0), black (1: at most so much) or blown (2: at least). */
+/** The light that figures stand for, and what of each cell is known. */
 export function lightOfFigures(
   figures: LightFigures,
   evOfOne?: number,
-): PictureLight & { readonly states: Uint8Array } {
+): PictureLight & { readonly known: Uint8Array } {
   const { columns, rows, topStops, cells } = figures;
   const luminance = new Float32Array(columns * rows);
-  const states = new Uint8Array(columns * rows);
+  const known = new Uint8Array(columns * rows);
   for (let i = 0; i < columns * rows; i++) {
     const byte = parseInt(cells.slice(2 * i, 2 * i + 2), 16);
-    states[i] = byte === 0 ? 1 : byte === BLOWN ? 2 : 0;
+    known[i] = byte === 0 ? KNOWN.atMost : byte === BLOWN ? KNOWN.atLeast : KNOWN.measured;
     // what is blown gives at least the light of the top, what is black at most that of the lowest step
     luminance[i] = 2 ** (topStops + (Math.min(HIGHEST, Math.max(LOWEST, byte)) - HIGHEST) / STEPS_PER_STOP);
   }
-  return { columns, rows, luminance, evOfOne, states };
+  return { columns, rows, luminance, evOfOne, known };
 }
 
 /** EV at ISO 100 of a luminance of 1 in a picture that was exposed at an EV: mid-grey lies where the meter put it. */

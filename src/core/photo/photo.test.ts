@@ -82,7 +82,7 @@ describe('a picture in figures', () => {
           });
           const light = lightOfFigures(figures);
           light.luminance.forEach((y, i) => {
-            expect(light.states[i]).toBe(0);
+            expect(light.known[i]).toBe(0);
             expect(Math.abs(Math.log2(y) - stops[i]!)).toBeLessThanOrEqual(1 / 32 + 1e-6);
           });
         },
@@ -94,8 +94,8 @@ describe('a picture in figures', () => {
   it('marks what is blown and black as not measured, at the ends of what it holds', () => {
     const figures = lightFigures(reducePixels(rowsOf(1, [255, 118, 0]), 3));
     expect(figures.cells).toMatch(/^ff[0-9a-f]{2}00$/);
-    const { states, luminance } = lightOfFigures(figures);
-    expect([...states]).toEqual([2, 0, 1]);
+    const { known, luminance } = lightOfFigures(figures);
+    expect([...known]).toEqual([2, 0, 1]);
     expect(luminance[0]).toBe(1);
     expect(luminance[2]).toBeLessThan(2 ** -15);
   });

@@ -46,11 +46,14 @@ const CLEAN: readonly LandscapeName[] = ['pan', 'cones', 'dunes', 'shore', 'birc
 
 describe('the skyline found in a picture of known truth', () => {
   it.each(Object.keys(LANDSCAPES) as LandscapeName[])('of “%s” is near it', (landscape) => {
-    const { error, points } = found(photograph(landscape, 21));
+    const { error, points, sure, unsure } = found(photograph(landscape, 21));
     expect(error).toBeLessThan(CLEAN.includes(landscape) ? 0.01 : 0.03);
     expect(points[0]!.u).toBe(0);
     expect(points.at(-1)!.u).toBe(1);
     expect(points.length).toBeLessThanOrEqual(60);
+    // it is told stretch by stretch where it is unsure
+    const told = unsure.reduce((sum, { from, to }) => sum + to - from, 0);
+    expect(Math.abs(told - mean(Array.from(sure, (s) => (s < UNSURE ? 1 : 0))))).toBeLessThan(0.15);
   });
 
   it('is called unsure where it is wrong: a pan without a mirror under a high sun', () => {

@@ -5,6 +5,12 @@ import { type Reduced } from './reduce';
 import { boundaryPath, pathMargin, type PathWorth } from './skyline-path';
 import { type Evidence, evidenceOf, likenessToSky, type PictureCues, pictureCues } from './skyline-cues';
 
+/** A part of the way across, 0 to 1. */
+export interface Stretch {
+  readonly from: number;
+  readonly to: number;
+}
+
 /** A skyline found in a picture: a proposal. */
 export interface FoundSkyline {
   /** Its points, from left to right, ready to be drawn. */
@@ -13,6 +19,8 @@ export interface FoundSkyline {
   readonly line: Float64Array;
   /** How sure it is at each of these columns, 0 to 1. */
   readonly sure: Float64Array;
+  /** Where it is unsure, from left to right. */
+  readonly unsure: readonly Stretch[];
   /** How sure it is on the whole, 0 to 1; below `UNSURE` it should be looked at before it is used. */
   readonly confidence: number;
 }
@@ -180,7 +188,28 @@ function proposal(cues: PictureCues, { line: rowOf, evidence }: Candidate, clear
   const sure = Float64Array.from(margin, (m) => (0.3 + 0.7 * clear) * (1 - Math.exp(-m / SURE_MARGIN)));
   const points = Array.from(line, (v, column) => ({ u: (column + 0.5) / columns, v }));
   const ends = [{ u: 0, v: line[0] as number }, ...points, { u: 1, v: line[columns - 1] as number }];
-  return { points: simplifyTo(ends, TOLERANCE, MOST_POINTS), line, sure, confidence: mean([...sure]) };
+  return {
+    points: simplifyTo(ends, TOLERANCE, MOST_POINTS),
+    line,
+    sure,
+    unsure: unsureStretches(sure),
+    confidence: mean([...sure]),
+  };
+}
+
+/** Unsure columns nearer to each other than this are one stretch, and shorter stretches are left out, parts of the width. */
+const STRETCH = 0.03;
+
+function unsureStretches(sure: Float64Array): Stretch[] {
+  const all: { from: number; to: number }[] = [];
+  sure.forEach((s, column) => {
+    if (s >= UNSURE) return;
+    const [from, to] = [column / sure.length, (column + 1) / sure.length];
+    const last = all.at(-1);
+    if (last && from - last.to < STRETCH) last.to = to;
+    else all.push({ from, to });
+  });
+  return all.filter(({ from, to }) => to - from > STRETCH);
 }
 
 /** Where between the rows the edge lies: the middle of the steps of light round it, -1 to 1 rows. */

@@ -2,16 +2,11 @@ import exifr from 'exifr';
 import { nearestShutterMark } from '@/core/units';
 import { isWithin, type PictureExposure, type PictureTells, type PictureType } from '@/model';
 
-/** What a picture's own data say of how it was taken; what is missing or makes no sense is left out. */
-export interface PictureData extends PictureTells {
-  readonly place?: { readonly latitudeDeg: number; readonly longitudeDeg: number };
-}
-
 /** A mark stands for a time that is as near to it as this, stops: cameras write either the mark's name or its exact time. */
 const NEAR_MARK = 0.12;
 
-/** Reads the exposure data (EXIF) of a picture; a file without any, or with damaged ones, has none. */
-export async function pictureData(bytes: Uint8Array, type: PictureType): Promise<PictureData> {
+/** Reads the exposure data (EXIF) of a picture; what is missing, damaged or makes no sense is left out. */
+export async function pictureData(bytes: Uint8Array, type: PictureType): Promise<PictureTells> {
   const block = type === 'image/webp' || type === 'image/avif' ? tiffBlock(bytes) : bytes;
   if (!block) return {};
   try {
@@ -36,7 +31,7 @@ export async function pictureData(bytes: Uint8Array, type: PictureType): Promise
   }
 }
 
-function dataOf(tags: Record<string, unknown>): PictureData {
+function dataOf(tags: Record<string, unknown>): PictureTells {
   const exposure = exposureOf(tags);
   const focal = tags.FocalLength;
   const takenAt = momentOf(tags.DateTimeOriginal, tags.OffsetTimeOriginal);

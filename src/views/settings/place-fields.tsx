@@ -5,7 +5,7 @@ import { type Place } from '@/core/sky';
 import { prefer } from '@/store';
 import { Button } from '@/ui/button';
 import { useTheme } from '@/ui/theme';
-import { QuantityField } from '../quantity-field';
+import { PlaceInputs } from '../place-inputs';
 import { usePreferences } from '../shell/workspace-context';
 
 /** A place is kept to a hundredth of a degree, about a kilometre: enough for the sun, and no more than that. */
@@ -16,12 +16,11 @@ export function PlaceFields() {
   const place = usePreferences((p) => p.place);
   const mode = useTheme((t) => t.mode);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const set = (change: Partial<Place>) =>
-    prefer({ place: { latitudeDeg: 0, longitudeDeg: 0, ...place, ...change } });
   const locate = () => {
     setTrouble(null);
     navigator.geolocation.getCurrentPosition(
-      ({ coords }) => set({ latitudeDeg: rounded(coords.latitude), longitudeDeg: rounded(coords.longitude) }),
+      ({ coords: { latitude, longitude } }) =>
+        prefer({ place: { latitudeDeg: rounded(latitude), longitudeDeg: rounded(longitude) } }),
       () => setTrouble('The device did not say where it is. Type the place instead.'),
       { timeout: 20_000 },
     );
@@ -34,31 +33,7 @@ export function PlaceFields() {
       <p className="text-quiet">
         For sunrise and sunset, and for a first guess of the light. It stays on this device.
       </p>
-      <div className="grid grid-cols-2 gap-3">
-        <QuantityField
-          label="Latitude"
-          quantity="altitudeDeg"
-          unit="° north"
-          optional
-          value={place?.latitudeDeg}
-          placeholder="not known"
-          onValue={(latitudeDeg) =>
-            latitudeDeg === undefined ? prefer({ place: null }) : set({ latitudeDeg })
-          }
-        />
-        <QuantityField
-          label="Longitude"
-          quantity="azimuthDeg"
-          unit="° east"
-          optional
-          value={place?.longitudeDeg}
-          placeholder="not known"
-          hint="south and west are negative"
-          onValue={(longitudeDeg) =>
-            longitudeDeg === undefined ? prefer({ place: null }) : set({ longitudeDeg })
-          }
-        />
-      </div>
+      <PlaceInputs place={place} onPlace={(chosen) => prefer({ place: chosen })} />
       <div className="flex flex-wrap items-center gap-3">
         {window.isSecureContext && 'geolocation' in navigator && (
           <Button onClick={locate}>

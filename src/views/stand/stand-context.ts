@@ -12,6 +12,7 @@ import { type AnswersState, type DocumentStore } from '@/store';
 import { type WorkingOf } from '@/words';
 import { type Photo } from './picture/use-photo';
 import { type PictureIn } from './picture/use-picture-in';
+import { type Zoom } from './picture/zoom';
 
 /** The steps that there are, in working order. */
 export const STEPS = ['frame', 'read', 'balance', 'seat'] as const;
@@ -70,6 +71,9 @@ export interface StandAccess {
   /** Corners of the shape that is being drawn; null while none is. */
   readonly outline: readonly FramePoint[] | null;
   readonly setOutline: (outline: readonly FramePoint[] | null) => void;
+  /** What part of the frame is looked at. */
+  readonly zoom: Zoom;
+  readonly setZoom: (change: (zoom: Zoom) => Zoom) => void;
   readonly photo: Photo;
   /** Pictures on their way into the frame. */
   readonly pictureIn: PictureIn;
@@ -79,6 +83,9 @@ export interface StandAccess {
   /** What falls outside the sensor's window is marked in the frame. */
   readonly marksClips: boolean;
   readonly setMarksClips: (on: boolean) => void;
+  /** A level grid lies over the frame. */
+  readonly showsGrid: boolean;
+  readonly setShowsGrid: (on: boolean) => void;
   /** Which exposure of a bracket the frame shows. */
   readonly bracketFrame: number;
   readonly showBracketFrame: (index: number) => void;

@@ -4,13 +4,16 @@ import { type Role } from '@/core/field';
 import { type Command, useCommands } from '@/ui/commands';
 import { KEYS } from '../keys';
 import { ROLE_KEYS, ROLE_NAMES } from './roles';
+import { useZoomSteps } from './picture/use-zoom-steps';
+import { WHOLE, ZOOM_STEP } from './picture/zoom';
 import { STEP_TITLES, STEPS, useStand } from './stand-context';
 import { useStandActions } from './use-stand-actions';
 
 /** The keys of a stand's screen, and what of it can be done from the palette. */
 export function useStandKeys(): void {
   const { document, setStep, setBare, draft, setDraft } = useStand();
-  const { isMonochrome, setMonochrome, marksClips, setMarksClips } = useStand();
+  const { isMonochrome, setMonochrome, marksClips, setMarksClips, showsGrid, setShowsGrid } = useStand();
+  const { setZoom, lookCloser } = useZoomSteps();
   const { copy, readAloud, share, goOn, exportFile } = useStandActions();
 
   const read = useCallback(
@@ -47,6 +50,14 @@ export function useStandKeys(): void {
         also: 'blown black',
         run: () => setMarksClips(!marksClips),
       },
+      {
+        name: showsGrid ? 'Take the level grid away' : 'Level grid over the frame',
+        also: 'horizon lines',
+        run: () => setShowsGrid(!showsGrid),
+      },
+      { name: 'Look closer', also: 'zoom larger', keys: '+', run: () => lookCloser(ZOOM_STEP) },
+      { name: 'Look from farther', also: 'zoom smaller', keys: '-', run: () => lookCloser(1 / ZOOM_STEP) },
+      { name: 'Whole frame', also: 'zoom back', keys: '0', run: () => setZoom(() => WHOLE) },
       { name: 'Copy the slip', run: copy },
       ...(readAloud ? [{ name: 'Read the slip aloud', also: 'voice speak', run: readAloud }] : []),
       ...(share ? [{ name: 'Share the slip', run: share }] : []),
@@ -61,6 +72,10 @@ export function useStandKeys(): void {
       setMonochrome,
       marksClips,
       setMarksClips,
+      showsGrid,
+      setShowsGrid,
+      setZoom,
+      lookCloser,
       copy,
       readAloud,
       share,
@@ -83,6 +98,17 @@ export function useStandKeys(): void {
     (e) => {
       const role = ROLE_KEYS[e.key.toLowerCase()];
       if (role) read(role);
+    },
+    KEYS,
+  );
+  // by what a key writes: where plus and minus lie, and under which other key, differs between keyboards
+  useHotkeys(
+    '*',
+    ({ key, ctrlKey, metaKey, altKey }) => {
+      if (ctrlKey || metaKey || altKey) return;
+      if (key === '0') setZoom(() => WHOLE);
+      if (key === '+' || key === '=') lookCloser(ZOOM_STEP);
+      if (key === '-') lookCloser(1 / ZOOM_STEP);
     },
     KEYS,
   );

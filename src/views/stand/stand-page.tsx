@@ -19,6 +19,7 @@ import { type WorkingOf } from '@/words';
 import { solveClient, studyClient } from '@/workers';
 import { usePhoto } from './picture/use-photo';
 import { usePictureIn } from './picture/use-picture-in';
+import { WHOLE } from './picture/zoom';
 import { useBag, useWorkspace } from '../shell/workspace-context';
 import { type PhoneView, type ReadingDraft, type Selection, StandContext, type Step } from './stand-context';
 import { StandScreen } from './stand-screen';
@@ -64,9 +65,11 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   const [draft, setDraft] = useState<ReadingDraft>({ role: 'land', place: null });
 
   const [outline, setOutline] = useState<readonly FramePoint[] | null>(null);
+  const [zoom, setZoom] = useState(WHOLE);
   const [bracketFrame, showBracketFrame] = useState(0);
   const [isMonochrome, setMonochrome] = useState(false);
   const [marksClips, setMarksClips] = useState(false);
+  const [showsGrid, setShowsGrid] = useState(false);
   const [workingOf, showWorking] = useState<WorkingOf | null>(null);
 
   useEffect(() => solver.ask(stand, bag), [solver, stand, bag]);
@@ -108,12 +111,16 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
     setDraft,
     outline,
     setOutline,
+    zoom,
+    setZoom,
     photo,
     pictureIn,
     isMonochrome,
     setMonochrome,
     marksClips,
     setMarksClips,
+    showsGrid,
+    setShowsGrid,
     bracketFrame: Math.min(bracketFrame, bracketFrames(derived) - 1),
     showBracketFrame,
     workingOf,

@@ -1,6 +1,6 @@
 import { type ComponentType, lazy, Suspense } from 'react';
 import { frameOf, oldestReadingMinutes, type Stand } from '@/model';
-import { ageText, glassName, seatShortText, stopsText } from '@/words';
+import { cropText, ageText, glassName, seatShortText, stopsText } from '@/words';
 import { BalanceStep } from './balance/balance-step';
 import { ReadStep } from './read/read-step';
 import { SeatStep } from './seat/seat-step';
@@ -120,7 +120,11 @@ function frameText(stand: Stand): string {
   const { widthMm, heightMm } = frameOf(stand.camera);
   const shape = widthMm === heightMm ? 'square' : widthMm > heightMm ? 'landscape' : 'portrait';
   const features = (stand.shapes ?? []).filter((s) => s.region === 'feature').length;
-  return [`${stand.lens.focalLengthMm} mm`, shape, features && `${features} marked`]
+  return [
+    `${stand.lens.focalLengthMm} mm`,
+    stand.crop ? cropText(stand.crop) : shape,
+    features && `${features} marked`,
+  ]
     .filter(Boolean)
     .join(', ');
 }

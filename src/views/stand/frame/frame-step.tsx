@@ -12,12 +12,15 @@ import { ApertureField, IsoField } from '../../exposure-fields';
 import { QuantityField } from '../../quantity-field';
 import { RoomFields } from '../../room-fields';
 import { SensorSizeFields } from '../../sensor-size-fields';
+import { CropFields } from './crop-fields';
 import { FocusPart } from './focus-part';
 import { FromBag } from './from-bag';
 import { LeaveOut } from './leave-out';
+import { PlacePart } from './place-part';
 import { PicturePart } from './picture-part';
 import { PupilPictures } from './pupil-pictures';
 import { ShapeList } from './shape-list';
+import { Shown } from './shown';
 import { SkylineProposal } from './skyline-proposal';
 import { SkylineList } from './skyline-list';
 import { useStand } from '../stand-context';
@@ -31,6 +34,7 @@ export function FrameStep() {
   return (
     <div className="space-y-5">
       <PicturePart />
+      <Shown />
       <div className="grid grid-cols-2 gap-3">
         <FromBag />
         <SensorSizeFields
@@ -48,6 +52,7 @@ export function FrameStep() {
             onValue={(orientation) => setCamera({ orientation })}
           />
         </div>
+        <CropFields />
         <QuantityField
           label="Focal length"
           quantity="focalLengthMm"
@@ -105,6 +110,7 @@ export function FrameStep() {
       <ShapeList />
       <LeaveOut />
       <Notes />
+      <PlacePart />
     </div>
   );
 }

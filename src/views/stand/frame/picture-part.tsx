@@ -1,8 +1,9 @@
 import { Camera, ImagePlus, ImageUp, Trash2, X } from 'lucide-react';
+import { unknownLight } from '@/core/field';
 import { PICTURE_TYPES, type PictureOffer, pictureOffers, type Stand, withOffer } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
-import { pictureFaultText, tieText } from '@/words';
+import { pictureFaultText, placeFigures, tieText, unknownText } from '@/words';
 import { useStand } from '../stand-context';
 
 const ACCEPT = PICTURE_TYPES.join(',');
@@ -12,12 +13,14 @@ export function PicturePart() {
   const { stand, pictureIn, photo, derived } = useStand();
   const { picture } = stand;
   const { state } = pictureIn;
+  const field = derived.prepared?.input.field;
   return (
     <section aria-label="Picture">
       <h3 className="font-semibold">Picture</h3>
       {picture ? (
         <p className="text-sm text-quiet">
-          {picture.name ?? 'A picture'}. {tieText(derived.prepared?.input.field.tie ?? null)}
+          {picture.name ?? 'A picture'}. {tieText(field?.tie ?? null)}{' '}
+          {field && unknownText(unknownLight(field))}
         </p>
       ) : (
         <p className="text-sm text-quiet">
@@ -74,7 +77,6 @@ export function PicturePart() {
         </div>
       )}
       <Offers />
-      {picture && <Shown />}
     </section>
   );
 }
@@ -120,7 +122,7 @@ function Offers() {
 const momentText = (iso: string): string =>
   new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
-function offerText(offer: PictureOffer, { lens, exposure, camera, createdAt }: Stand) {
+function offerText(offer: PictureOffer, { lens, exposure, camera, createdAt, place }: Stand) {
   switch (offer.of) {
     case 'focalLength':
       return { name: 'Focal length', told: `${offer.mm} mm`, now: `${lens.focalLengthMm} mm` };
@@ -132,30 +134,7 @@ function offerText(offer: PictureOffer, { lens, exposure, camera, createdAt }: S
       return { name: 'Orientation', told: offer.orientation, now: camera.orientation ?? 'landscape' };
     case 'time':
       return { name: 'Time', told: momentText(offer.takenAt), now: momentText(createdAt) };
+    case 'place':
+      return { name: 'Place', told: placeFigures(offer.place), now: place ? placeFigures(place) : 'none' };
   }
-}
-
-/** How the frame is shown. */
-function Shown() {
-  const { isMonochrome, setMonochrome, marksClips, setMarksClips } = useStand();
-  return (
-    <div className="mt-2 flex flex-wrap gap-x-5">
-      <Check text="Without colours" isOn={isMonochrome} onChange={setMonochrome} />
-      <Check text="Mark what clips" isOn={marksClips} onChange={setMarksClips} />
-    </div>
-  );
-}
-
-function Check({ text, isOn, onChange }: { text: string; isOn: boolean; onChange: (on: boolean) => void }) {
-  return (
-    <label className="flex min-h-11 items-center gap-2">
-      <input
-        type="checkbox"
-        checked={isOn}
-        onChange={(e) => onChange(e.target.checked)}
-        className="size-5 accent-(--action)"
-      />
-      {text}
-    </label>
-  );
 }

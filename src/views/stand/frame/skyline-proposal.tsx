@@ -25,7 +25,7 @@ export function SkylineProposal() {
     );
   return (
     <div className="mb-2 rounded-md border border-action p-3">
-      <p role="status">{skylineText(proposal.confidence)} It is dotted in the frame.</p>
+      <p role="status">{skylineText(proposal)} It is dotted in the frame.</p>
       <div className="mt-2 flex gap-2">
         <Button
           kind="action"

@@ -1,5 +1,5 @@
 import { useDrag } from '@use-gesture/react';
-import { useRef } from 'react';
+import { type RefObject, useRef } from 'react';
 import { acrossSeam, sheetScale } from '@/core/optics';
 import { type FramePoint } from '@/core/field';
 import { addSkylinePoint, drawnOutline, drawSkyline, frameOf, lensOf, type Stand } from '@/model';
@@ -7,8 +7,12 @@ import { heldToFrame } from './frame-keys';
 import { useStand } from '../stand-context';
 import { useSeat } from '../seat/use-seat';
 
-/** What a finger or the mouse on the bare frame means: it depends on the step that is open. */
-export function useFrameDrag(width: number, height: number) {
+/**
+ * What a finger or the mouse on the bare frame means: it depends on the step that is open.
+ *
+ * @param isPinching two fingers are at it: what the first of them began is given up
+ */
+export function useFrameDrag(width: number, height: number, isPinching: RefObject<boolean>) {
   const {
     document: own,
     stand,
@@ -43,7 +47,13 @@ export function useFrameDrag(width: number, height: number) {
   };
 
   return useDrag(
-    ({ first, last, tap, xy: [x, y], movement: [, moved], event, target }) => {
+    ({ first, last, tap, xy: [x, y], movement: [, moved], event, target, cancel }) => {
+      if (isPinching.current) {
+        own.dropGesture();
+        stroke.current = null;
+        cancel();
+        return;
+      }
       const place = () => {
         const box = (target as Element).closest('svg')?.getBoundingClientRect();
         return box ? { u: (x - box.left) / width, v: (y - box.top) / height } : null;

@@ -1,10 +1,14 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { type FramePoint } from '@/core/field';
-import { type PictureFault, type Stand, type StandPicture, withoutPicture, withPicture } from '@/model';
+import {
+  type PictureFault,
+  type PictureTells,
+  type Stand,
+  type StandPicture,
+  withoutPicture,
+  withPicture,
+} from '@/model';
 import { type Workspace } from '@/store';
-import { pictureClient, type PictureRead, skylineClient } from '@/workers';
-
-type PictureData = Extract<PictureRead, { ok: true }>['data'];
+import { pictureClient, skylineClient, type SkylineRead } from '@/workers';
 
 /** A picture on its way in, and what became of it. */
 export type PictureState =
@@ -12,13 +16,7 @@ export type PictureState =
   | { readonly phase: 'reading'; readonly name: string; readonly progress: number | null }
   | { readonly phase: 'refused'; readonly name: string; readonly fault: PictureFault | 'failed' }
   /** It is in, and its own data differ from what stands there. */
-  | { readonly phase: 'taken'; readonly data: PictureData };
-
-/** A skyline that was found in the picture, until it is used or left. */
-export interface SkylineProposal {
-  readonly points: readonly FramePoint[];
-  readonly confidence: number;
-}
+  | { readonly phase: 'taken'; readonly data: PictureTells };
 
 export interface PictureIn {
   readonly state: PictureState;
@@ -26,7 +24,8 @@ export interface PictureIn {
   /** Gives up what is being read, or puts away what was said of it. */
   readonly dismiss: () => void;
   readonly remove: () => void;
-  readonly proposal: SkylineProposal | null;
+  /** A skyline that was found in the picture, until it is used or left. */
+  readonly proposal: SkylineRead | null;
   readonly isLooking: boolean;
   readonly findSkyline: (picture: StandPicture) => void;
   readonly dropProposal: () => void;
@@ -40,7 +39,7 @@ export function usePictureIn(
   edit: (change: (stand: Stand) => Stand) => void,
 ): PictureIn {
   const [state, setState] = useState<PictureState>(IDLE);
-  const [proposal, setProposal] = useState<SkylineProposal | null>(null);
+  const [proposal, setProposal] = useState<SkylineRead | null>(null);
   const [isLooking, setLooking] = useState(false);
   const [clients] = useState(() => ({ pictures: pictureClient(), skylines: skylineClient() }));
   const latest = useRef(0);

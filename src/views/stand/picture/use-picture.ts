@@ -55,6 +55,7 @@ export function usePicture(glass: Glass | null): Picture | null {
         derived.inUse?.outcome.bareMidGreyEv ??
         (stand.picture && tie ? ownMidGreyEv(tie) : layers.usualEv),
       tie: stand.picture ? tie : null,
+      known: knownCells(prepared.input.field),
       glass: dimmed,
       vignette,
       skyShift,
@@ -74,6 +75,9 @@ export function usePicture(glass: Glass | null): Picture | null {
     tie,
   ]);
 }
+
+const knownCells = ({ known, grid }: LightField): Picture['known'] =>
+  known ? { columns: grid.columns, rows: grid.rows, cells: known } : null;
 
 const MID_GREY_STOPS = Math.log2(MID_GREY);
 

@@ -1,0 +1,45 @@
+import { Stepper } from '@/ui/stepper';
+import { useZoomSteps } from '../picture/use-zoom-steps';
+import { MOST_TIMES, ZOOM_STEP } from '../picture/zoom';
+import { useStand } from '../stand-context';
+
+/** How the frame is shown: nothing of it changes the stand. */
+export function Shown() {
+  const { zoom, isMonochrome, setMonochrome, marksClips, setMarksClips, showsGrid, setShowsGrid } =
+    useStand();
+  const { lookCloser } = useZoomSteps();
+  return (
+    <section aria-label="How the frame is shown">
+      <h3 className="font-semibold">How the frame is shown</h3>
+      <div className="grid grid-cols-2">
+        <Check text="Without colours" isOn={isMonochrome} onChange={setMonochrome} />
+        <Check text="Mark what clips" isOn={marksClips} onChange={setMarksClips} />
+        <Check text="Level grid" isOn={showsGrid} onChange={setShowsGrid} />
+      </div>
+      <Stepper
+        label="Looked at closely"
+        less="Look from farther"
+        more="Look closer"
+        canLess={zoom.times > 1}
+        canMore={zoom.times < MOST_TIMES}
+        onStep={(way) => lookCloser(ZOOM_STEP ** way)}
+      >
+        <span className="font-mono">{zoom.times === 1 ? 'whole' : `${zoom.times.toFixed(1)}×`}</span>
+      </Stepper>
+    </section>
+  );
+}
+
+function Check({ text, isOn, onChange }: { text: string; isOn: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <label className="flex min-h-11 items-center gap-2">
+      <input
+        type="checkbox"
+        checked={isOn}
+        onChange={(e) => onChange(e.target.checked)}
+        className="size-5 accent-(--action)"
+      />
+      {text}
+    </label>
+  );
+}
