@@ -8,7 +8,7 @@ const common = {
     '\\.(css|svg|woff2)$': '<rootDir>/tests/empty.ts',
   },
   // the drawing libraries come as modules only
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|@noble)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|@noble|three)/)'],
   transform: {
     '^.+\\.(tsx?|mjs|js)$': [
       '@swc/jest',

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { defineConfig, type Plugin } from 'vite';
 import react from '@vitejs/plugin-react';
@@ -20,11 +21,28 @@ function sonnerWithoutInlineStyle(): Plugin {
   };
 }
 
+/** The reader of cameras' raw files goes out as it came: it runs in workers of its own, under a policy of their own. */
+function rawReader(): Plugin {
+  return {
+    name: 'raw-reader',
+    apply: 'build',
+    generateBundle() {
+      for (const file of ['worker.js', 'libraw.js', 'libraw.wasm'])
+        this.emitFile({
+          type: 'asset',
+          fileName: `raw/${file}`,
+          source: readFileSync(fileURLToPath(import.meta.resolve(`libraw-wasm/dist/${file}`))),
+        });
+    },
+  };
+}
+
 export default defineConfig({
   html: { cspNonce: '__CSP_NONCE__' },
   plugins: [
     react(),
     sonnerWithoutInlineStyle(),
+    rawReader(),
     tailwindcss(),
     VitePWA({
       registerType: 'prompt',
@@ -47,7 +65,7 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,png,woff2,webmanifest}'],
+        globPatterns: ['**/*.{js,css,html,svg,png,wasm,woff2,webmanifest}'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/healthz$/],
         cleanupOutdatedCaches: true,

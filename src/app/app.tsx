@@ -5,16 +5,20 @@ import { createSummaries } from '@/store';
 import { solveClient } from '@/workers';
 import { Shell } from '@/views/shell/shell';
 import { WorkspaceContext } from '@/views/shell/workspace-context';
-import { StandPage } from '@/views/stand/stand-page';
 import { StandsPage } from '@/views/stands/stands-page';
 import { BrokenPage, BrokenView } from './broken';
 import { askToPersist } from './offline';
 import { openWorkspace, type WorkspaceName } from './workspaces';
 
+const loadStandPage = () => import('@/views/stand/stand-page');
+const StandPage = lazy(() => loadStandPage().then((m) => ({ default: m.StandPage })));
 const BagPage = lazy(() => import('@/views/bag/bag-page').then((m) => ({ default: m.BagPage })));
 const SettingsPage = lazy(() =>
   import('@/views/settings/settings-page').then((m) => ({ default: m.SettingsPage })),
 );
+
+// the list of stands comes first, and what a stand is opened with right after it
+setTimeout(() => void loadStandPage().catch(() => undefined));
 
 /** The routes: the photographer's own workspace at the root, the demo's under /demo. */
 export function App() {

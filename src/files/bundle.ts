@@ -3,7 +3,7 @@ import { bytesToHex } from '@noble/hashes/utils.js';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { MAX_DOCUMENT_BYTES, type StoredPicture } from '@/model';
 import { type FileErrorCode, type FileResult } from './errors';
-import { pictureHeader } from './picture';
+import { isKept, pictureHeader } from './picture';
 
 /** A stand and the pictures that it refers to, in one file (formats: the bundle). */
 export interface Bundle {
@@ -57,7 +57,8 @@ export function readBundle(bytes: Uint8Array): FileResult<Bundle> {
     const hash = PICTURE.exec(name)?.[1];
     if (!hash) continue;
     const header = pictureHeader(content);
-    if (!header.ok) return refused('wrong-type', name, 'not a picture that is known here');
+    if (!header.ok || !isKept(header.header.type))
+      return refused('wrong-type', name, 'not a picture that is known here');
     if (bytesToHex(sha256(content)) !== hash)
       return refused('wrong-type', name, 'the picture is not the one that its name stands for');
     pictures.push({ sha256: hash, type: header.header.type, bytes: content.slice().buffer });

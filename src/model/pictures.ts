@@ -1,3 +1,4 @@
+import { type Coding, SCREEN } from '@/core/photo';
 import { exactAperture, exactIso } from '@/core/units';
 import { type Place } from '@/core/sky';
 import { type Camera, type PictureExposure, type Stand, type StandPicture } from './stand';
@@ -19,7 +20,13 @@ export type PictureFault =
   | 'too-many-pixels'
   | 'too-large'
   | 'truncated'
-  | 'damaged';
+  | 'damaged'
+  /** What a camera recorded needs memory that workers share, which a page from elsewhere over plain HTTP has none of. */
+  | 'raw-not-here';
+
+/** How a picture's kept copy stands for light. */
+export const codingOf = ({ coding, light }: StandPicture): Coding =>
+  coding === 'stops' ? { of: 'stops', topStops: light.topStops } : SCREEN;
 
 /** Fills the frame with a picture. Where a camera's orientation was only assumed, the picture's own is taken. */
 export function withPicture(stand: Stand, picture: StandPicture): Stand {

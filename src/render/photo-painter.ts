@@ -1,6 +1,13 @@
 import { type PictureTie } from '@/core/field';
-import { LINEAR_OF_BYTE, luminanceOf, srgbFromLinear } from '@/core/units';
+import { type Coding, linearOfByte } from '@/core/photo';
+import { luminanceOf, srgbFromLinear } from '@/core/units';
 import { displayLight, type FramePicture, layerDimming, THEME_TINTS } from './frame-painter';
+
+/** A picture as it is kept. */
+export interface CodedImage {
+  readonly image: ImageBitmap;
+  readonly coding: Coding;
+}
 
 /** A photograph made ready to be painted at one size, in linear light. */
 export interface PhotoPlate {
@@ -15,17 +22,25 @@ export interface PhotoPlate {
 /** Light below this part of white is black on any screen. */
 const FLOOR = 2 ** -14;
 
-/** @param most pixels along its longer side */
-export function photoPlate(image: ImageBitmap, width: number, height: number, most: number): PhotoPlate {
+/**
+ * @param coding how the image's bytes stand for light
+ * @param most pixels along its longer side
+ */
+export function photoPlate(
+  { image, coding }: CodedImage,
+  { width, height }: { readonly width: number; readonly height: number },
+  most: number,
+): PhotoPlate {
+  const linear = linearOfByte(coding);
   const part = Math.min(1, most / Math.max(width, height, 1));
   const [columns, rows] = [Math.max(1, Math.round(width * part)), Math.max(1, Math.round(height * part))];
   const { data } = offscreen(columns, rows, (context) => context.drawImage(image, 0, 0, columns, rows));
   const log = new Float32Array(columns * rows);
   const colour = new Float32Array(3 * columns * rows);
   for (let i = 0; i < columns * rows; i++) {
-    const r = LINEAR_OF_BYTE[data[4 * i] as number] as number;
-    const g = LINEAR_OF_BYTE[data[4 * i + 1] as number] as number;
-    const b = LINEAR_OF_BYTE[data[4 * i + 2] as number] as number;
+    const r = linear[data[4 * i] as number] as number;
+    const g = linear[data[4 * i + 1] as number] as number;
+    const b = linear[data[4 * i + 2] as number] as number;
     const y = Math.max(FLOOR, luminanceOf(r, g, b));
     log[i] = Math.log2(y);
     // black has no colour

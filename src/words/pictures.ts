@@ -10,19 +10,21 @@ export function pictureFaultText(fault: PictureFault | 'failed', name: string): 
     case 'empty':
       return `${file} is empty.`;
     case 'not-a-picture':
-      return `${file} is no picture that is known here, whatever its name says. JPEG, PNG, WebP and AVIF are read.`;
+      return `${file} is no picture that is known here, whatever its name says. JPEG, PNG, WebP, AVIF, Radiance HDR, OpenEXR and most cameras’ raw files are read.`;
     case 'unsupported':
       return `${file} is of a kind that is not read. Save it as JPEG, PNG, WebP or AVIF.`;
     case 'animated':
       return `${file} is a moving picture. Take a single frame of it.`;
     case 'too-many-pixels':
-      return `${file} has more than 80 megapixels, which would take the page’s memory. Save it smaller: 2000 pixels along the long side are enough.`;
+      return `${file} has more pixels than the page’s memory holds (80 million; 30 million of high dynamic range). Save it smaller: 2000 pixels along the long side are enough.`;
     case 'too-large':
       return `${file} is larger than 150 MB. Save it smaller.`;
     case 'truncated':
       return `${file} breaks off before its end. Copy it again from the card.`;
     case 'damaged':
       return `${file} is damaged: it cannot be decoded.`;
+    case 'raw-not-here':
+      return `${file} is a camera’s raw file, which is read only where the page comes from this device or over HTTPS. Save it as JPEG.`;
     case 'failed':
       return `${file} could not be read. Try again, or save it smaller first.`;
   }

@@ -1,3 +1,4 @@
+import { type Coding } from '@/core/photo';
 import { type Bag, type Solution, type Stand, type Study } from '@/model';
 // a bare import would bring the reader of exposure data into the page
 import type { PictureRead, SkylineRead } from './read-picture';
@@ -12,7 +13,7 @@ export interface Jobs {
   };
   /** A picture that is kept. */
   skyline: {
-    readonly input: { readonly bytes: ArrayBuffer; readonly type: string };
+    readonly input: { readonly bytes: ArrayBuffer; readonly type: string; readonly coding: Coding };
     readonly output: SkylineRead | null;
   };
   study: { readonly input: { readonly stand: Stand; readonly bag: Bag }; readonly output: Study };

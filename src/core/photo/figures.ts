@@ -6,7 +6,7 @@ import { type Reduced } from './reduce';
 export interface LightFigures {
   readonly columns: number;
   readonly rows: number;
-  /** Luminance of the highest step, log2; 0 for a picture whose white is 1. */
+  /** Luminance of the highest step, log2. */
   readonly topStops: number;
   /** Two hexadecimal digits a cell, row by row: 00 black, ff blown, 01 to fe the steps up to the top. */
   readonly cells: string;
@@ -14,26 +14,48 @@ export interface LightFigures {
 
 /** Cells along the picture's longer side. */
 export const LIGHT_CELLS = 120;
-const STEPS_PER_STOP = 16;
+export const STEPS_PER_STOP = 16;
 const LOWEST = 0x01;
-const HIGHEST = 0xfe;
+/** The step at the top. */
+export const HIGHEST_STEP = 0xfe;
 const BLOWN = 0xff;
 /** A cell with more than this part beyond what the picture holds is not measured. */
 const MOSTLY = 0.5;
 
-/** Writes a picture reduced to `LIGHT_CELLS` as figures; light below 15.8 stops under the brightest is black. */
+/** The step of some light, sixteenths of a stop from the top; below `LOWEST` it is out of what is told, above the top at it. */
+export const stepOf = (light: number, topStops: number): number =>
+  light > 0
+    ? Math.min(HIGHEST_STEP, Math.round(HIGHEST_STEP + STEPS_PER_STOP * (Math.log2(light) - topStops)))
+    : 0;
+
+/** Stops that the steps reach over. */
+const REACH_STOPS = (HIGHEST_STEP - LOWEST) / STEPS_PER_STOP;
+/** Cells that may be darker than what is told, as a part of all. */
+const DARKEST_PART = 0.02;
+/** Light so many times above the top is beyond it, and not a rounding. */
+const BEYOND = 2 ** (1 / STEPS_PER_STOP);
+
+/**
+ * The top that the steps are counted from: over the brightest cell, but where a sun or a lamp is in the picture no higher than
+ * lets all but the darkest cells be told.
+ */
+function topOf(luminance: Float32Array): number {
+  const lit = luminance.filter((y) => y > 0).sort();
+  if (!lit.length) return 0;
+  const most = Math.ceil(Math.log2(lit.at(-1) as number));
+  const dark = Math.log2(lit[Math.floor(DARKEST_PART * lit.length)] as number);
+  return Math.min(most, Math.floor(dark + REACH_STOPS));
+}
+
+/** Writes a picture reduced to `LIGHT_CELLS` as figures; light 15.8 stops under their top is black, light above it blown. */
 export function lightFigures({ columns, rows, luminance, blown, black }: Reduced): LightFigures {
-  const most = luminance.reduce((a, b) => Math.max(a, b), 0);
-  const topStops = most > 1 ? Math.ceil(Math.log2(most)) : 0;
+  const topStops = topOf(luminance);
   let cells = '';
   luminance.forEach((y, i) => {
-    const step = Math.round(HIGHEST + STEPS_PER_STOP * (Math.log2(y) - topStops));
-    const byte =
-      (blown[i] as number) > MOSTLY
-        ? BLOWN
-        : (black[i] as number) > MOSTLY || !(step >= LOWEST)
-          ? 0
-          : Math.min(HIGHEST, step);
+    const step = stepOf(y, topStops);
+    const isBlown = (blown[i] as number) > MOSTLY || y > BEYOND * 2 ** topStops;
+    const isBlack = (black[i] as number) > MOSTLY || step < LOWEST;
+    const byte = isBlown ? BLOWN : isBlack ? 0 : step;
     cells += byte.toString(16).padStart(2, '0');
   });
   return { columns, rows, topStops, cells };
@@ -51,7 +73,8 @@ export function lightOfFigures(
     const byte = parseInt(cells.slice(2 * i, 2 * i + 2), 16);
     known[i] = byte === 0 ? KNOWN.atMost : byte === BLOWN ? KNOWN.atLeast : KNOWN.measured;
     // what is blown gives at least the light of the top, what is black at most that of the lowest step
-    luminance[i] = 2 ** (topStops + (Math.min(HIGHEST, Math.max(LOWEST, byte)) - HIGHEST) / STEPS_PER_STOP);
+    luminance[i] =
+      2 ** (topStops + (Math.min(HIGHEST_STEP, Math.max(LOWEST, byte)) - HIGHEST_STEP) / STEPS_PER_STOP);
   }
   return { columns, rows, luminance, evOfOne, known };
 }

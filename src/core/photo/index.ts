@@ -1,3 +1,4 @@
+export * from './coding';
 export * from './features';
 export * from './figures';
 export * from './line';

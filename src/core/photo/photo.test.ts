@@ -2,9 +2,11 @@ import fc from 'fast-check';
 import { skylineAt } from '@/core/field';
 import { linearFromSrgb, srgbFromLinear } from '@/core/units';
 import {
+  codedInStops,
   evOfWhite,
   lightFigures,
   lightOfFigures,
+  linearOfByte,
   type Pixels,
   reduceLinear,
   reducePixels,
@@ -109,9 +111,45 @@ describe('a picture in figures', () => {
     expect(Math.log2(luminance[1]!)).toBeCloseTo(0, 1);
   });
 
+  it('does not lose the land to a sun in the picture: it is what is beyond', () => {
+    const rgb = Float32Array.from({ length: 300 }, (_, i) => (i < 3 ? 2 ** 20 : i < 150 ? 8 : 0.25));
+    const light = lightOfFigures(lightFigures(reduceLinear({ columns: 100, rows: 1, rgb }, 100)));
+    expect(light.known[0]).toBe(2);
+    expect([...light.known.subarray(1)].every((k) => k === 0)).toBe(true);
+    expect(Math.log2(light.luminance[10]! / light.luminance[90]!)).toBeCloseTo(5, 1);
+  });
+
   it('puts mid-grey where the exposure was', () => {
     const grey = Math.log2(linearFromSrgb(srgbFromLinear(0.18)));
     expect(evOfWhite(12) + grey).toBeCloseTo(12, 9);
+  });
+});
+
+describe('a kept copy in stops', () => {
+  it('gives back the light of each channel to a thirty-second of a stop, and none where it had none', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: -12, max: 3, noNaN: true }), { minLength: 3, maxLength: 30 }),
+        (stops) => {
+          const rgb = Float32Array.from(stops.slice(0, 3 * Math.floor(stops.length / 3)), (s) => 2 ** s);
+          const columns = rgb.length / 3;
+          const { rgba } = codedInStops(reduceLinear({ columns, rows: 1, rgb }, columns), 3);
+          const linear = linearOfByte({ of: 'stops', topStops: 3 });
+          rgb.forEach((x, i) => {
+            const back = linear[rgba[4 * Math.floor(i / 3) + (i % 3)]!]!;
+            expect(Math.abs(Math.log2(back / x))).toBeLessThanOrEqual(1 / 32 + 1e-6);
+          });
+        },
+      ),
+    );
+    expect(linearOfByte({ of: 'stops', topStops: 3 })[0]).toBe(0);
+    expect(linearOfByte({ of: 'screen' })[255]).toBeCloseTo(1, 6);
+  });
+
+  it('blows where a sensor is full, and nowhere without one', () => {
+    const rgb = Float32Array.from([0.99, 0.5, 0.2, 0.9, 0.9, 0.9]);
+    expect([...reduceLinear({ columns: 2, rows: 1, rgb, white: 1 }, 2).blown]).toEqual([1, 0]);
+    expect([...reduceLinear({ columns: 2, rows: 1, rgb }, 2).blown]).toEqual([0, 0]);
   });
 });
 

@@ -4,6 +4,8 @@ import { type LinearPixels, type Pixels } from './types';
 /** A channel at or above this holds no more detail, and all at or below that none either: the last steps of a byte. */
 const BLOWN = 254;
 const BLACK = 2;
+/** Light at or above this part of white is blown. */
+const FULL = 0.985;
 
 /** A picture reduced to cells: the mean linear light of each, and how much of it is beyond what the picture holds. */
 export interface Reduced {
@@ -23,27 +25,30 @@ function cells(columns: number, rows: number, longSide: number) {
   return { columns: Math.max(1, Math.round(columns * part)), rows: Math.max(1, Math.round(rows * part)) };
 }
 
-/** Reduces decoded pixels in linear light: light adds, stored values do not. */
-export function reducePixels({ columns, rows, rgba }: Pixels, longSide: number): Reduced {
+/**
+ * Reduces decoded pixels in linear light: light adds, stored values do not.
+ *
+ * @param linear the light of each byte (`linearOfByte`); absent: as a screen shows it
+ */
+export function reducePixels(
+  { columns, rows, rgba }: Pixels,
+  longSide: number,
+  linear: Float32Array = LINEAR_OF_BYTE,
+): Reduced {
   return reduce({ columns, rows }, longSide, (i, add) => {
     const [r, g, b] = [rgba[4 * i] as number, rgba[4 * i + 1] as number, rgba[4 * i + 2] as number];
     const most = Math.max(r, g, b);
-    add(
-      LINEAR_OF_BYTE[r] as number,
-      LINEAR_OF_BYTE[g] as number,
-      LINEAR_OF_BYTE[b] as number,
-      most >= BLOWN,
-      most <= BLACK,
-    );
+    add(linear[r] as number, linear[g] as number, linear[b] as number, most >= BLOWN, most <= BLACK);
   });
 }
 
-/** Reduces linear light; nothing of it is blown, and only what gives no light at all is black. */
-export function reduceLinear({ columns, rows, rgb }: LinearPixels, longSide: number): Reduced {
+/** Reduces linear light; blown is what reaches its white, if it has one, and black only what gives no light at all. */
+export function reduceLinear({ columns, rows, rgb, white }: LinearPixels, longSide: number): Reduced {
+  const full = white === undefined ? Infinity : FULL * white;
   const held = (x: number | undefined) => (Number.isFinite(x) ? Math.max(0, x as number) : 0);
   return reduce({ columns, rows }, longSide, (i, add) => {
     const [r, g, b] = [held(rgb[3 * i]), held(rgb[3 * i + 1]), held(rgb[3 * i + 2])];
-    add(r, g, b, false, r + g + b <= 0);
+    add(r, g, b, Math.max(r, g, b) >= full, r + g + b <= 0);
   });
 }
 

@@ -1,12 +1,14 @@
 import exifr from 'exifr';
 import { nearestShutterMark } from '@/core/units';
-import { isWithin, type PictureExposure, type PictureTells, type PictureType } from '@/model';
+import { isWithin, type PictureExposure, type PictureTells } from '@/model';
+import { type SourceType } from './header';
 
 /** A mark stands for a time that is as near to it as this, stops: cameras write either the mark's name or its exact time. */
 const NEAR_MARK = 0.12;
 
 /** Reads the exposure data (EXIF) of a picture; what is missing, damaged or makes no sense is left out. */
-export async function pictureData(bytes: Uint8Array, type: PictureType): Promise<PictureTells> {
+export async function pictureData(bytes: Uint8Array, type: SourceType): Promise<PictureTells> {
+  if (type === 'image/x-exr' || type === 'image/vnd.radiance') return {};
   const block = type === 'image/webp' || type === 'image/avif' ? tiffBlock(bytes) : bytes;
   if (!block) return {};
   try {
@@ -25,13 +27,14 @@ export async function pictureData(bytes: Uint8Array, type: PictureType): Promise
       ],
       reviveValues: false,
     })) as Record<string, unknown> | undefined;
-    return tags ? dataOf(tags) : {};
+    return tags ? tellsOf(tags) : {};
   } catch {
     return {};
   }
 }
 
-function dataOf(tags: Record<string, unknown>): PictureTells {
+/** What tags of exposure data tell, by their names in EXIF. */
+export function tellsOf(tags: Record<string, unknown>): PictureTells {
   const exposure = exposureOf(tags);
   const focal = tags.FocalLength;
   const takenAt = momentOf(tags.DateTimeOriginal, tags.OffsetTimeOriginal);

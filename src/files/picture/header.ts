@@ -1,9 +1,19 @@
 import { imageSize } from 'image-size';
 import { PICTURE_TYPES, type PictureFault, type PictureType } from '@/model';
 
+/** Pictures of high dynamic range. */
+export const HIGH_RANGE_TYPES = ['image/vnd.radiance', 'image/x-exr'] as const;
+export type HighRangeType = (typeof HIGH_RANGE_TYPES)[number];
+/** What a camera's sensor recorded, in any of its many formats. */
+export const RAW_TYPE = 'image/x-raw';
+
+/** Every type of file that a picture is taken from. */
+export type SourceType = PictureType | HighRangeType | typeof RAW_TYPE;
+
 /** What a picture's first bytes say it is. */
 export interface PictureHeader {
-  readonly type: PictureType;
+  readonly type: SourceType;
+  /** 0 for what a camera recorded: only its own reader knows. */
   readonly columns: number;
   readonly rows: number;
 }
@@ -15,6 +25,10 @@ export type HeaderResult =
 /** A file larger than this, or of more pixels, is not decoded: it would take the page's memory. */
 const MAX_PICTURE_BYTES = 150_000_000;
 const MAX_PIXELS = 80_000_000;
+/** Of high dynamic range a pixel takes four times as much. */
+const MAX_HIGH_RANGE_PIXELS = 30_000_000;
+/** What is known by none of its first bytes may still be what some camera recorded, which no camera does in less. */
+const LEAST_RAW_BYTES = 500_000;
 
 const refused = (fault: PictureFault): HeaderResult => ({ ok: false, fault });
 
@@ -29,22 +43,52 @@ export function pictureHeader(bytes: Uint8Array): HeaderResult {
   if (!bytes.length) return refused('empty');
   if (bytes.length > MAX_PICTURE_BYTES) return refused('too-large');
   const format = formatOf(bytes);
-  if (!format) return refused('not-a-picture');
-  if (!isReadable(format)) return refused('unsupported');
+  if (!format) return bytes.length < LEAST_RAW_BYTES ? refused('not-a-picture') : rawHeader;
+  if (format === RAW_TYPE) return rawHeader;
+  if (isHighRange(format)) return bounded(format, highRangeSize(bytes, format), MAX_HIGH_RANGE_PIXELS);
+  if (!isKept(format)) return refused('unsupported');
   const check = CHECKS[format];
   const fault = check(bytes);
   if (fault) return refused(fault);
   try {
     const { width, height } = imageSize(bytes);
-    if (!(width > 0 && height > 0)) return refused('damaged');
-    if (width * height > MAX_PIXELS) return refused('too-many-pixels');
-    return { ok: true, header: { type: format, columns: width, rows: height } };
+    return bounded(format, [width, height], MAX_PIXELS);
   } catch {
     return refused('damaged');
   }
 }
 
-const isReadable = (format: string): format is PictureType =>
+const rawHeader: HeaderResult = { ok: true, header: { type: RAW_TYPE, columns: 0, rows: 0 } };
+
+/** A picture of some size, if that is a size and not too large. */
+function bounded(type: SourceType, size: readonly [number, number] | null, most: number): HeaderResult {
+  if (!size || !(size[0] > 0 && size[1] > 0)) return refused('damaged');
+  const [columns, rows] = size;
+  return columns * rows > most ? refused('too-many-pixels') : { ok: true, header: { type, columns, rows } };
+}
+
+const isHighRange = (format: string): format is HighRangeType =>
+  (HIGH_RANGE_TYPES as readonly string[]).includes(format);
+
+/** The first bytes of a file of high dynamic range among which its size stands. */
+const HEADER_BYTES = 16_000;
+
+/** Columns and rows as the header tells them; null where it does not. */
+function highRangeSize(bytes: Uint8Array, type: HighRangeType): readonly [number, number] | null {
+  const head = ascii(bytes, 0, HEADER_BYTES);
+  if (type === 'image/vnd.radiance') {
+    const size = /\n[-+]Y +(\d+) +[-+]X +(\d+)\n/.exec(head);
+    return size && [Number(size[2]), Number(size[1])];
+  }
+  const name = 'dataWindow\0box2i\0';
+  const at = head.indexOf(name);
+  if (at < 0 || at + name.length + 20 > bytes.length) return null;
+  const corner = (i: number) => uint32(bytes, at + name.length + 4 + 4 * i, true) | 0;
+  return [corner(2) - corner(0) + 1, corner(3) - corner(1) + 1];
+}
+
+/** Whether pictures are kept as files of a type. */
+export const isKept = (format: string): format is PictureType =>
   (PICTURE_TYPES as readonly string[]).includes(format);
 
 /** The format by its signature; null for what is no picture that is known. */
@@ -54,10 +98,19 @@ function formatOf(bytes: Uint8Array): string | null {
   if (ascii(bytes, 0, 4) === 'RIFF' && ascii(bytes, 8, 4) === 'WEBP') return 'image/webp';
   if (ascii(bytes, 4, 4) === 'ftyp') {
     const brands = ascii(bytes, 8, Math.min(64, uint32(bytes, 0)) - 8);
-    return /avi[fs]/.test(brands) ? 'image/avif' : /heic|heix|mif1|msf1/.test(brands) ? 'image/heic' : null;
+    return /avi[fs]/.test(brands)
+      ? 'image/avif'
+      : /heic|heix|mif1|msf1/.test(brands)
+        ? 'image/heic'
+        : /crx /.test(brands)
+          ? RAW_TYPE
+          : null;
   }
   if (ascii(bytes, 0, 4) === 'GIF8') return 'image/gif';
-  if (['II*\0', 'MM\0*'].includes(ascii(bytes, 0, 4))) return 'image/tiff';
+  if (ascii(bytes, 0, 2) === '#?') return 'image/vnd.radiance';
+  if (uint32(bytes, 0) === 0x762f3101) return 'image/x-exr';
+  // most cameras' own formats are built as TIFF, whether or not they say so
+  if (['II', 'MM'].includes(ascii(bytes, 0, 2)) && bytes.length > 8) return RAW_TYPE;
   return ascii(bytes, 0, 2) === 'BM' && uint32(bytes, 2, true) === bytes.length ? 'image/bmp' : null;
 }
 

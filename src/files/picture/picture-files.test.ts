@@ -67,9 +67,17 @@ describe('a file that is no usable picture', () => {
     ['not-a-picture', new TextEncoder().encode('<svg onload="alert(1)"></svg>')],
     ['not-a-picture', new TextEncoder().encode('{"format":"pale-seam"}')],
     ['unsupported', new TextEncoder().encode('GIF89a..............')],
-    ['unsupported', new TextEncoder().encode('II*\0............')],
+    ['unsupported', new TextEncoder().encode('BM\x10\0\0\0..........')],
+    ['damaged', new TextEncoder().encode('#?RADIANCE\n')],
+    ['damaged', Uint8Array.from([0x76, 0x2f, 0x31, 0x01, 2, 0, 0, 0])],
   ])('is refused as %s', (fault, bytes) => {
     expect(pictureHeader(bytes)).toEqual({ ok: false, fault });
+  });
+
+  it('but may be what a camera recorded is left to the reader of such', () => {
+    const tiff = new TextEncoder().encode('II*\0............');
+    for (const bytes of [tiff, new Uint8Array(600_000).fill(7)])
+      expect(pictureHeader(bytes)).toMatchObject({ ok: true, header: { type: 'image/x-raw' } });
   });
 
   it('because it moves is refused', async () => {

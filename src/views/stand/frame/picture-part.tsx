@@ -6,7 +6,8 @@ import { FilePicker } from '@/ui/file-picker';
 import { pictureFaultText, placeFigures, tieText, unknownText } from '@/words';
 import { useStand } from '../stand-context';
 
-const ACCEPT = PICTURE_TYPES.join(',');
+/** Cameras' raw files have many endings, so that no list of types holds them all. */
+const ACCEPT = [...PICTURE_TYPES, 'image/*', '.hdr', '.exr', '.dng', '.raw'].join(',');
 
 /** The picture that fills the frame: how it comes in, what it tells, and how it is taken out. */
 export function PicturePart() {

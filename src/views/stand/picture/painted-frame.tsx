@@ -26,10 +26,10 @@ export function PaintedFrame({
   // the same at whatever size it is looked at closely, so that nothing is made anew while that changes
   const ratio = (isClose ? Math.max(CLOSE_SIDE, wholeSide) : wholeSide) / Math.max(width, height);
   const [columns, rows] = [Math.round(width * ratio), Math.round(height * ratio)];
-  const { bitmap } = photo;
+  const { shown: image } = photo;
   const plate = useMemo(
-    () => bitmap && photoPlate(bitmap, columns, rows, isClose ? CLOSE_SIDE : WHOLE_SIDE),
-    [bitmap, columns, rows, isClose],
+    () => image && photoPlate(image, { width: columns, height: rows }, isClose ? CLOSE_SIDE : WHOLE_SIDE),
+    [image, columns, rows, isClose],
   );
   const tie = picture?.tie ?? null;
   useEffect(() => {

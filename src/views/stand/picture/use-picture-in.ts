@@ -4,6 +4,7 @@ import {
   type PictureTells,
   type Stand,
   type StandPicture,
+  codingOf,
   withoutPicture,
   withPicture,
 } from '@/model';
@@ -56,7 +57,9 @@ export function usePictureIn(
       setProposal(null);
       setLooking(true);
       const stored = await workspace.findPicture(picture.sha256);
-      const found = stored && (await clients.skylines.request({ bytes: stored.bytes, type: stored.type }));
+      const coding = codingOf(picture);
+      const found =
+        stored && (await clients.skylines.request({ bytes: stored.bytes, type: stored.type, coding }));
       if (found?.type === 'replaced') return;
       setLooking(false);
       if (found?.type === 'done') setProposal(found.output);

@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
 import { type LightField, type PictureTie } from '@/core/field';
 import { vignetteField } from '@/core/optics';
+import { lightOfFigures } from '@/core/photo';
 import { MID_GREY } from '@/core/units';
-import { type Glass, openingsOf, polariserBand } from '@/model';
+import { type Glass, openingsOf, polariserBand, type StandPicture } from '@/model';
 import { type FramePicture, frameLayers } from '@/render';
 import { useStand } from '../stand-context';
 
@@ -36,7 +37,13 @@ export function usePicture(glass: Glass | null): Picture | null {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- of the stand only what is named matters
     [layers, bag, camera, lens, look, fitted, skyline],
   );
-  const tie = useMemo(() => (field && layers ? tieOf(field, layers.usualEv) : null), [field, layers]);
+  const { picture } = stand;
+  const own = useMemo(() => picture && midGreyStops(picture), [picture]);
+  const tie = useMemo((): PictureTie | null => {
+    if (!field || !layers || own === undefined) return null;
+    // where nothing ties it, its mid-grey is shown as the usual light
+    return field.tie ?? { offsetEv: layers.usualEv - own, contrast: 1, by: 'exposure-data' };
+  }, [field, layers, own]);
   const exposed = derived.bracket?.ok ? derived.bracket.frames[bracketFrame] : null;
   return useMemo(() => {
     if (!prepared || !layers) return null;
@@ -53,8 +60,8 @@ export function usePicture(glass: Glass | null): Picture | null {
         exposed?.evMidGrey ??
         glass?.outcome.exposure?.evMidGrey ??
         derived.inUse?.outcome.bareMidGreyEv ??
-        (stand.picture && tie ? ownMidGreyEv(tie) : layers.usualEv),
-      tie: stand.picture ? tie : null,
+        (tie && own !== undefined ? tie.offsetEv + tie.contrast * own : layers.usualEv),
+      tie,
       known: knownCells(prepared.input.field),
       glass: dimmed,
       vignette,
@@ -71,20 +78,17 @@ export function usePicture(glass: Glass | null): Picture | null {
     exposed,
     vignette,
     skyShift,
-    stand.picture,
     tie,
+    own,
   ]);
 }
 
 const knownCells = ({ known, grid }: LightField): Picture['known'] =>
   known ? { columns: grid.columns, rows: grid.rows, cells: known } : null;
 
-const MID_GREY_STOPS = Math.log2(MID_GREY);
-
-/** EV that the picture itself has at mid-grey: how it was exposed. */
-const ownMidGreyEv = (tie: PictureTie): number => tie.offsetEv + tie.contrast * MID_GREY_STOPS;
-
-/** How the picture is tied to EV; where nothing ties it, its mid-grey is shown as the usual light. */
-function tieOf(field: LightField, usualEv: number): PictureTie {
-  return field.tie ?? { offsetEv: usualEv - MID_GREY_STOPS, contrast: 1, by: 'exposure-data' };
+/** Light that a picture itself has at mid-grey, log2: where the camera put it, or else half of it lies above. */
+function midGreyStops({ coding, light }: StandPicture): number {
+  if (!coding) return Math.log2(MID_GREY);
+  const { luminance } = lightOfFigures(light);
+  return Math.log2(luminance.sort()[luminance.length >> 1] as number);
 }

@@ -1,0 +1,67 @@
+import { DataTexture, FloatType, RGBAFormat } from 'three';
+import { EXRExporter } from 'three/addons/exporters/EXRExporter.js';
+import { lightFigures, lightOfFigures, reduceLinear } from '@/core/photo';
+import { radianceFile } from '@/testing/radiance-file';
+import { type HighRangeType, pictureHeader } from '.';
+import { readHighRange } from './high-range';
+
+const [COLUMNS, ROWS] = [24, 14];
+/** Light of a scene of 15 stops, no two pixels alike, brightest above. */
+const lightAt = (column: number, row: number): readonly number[] => {
+  const y = 2 ** (6 - row - column / COLUMNS);
+  return [1.5 * y, y, 0.5 * y];
+};
+
+const radiance = () => radianceFile(COLUMNS, ROWS, lightAt);
+
+async function exr(): Promise<Uint8Array> {
+  const data = new Float32Array(4 * COLUMNS * ROWS);
+  for (let i = 0; i < COLUMNS * ROWS; i++)
+    // a texture has its lowest row first
+    data.set([...lightAt(i % COLUMNS, ROWS - 1 - Math.floor(i / COLUMNS)), 1], 4 * i);
+  const texture = new DataTexture(data, COLUMNS, ROWS, RGBAFormat, FloatType);
+  return new Uint8Array(await new EXRExporter().parse(texture, { type: FloatType }));
+}
+
+const FILES: readonly [HighRangeType, () => Uint8Array | Promise<Uint8Array>][] = [
+  ['image/vnd.radiance', radiance],
+  ['image/x-exr', exr],
+];
+
+describe.each(FILES)('a picture of type %s', (type, make) => {
+  it('is known by its bytes, with its size', async () => {
+    expect(pictureHeader(await make())).toEqual({ ok: true, header: { type, columns: COLUMNS, rows: ROWS } });
+  });
+
+  it('is read as linear light, its upper row first', async () => {
+    const { columns, rows, rgb } = readHighRange((await make()).slice().buffer, type);
+    expect([columns, rows]).toEqual([COLUMNS, ROWS]);
+    for (let i = 0; i < columns * rows; i++) {
+      const truth = lightAt(i % columns, Math.floor(i / columns));
+      // a byte of mantissa: half a hundredth
+      truth.forEach((x, k) => expect(Math.abs(rgb[3 * i + k]! / x - 1)).toBeLessThan(0.02));
+    }
+  });
+
+  it('is figures of all its stops', async () => {
+    const reduced = reduceLinear(readHighRange((await make()).slice().buffer, type), 120);
+    const light = lightOfFigures(lightFigures(reduced));
+    expect([...light.known].every((k) => k === 0)).toBe(true);
+    const stops = Math.log2(light.luminance[0]! / light.luminance[13 * COLUMNS]!);
+    expect(stops).toBeCloseTo(13, 0);
+  });
+
+  it('that is damaged or too large is refused', async () => {
+    const whole = await make();
+    expect(() => readHighRange(whole.slice(0, whole.length / 2).slice().buffer, type)).toThrow();
+    const text = Buffer.from(whole).toString('latin1');
+    const huge =
+      type === 'image/x-exr'
+        ? text.replace(/(dataWindow\0box2i\0....)(.{16})/s, '$1' + '\0\0\0\0\0\0\0\0\xff\xff\0\0\xff\xff\0\0')
+        : text.replace(`-Y ${ROWS}`, '-Y 2000000');
+    expect(huge).not.toBe(text);
+    expect(pictureHeader(Buffer.from(huge, 'latin1'))).toEqual({ ok: false, fault: 'too-many-pixels' });
+    const without = text.replace('dataWindow', 'dateWindow').replace('-Y', '-y');
+    expect(pictureHeader(Buffer.from(without, 'latin1'))).toEqual({ ok: false, fault: 'damaged' });
+  });
+});
