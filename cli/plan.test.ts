@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { writeBundle } from '@/files/bundle';
 import { STANDS } from '@/testing/vectors';
 import { type PlanReport } from './plan-report';
 
@@ -70,6 +71,28 @@ describe('the plan command', () => {
     expect(report.alternatives.map((a) => a.filterIds)).toEqual([['h1'], ['m2'], ['r3'], ['s2']]);
     expect(report.exposure).toMatchObject({ aperture: 11, iso: 100, shutter: '1/6' });
     expect(report.readings[1]).toMatchObject({ id: 'r2', ev100: 13, toneBareStops: 3.2, held: true });
+  });
+
+  it('solves a stand that comes in a bundle with its picture as it does alone', () => {
+    const text = readFileSync(demo('hesk-terraces'), 'utf8');
+    const picture = new Uint8Array(readFileSync(path.join(root, 'src/demo/pictures/hesk-terraces.jpg')));
+    const { sha256 } = (JSON.parse(text) as { stand: { picture: { sha256: string } } }).stand.picture;
+    const bytes = writeBundle({
+      kind: 'stand',
+      text,
+      pictures: [{ sha256, type: 'image/jpeg', bytes: picture.slice().buffer }],
+    });
+    const zip = path.join(dir, 'hesk.paleseam.zip');
+    writeFileSync(zip, bytes);
+    writeFileSync(path.join(dir, 'cut.paleseam.zip'), bytes.subarray(0, 900));
+    const both = plan([demo('hesk-terraces'), zip, path.join(dir, 'cut.paleseam.zip'), '--json']);
+    const [alone, bundled, cut] = both.out
+      .trim()
+      .split('\n')
+      .map((line) => ({ ...(JSON.parse(line) as object), file: '' }));
+    expect(both.status).toBe(2);
+    expect(bundled).toEqual(alone);
+    expect(cut).toMatchObject({ error: { message: expect.stringContaining('damaged') } });
   });
 
   it('goes on past a refused file, one line for each, and exits with 2', () => {

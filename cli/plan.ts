@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { type FileError, type FileResult, type OpenedStand, readStandFile } from '@/files';
+import { isBundle, readBundle } from '@/files/bundle';
 import { workings } from '@/words';
 import { planStand, type SolvedStand } from './plan-report';
 import { explainText, planText } from './plan-text';
 
 const USAGE = `usage: npm run --silent plan -- FILE... [--json] [--explain]
-Solves stand files (.paleseam.json); "-" reads one from standard input. --explain prints the working of every figure.`;
+Solves stand files (.paleseam.json, or .paleseam.zip with their pictures); "-" reads one from standard input. --explain prints the working of every figure.`;
 
 const OPTIONS = ['--json', '--explain'];
 
@@ -14,7 +15,10 @@ type Refusal = Omit<FileError, 'code'> & { readonly code: FileError['code'] | 'u
 
 function open(file: string): FileResult<OpenedStand> | { ok: false; error: Refusal } {
   try {
-    return readStandFile(readFileSync(file === '-' ? 0 : file, 'utf8'));
+    const bytes = new Uint8Array(readFileSync(file === '-' ? 0 : file));
+    if (!isBundle(bytes)) return readStandFile(new TextDecoder().decode(bytes));
+    const bundle = readBundle(bytes);
+    return bundle.ok ? readStandFile(bundle.value.text) : bundle;
   } catch (error) {
     return { ok: false, error: { code: 'unreadable', path: '', message: (error as Error).message } };
   }

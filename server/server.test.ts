@@ -16,6 +16,8 @@ function client(): string {
     '<html><meta property="csp-nonce" nonce="__CSP_NONCE__"></html>',
   );
   writeFileSync(path.join(dir, 'icon.svg'), '<svg/>');
+  mkdirSync(path.join(dir, 'raw'));
+  writeFileSync(path.join(dir, 'raw/worker.js'), '');
   writeFileSync(path.join(dir, 'assets/index-abc.js'), `// ${'long '.repeat(1000)}`);
   return dir;
 }
@@ -49,6 +51,14 @@ describe('the host', () => {
     expect(policy).not.toContain('unsafe');
     expect(pages[0]!.headers.get('cache-control')).toBe('no-cache');
     expect(pages[0]!.headers.get('x-powered-by')).toBeNull();
+  });
+
+  it('lets the reader of raw files compile what it runs, and nothing else', async () => {
+    const policy = async (file: string) =>
+      (await fetch(`${base}${file}`)).headers.get('content-security-policy');
+    expect(await policy('/raw/worker.js')).toMatch(/^default-src 'none'; script-src 'self' 'unsafe-eval'/);
+    for (const file of ['/', '/assets/index-abc.js', '/rawer.js'])
+      expect(await policy(file)).not.toMatch(/unsafe/);
   });
 
   it('lets hashed assets be kept for good, compressed, and other files not', async () => {

@@ -17,10 +17,23 @@ async function picture(background: string) {
 
 describe('a bundle', () => {
   it('comes back as it was written, hash by hash', async () => {
-    const bundle = { text: '{"a":"ü"}', pictures: [await picture('red'), await picture('blue')] };
+    const bundle = {
+      kind: 'stand' as const,
+      text: '{"a":"ü"}',
+      pictures: [await picture('red'), await picture('blue')],
+    };
     const bytes = writeBundle(bundle);
     expect(isBundle(bytes)).toBe(true);
     expect(readBundle(bytes)).toEqual({ ok: true, value: bundle });
+  });
+
+  it('of everything holds as many pictures as there are stands, and one of a stand does not', async () => {
+    const pictures = await Promise.all(
+      Array.from({ length: 51 }, (_, i) => picture(`#${(4 * i + 16).toString(16)}8040`)),
+    );
+    const read = (kind: 'stand' | 'backup') => readBundle(writeBundle({ kind, text: '{}', pictures }));
+    expect(read('backup')).toMatchObject({ ok: true, value: { kind: 'backup' } });
+    expect(read('stand')).toMatchObject({ ok: false, error: { code: 'too-large' } });
   });
 
   it('is refused by path when a picture is not what its name says, or none', async () => {
@@ -48,11 +61,11 @@ describe('a bundle', () => {
       '../evil.js': strToU8('x'),
       'pictures/x': strToU8('y'),
     });
-    expect(readBundle(extra)).toEqual({ ok: true, value: { text: '{}', pictures: [] } });
+    expect(readBundle(extra)).toEqual({ ok: true, value: { kind: 'stand', text: '{}', pictures: [] } });
   });
 
   it('never throws, whatever is done to its bytes', async () => {
-    const whole = writeBundle({ text: '{"a":1}', pictures: [await picture('green')] });
+    const whole = writeBundle({ kind: 'backup', text: '{"a":1}', pictures: [await picture('green')] });
     fc.assert(
       fc.property(
         fc.array(fc.tuple(fc.nat(), fc.nat(255)), { minLength: 1, maxLength: 12 }),

@@ -1,3 +1,5 @@
+import { createHash } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
 import { writeStandFile } from '@/files';
 import { addReading, sampleBag, type Solution, solutionKey, solveStand, withPicture } from '@/model';
 import { memoryStorage, StorageError, type WorkspaceStorage } from '@/persist';
@@ -195,6 +197,35 @@ describe('a workspace', () => {
     await again.load();
     expect(await again.findPicture(used)).toEqual(stored(used));
     expect(await again.findPicture(undone)).toBeNull();
+  });
+
+  it('puts its pictures into a backup, and has them again from it elsewhere', async () => {
+    const [here, there] = [make(), make()];
+    await Promise.all([here.load(), there.load()]);
+    const id = here.createStand();
+    const alone = await here.backupWithPictures();
+    expect(alone.name).toMatch(/\.json$/);
+    const bytes = new Uint8Array(await readFile('src/demo/pictures/marl-pan.jpg'));
+    const sha256 = createHash('sha256').update(bytes).digest('hex');
+    const picture = { sha256, type: 'image/jpeg' as const, bytes: bytes.slice().buffer };
+    await here.keepPicture(picture);
+    const light = { columns: 1, rows: 1, topStops: 0, cells: '80' };
+    here.open(id)!.edit((d) => ({
+      ...d,
+      stand: withPicture(d.stand, { sha256, type: 'image/jpeg', columns: 3, rows: 2, light }),
+    }));
+    const whole = await here.backupWithPictures();
+    expect(whole.name).toMatch(/\.zip$/);
+    if (!('bytes' in whole)) throw new Error('no bytes');
+    expect(await there.restoreFile(new Blob([whole.bytes]))).toMatchObject({
+      ok: true,
+      value: { stands: { added: [expect.any(String)] } },
+    });
+    expect(await there.findPicture(sha256)).toEqual(picture);
+    expect(there.open(id)!.state.getState().value.stand.picture?.sha256).toBe(sha256);
+    // a stand is no backup, in a bundle or not
+    const stand = await here.exportBundle(id);
+    expect(await there.restoreFile(new Blob([stand!.bytes]))).toMatchObject({ ok: false });
   });
 
   it('keeps a picture for the page when the storage is full, and says so', async () => {

@@ -68,6 +68,11 @@ export interface NamedText {
   readonly text: string;
 }
 
+export interface NamedBytes {
+  readonly name: string;
+  readonly bytes: Uint8Array<ArrayBuffer>;
+}
+
 /** What became of the bag and of the stands of a file. */
 export interface RestoreReport {
   readonly bag: MergeReport;
@@ -103,9 +108,7 @@ export interface Workspace {
   receiveFile(file: Blob): Promise<FileResult<Received>>;
   exportStand(id: string): NamedText | null;
   /** A stand and its picture in one file; null where it has none, or where that is not here. */
-  exportBundle(
-    id: string,
-  ): Promise<{ readonly name: string; readonly bytes: Uint8Array<ArrayBuffer> } | null>;
+  exportBundle(id: string): Promise<NamedBytes | null>;
   /** Keeps a picture before a stand refers to it; told of as not saved where the storage fails, and kept while the page is open. */
   keepPicture(picture: StoredPicture): Promise<void>;
   /** A picture that a stand refers to; null where it is not here. */
@@ -117,10 +120,14 @@ export interface Workspace {
   readGlass(text: string): readonly GlassRow[];
   /** The glass of the bag as a table. */
   exportGlass(): NamedText;
-  /** Everything as one file; what is written is noted as backed up. */
+  /** Everything but the pictures as one file; what is written is noted as backed up. */
   backup(): NamedText;
+  /** Everything as one file. */
+  backupWithPictures(): Promise<NamedText | NamedBytes>;
   /** Brings a backup in: what is not here is added, and of what differs both versions are kept. */
   restore(text: string): FileResult<RestoreReport>;
+  /** As `restore`, with the pictures that come with it. */
+  restoreFile(file: Blob): Promise<FileResult<RestoreReport>>;
   /** The reminder of a backup has been seen: none for a week. */
   reminded(): void;
   /** Writes again what could not be written. */

@@ -35,6 +35,7 @@ import {
 import { type StandRecord, StorageError, type WorkspaceStorage } from '@/persist';
 import { createDocumentStore, type DocumentStore } from './document-store';
 import { createPictureShelf } from './pictures';
+import { openFile, withPictures } from './with-pictures';
 import { combineSaving, createSaver, type Saver } from './saver';
 import {
   type StorageProblem,
@@ -320,22 +321,13 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
       };
     },
     async receiveFile(file) {
-      const bytes = new Uint8Array(await file.arrayBuffer());
-      const { isBundle, readBundle } = await import('@/files/bundle');
-      if (!isBundle(bytes)) return this.receive(new TextDecoder().decode(bytes));
-      const read = readBundle(bytes);
-      if (!read.ok) return read;
-      for (const picture of read.value.pictures) await this.keepPicture(picture);
-      return this.receive(read.value.text);
+      const opened = await openFile(file, pictures);
+      return opened.ok ? this.receive(opened.value) : opened;
     },
     async exportBundle(id) {
       const file = this.exportStand(id);
-      const sha256 = documentOf(id)?.stand.picture?.sha256;
-      const picture = sha256 === undefined ? null : await this.findPicture(sha256);
-      if (!file || !picture) return null;
-      const { writeBundle } = await import('@/files/bundle');
-      const bytes = writeBundle({ text: file.text, pictures: [picture] });
-      return { name: file.name.replace(/json$/, 'zip'), bytes: new Uint8Array(bytes) };
+      const stand = documentOf(id)?.stand;
+      return file && stand ? withPictures('stand', file, [stand], pictures) : null;
     },
     keepPicture: (picture) => pictures.keep(picture),
     findPicture: (sha256) => pictures.find(sha256),
@@ -353,6 +345,16 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
       const text = writeBackupFile({ madeAt, bag: bag.state.getState().value, stands });
       remember({ lastBackupMs: Date.parse(madeAt) });
       return { name: backupFileName(madeAt), text };
+    },
+    async backupWithPictures() {
+      const stands = state.getState().stands.map((s) => s.document.stand);
+      const file = this.backup();
+      // a backup without pictures is better than none
+      return (await withPictures('backup', file, stands, pictures).catch(() => null)) ?? file;
+    },
+    async restoreFile(file) {
+      const opened = await openFile(file, pictures);
+      return opened.ok ? this.restore(opened.value) : opened;
     },
     restore(text) {
       const read = readBackupFile(text);

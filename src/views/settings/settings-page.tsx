@@ -49,7 +49,7 @@ function Backup() {
   const [report, setReport] = useState<RestoreReport | null>(null);
   const [refusal, setRefusal] = useState<{ file: string; path: string; message: string } | null>(null);
   const restore = async (file: File) => {
-    const result = workspace.restore(await file.text());
+    const result = await workspace.restoreFile(file);
     setReport(result.ok ? result.value : null);
     setRefusal(result.ok ? null : { ...result.error, file: file.name });
   };
@@ -66,12 +66,12 @@ function Backup() {
           : `The last backup was made ${formatDistanceToNow(lastBackupMs, { addSuffix: true })}, on ${format(lastBackupMs, 'd MMM yyyy, HH:mm')}.`}
       </p>
       <div className="flex flex-wrap gap-2">
-        <Button kind="action" onClick={() => saveFile(workspace.backup())}>
+        <Button kind="action" onClick={() => void workspace.backupWithPictures().then(saveFile)}>
           Back up everything to a file
         </Button>
         <FilePicker
           label="Backup file to bring in"
-          accept=".json,application/json"
+          accept=".json,.zip,application/json,application/zip"
           onFile={(file) => void restore(file)}
         >
           {(pick) => <Button onClick={pick}>Bring a backup in</Button>}

@@ -14,7 +14,7 @@ export function Banners({ inStand }: { inStand: boolean }) {
   const phase = useWorkspaceState((s) => s.phase);
   const takeUpdate = useDevice((d) => d.takeUpdate);
   const toldInsecure = usePreferences((p) => p.toldInsecure);
-  const everything = () => saveFile(workspace.backup());
+  const everything = () => void workspace.backupWithPictures().then(saveFile);
   if (phase !== 'ready') return null;
   const unsaved = problem && notSavedText(problem.fault);
   return (

@@ -23,7 +23,11 @@ export function useShellCommands(): void {
       { name: 'Settings', also: 'go to theme place storage', run: go('settings') },
       { name: 'Begin a new stand', also: 'create', run: () => go(`stands/${workspace.createStand()}`)() },
       { name: 'Noon or Dusk', also: 'theme dark light night', run: toggle },
-      { name: 'Back up everything to a file', also: 'save export', run: () => saveFile(workspace.backup()) },
+      {
+        name: 'Back up everything to a file',
+        also: 'save export',
+        run: () => void workspace.backupWithPictures().then(saveFile),
+      },
     ];
   }, [base, navigate, setOpen, toggle, workspace]);
 
