@@ -1,3 +1,7 @@
+import { existsSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
+import { chromium } from '@playwright/test';
+import { build } from 'esbuild';
 import sharp from 'sharp';
 import {
   findSkyline,
@@ -8,6 +12,7 @@ import {
   SKYLINE_CELLS,
 } from '@/core/photo';
 import { makeScene, takePicture } from '@/core/scene';
+import { type InPage } from './in-page/decode-to-span';
 import { type Figure, figure, median, runs } from './measure';
 
 /** A camera's picture of 24 megapixels. */
@@ -31,6 +36,39 @@ async function decoded(bytes: Buffer): Promise<Pixels> {
     rows: info.height,
     rgba: new Uint8ClampedArray(data.buffer, data.byteOffset, data.length),
   };
+}
+
+/** Where Debian puts the browser. */
+const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+
+/** In a browser, where there is one: from the file to the span of a stand, beside the browser's own decode. */
+async function inBrowser(bytes: Buffer): Promise<InPage | null> {
+  if (!existsSync(CHROMIUM)) return null;
+  const { outputFiles } = await build({
+    entryPoints: ['bench/in-page/decode-to-span.ts'],
+    bundle: true,
+    write: false,
+    format: 'iife',
+    tsconfig: 'tsconfig.base.json',
+    logLevel: 'error',
+  });
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox'] });
+  try {
+    const page = await browser.newPage();
+    await page.addScriptTag({ content: outputFiles[0]!.text });
+    const stand = await readFile('src/demo/hesk-terraces.paleseam.json', 'utf8');
+    return await page.evaluate<InPage, [string, string, number]>(
+      ([picture, text, count]) =>
+        (globalThis as unknown as { measure: (...of: unknown[]) => Promise<InPage> }).measure(
+          picture,
+          text,
+          count,
+        ),
+      [bytes.toString('base64'), stand, COUNT],
+    );
+  } finally {
+    await browser.close();
+  }
 }
 
 /** From a file of 24 megapixels to its figures and its skyline, beside what decoding alone takes (libjpeg, in the same run). */
@@ -59,4 +97,12 @@ export async function* pictureFigures(): AsyncGenerator<Figure> {
     'x',
     skyline.map((ms) => ms / median(decode)),
   );
+  const browser = await inBrowser(bytes);
+  if (browser) {
+    const { decode: own, toSpan } = browser;
+    yield figure('browser-decode', 'ms', own);
+    yield figure('browser-decode-to-span', 'ms', toSpan);
+    const ratios = toSpan.map((ms, i) => ms / (own[i] as number));
+    yield figure('browser-decode-to-span-vs-decode', 'x', ratios);
+  } else process.stderr.write('bench: no browser here, so that its own decode is not measured\n');
 }
