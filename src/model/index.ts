@@ -1,6 +1,7 @@
 export * from './bag';
 export * from './bag-edits';
 export * from './backup';
+export * from './brush';
 export * from './content';
 export * from './crop';
 export * from './derive';

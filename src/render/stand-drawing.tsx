@@ -1,16 +1,18 @@
 import { type SeamAt } from '@/core/optics';
-import { frameOf, type Stand } from '@/model';
+import { cropBox, frameOf, type Stand, strips } from '@/model';
+import { LightPicture, type LightPictureProps } from './light-picture';
 
 export interface StandDrawingProps {
   stand: Stand;
   /** Where the seam lies through the glass in use; null without any. */
   seam: SeamAt | null;
+  theme: LightPictureProps['theme'];
   /** The larger side, px. */
   size?: number;
 }
 
-/** A stand's frame in little: its shape, the skyline, what is marked in it, and the seam. */
-export function StandDrawing({ stand, seam, size = 84 }: StandDrawingProps) {
+/** A stand's frame in little: the light of its picture, or the skyline and what is marked, what is cropped off, and the seam. */
+export function StandDrawing({ stand, seam, theme, size = 84 }: StandDrawingProps) {
   const { widthMm, heightMm } = frameOf(stand.camera);
   const scale = size / Math.max(widthMm, heightMm);
   const [width, height] = [widthMm * scale, heightMm * scale];
@@ -25,28 +27,51 @@ export function StandDrawing({ stand, seam, size = 84 }: StandDrawingProps) {
     `${width},${height}`,
   ];
   const end = seam && ends(seam, width, height);
+  const { picture } = stand;
+  const box = cropBox(stand.crop, frameOf(stand.camera));
   return (
-    <svg width={width + 2} height={height + 2} viewBox={`-1 -1 ${width + 2} ${height + 2}`} aria-hidden>
-      <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
-        <rect width={width} height={height} fill="var(--glass-clear)" />
-        <polygon points={land.filter(Boolean).join(' ')} fill="var(--quiet)" opacity={0.6} />
-        {(stand.shapes ?? []).map(({ id, region, points }) => (
-          <polygon
-            key={id}
-            points={points.map(at).join(' ')}
-            fill={region === 'feature' ? 'var(--quiet)' : 'none'}
-            opacity={0.6}
-          />
-        ))}
-        {end && (
-          <>
-            <path d={end} stroke="var(--seam-ink)" strokeWidth={4} />
-            <path d={end} stroke="var(--seam)" strokeWidth={2} />
-          </>
-        )}
+    <span className="relative block">
+      {picture && (
+        <span className="absolute top-px left-px">
+          <LightPicture light={picture.light} theme={theme} width={width} height={height} />
+        </span>
+      )}
+      <svg
+        className="relative"
+        width={width + 2}
+        height={height + 2}
+        viewBox={`-1 -1 ${width + 2} ${height + 2}`}
+        aria-hidden
+      >
+        <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
+          {!picture && (
+            <>
+              <rect width={width} height={height} fill="var(--glass-clear)" />
+              <polygon points={land.filter(Boolean).join(' ')} fill="var(--quiet)" opacity={0.6} />
+              {(stand.shapes ?? []).map(({ id, region, points }) => (
+                <polygon
+                  key={id}
+                  points={points.map(at).join(' ')}
+                  fill={region === 'feature' ? 'var(--quiet)' : 'none'}
+                  opacity={0.6}
+                />
+              ))}
+            </>
+          )}
+          {box &&
+            strips(box).map(({ id, points }) => (
+              <polygon key={id} points={points.map(at).join(' ')} fill="var(--ground)" opacity={0.8} />
+            ))}
+          {end && (
+            <>
+              <path d={end} stroke="var(--seam-ink)" strokeWidth={4} />
+              <path d={end} stroke="var(--seam)" strokeWidth={2} />
+            </>
+          )}
+        </svg>
+        <rect width={width} height={height} fill="none" stroke="var(--edge)" />
       </svg>
-      <rect width={width} height={height} fill="none" stroke="var(--edge)" />
-    </svg>
+    </span>
   );
 }
 

@@ -2,6 +2,7 @@ import { createContext, useContext } from 'react';
 import { type FramePoint, type Role } from '@/core/field';
 import {
   type Bag,
+  type Brush,
   type Derived,
   type PrepareResult,
   type Stand,
@@ -74,6 +75,9 @@ export interface StandAccess {
   /** What part of the frame is looked at. */
   readonly zoom: Zoom;
   readonly setZoom: (change: (zoom: Zoom) => Zoom) => void;
+  /** What a finger in the frame does to the outline: null, it sets corners or draws round. */
+  readonly brush: Brush | null;
+  readonly setBrush: (brush: Brush | null) => void;
   readonly photo: Photo;
   /** Pictures on their way into the frame. */
   readonly pictureIn: PictureIn;

@@ -4,6 +4,7 @@ import { useStore } from 'zustand';
 import {
   type Bag,
   bagForStand,
+  type Brush,
   type Derived,
   deriveStand,
   prepareStand,
@@ -66,6 +67,7 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
 
   const [outline, setOutline] = useState<readonly FramePoint[] | null>(null);
   const [zoom, setZoom] = useState(WHOLE);
+  const [brush, setBrush] = useState<Brush | null>(null);
   const [bracketFrame, showBracketFrame] = useState(0);
   const [isMonochrome, setMonochrome] = useState(false);
   const [marksClips, setMarksClips] = useState(false);
@@ -113,6 +115,8 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
     setOutline,
     zoom,
     setZoom,
+    brush,
+    setBrush,
     photo,
     pictureIn,
     isMonochrome,

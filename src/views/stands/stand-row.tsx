@@ -8,6 +8,7 @@ import { GlassSwatch, StandDrawing } from '@/render';
 import { isUpsideDown } from '@/core/optics';
 import { type Solutions, type StandSummary } from '@/store';
 import { Menu } from '@/ui/menu';
+import { useTheme } from '@/ui/theme';
 import { slipLine, slipOf } from '@/words';
 import { archiveItem } from '../archive-item';
 import { useBag, useWorkspace } from '../shell/workspace-context';
@@ -22,6 +23,7 @@ interface StandRowProps {
 export function StandRow({ summary: { id, updatedAt, document }, solutions }: StandRowProps) {
   const { base } = useWorkspace();
   const workspaceBag = useBag();
+  const theme = useTheme((t) => t.theme);
   const { stand } = document;
   const bag = useMemo(() => bagForStand(document, workspaceBag), [document, workspaceBag]);
   const key = useMemo(() => solutionKey(stand, bag), [stand, bag]);
@@ -39,7 +41,7 @@ export function StandRow({ summary: { id, updatedAt, document }, solutions }: St
         className="flex min-h-20 min-w-0 flex-1 items-center gap-3 py-2 pl-1 desk:gap-4 desk:pl-2"
       >
         <span className="flex w-[86px] shrink-0 justify-center">
-          <StandDrawing stand={stand} seam={glass?.outcome.seam?.at ?? null} />
+          <StandDrawing stand={stand} seam={glass?.outcome.seam?.at ?? null} theme={theme} />
         </span>
         <span className="flex w-[42px] shrink-0 justify-center compact:hidden">
           {sheets.length > 0 && (

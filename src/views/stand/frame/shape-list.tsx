@@ -1,7 +1,6 @@
-import { Mountain, Plus, Trash2, X } from 'lucide-react';
+import { Mountain, Plus, Trash2 } from 'lucide-react';
 import { ROLES, type FeatureTreatment, type Region } from '@/core/field';
 import {
-  addShape,
   changeShape,
   markFeatures,
   MAX_SHAPES,
@@ -12,6 +11,7 @@ import {
 import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
 import { ROLE_NAMES } from '../roles';
+import { OutlineTools } from './outline-tools';
 import { useStand } from '../stand-context';
 
 const REGIONS: readonly (readonly [Region, string])[] = [
@@ -49,7 +49,7 @@ export function ShapeList() {
         </Button>
       )}
       {outline ? (
-        <Drawing />
+        <OutlineTools />
       ) : (
         <Button
           className="mt-2 w-full"
@@ -63,38 +63,6 @@ export function ShapeList() {
         </Button>
       )}
     </fieldset>
-  );
-}
-
-/** While a shape is being outlined: what to do, and the ways to end. */
-function Drawing() {
-  const { edit, outline, setOutline, select, stand } = useStand();
-  if (!outline) return null;
-  const finish = () => {
-    edit((s) => addShape(s, outline));
-    setOutline(null);
-    const id = addShape(stand, outline).shapes?.at(-1)?.id;
-    if (id) select({ kind: 'shape', id });
-  };
-  return (
-    <div className="mt-2 space-y-2 rounded-md border border-action p-3">
-      <p role="status">
-        {outline.length === 0
-          ? 'Draw round it in the frame, or click its corners one after another. By keyboard: arrow keys move the cross, Enter sets a corner.'
-          : `${outline.length} ${outline.length === 1 ? 'corner' : 'corners'} set${outline.length < 3 ? '; three make a shape' : ''}.`}
-      </p>
-      <div className="flex flex-wrap gap-2">
-        <Button kind="action" disabled={outline.length < 3} onClick={finish}>
-          Close the shape
-        </Button>
-        <Button disabled={!outline.length} onClick={() => setOutline(outline.slice(0, -1))}>
-          Take back a corner
-        </Button>
-        <Button kind="quiet" onClick={() => setOutline(null)}>
-          <X size={18} aria-hidden /> Give up
-        </Button>
-      </div>
-    </div>
   );
 }
 

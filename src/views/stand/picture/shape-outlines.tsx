@@ -1,8 +1,8 @@
-import { type KeyboardEvent, useState } from 'react';
 import { type FramePoint } from '@/core/field';
 import { addCornerAfter, changeShape, removeCorner, type StandShape } from '@/model';
 import { MarginNote } from '@/render';
-import { arrowMove, heldToFrame } from './frame-keys';
+import { DrawnOutline } from './drawn-outline';
+import { pathOf } from './frame-path';
 import { PointHandle } from './point-handle';
 import { useStand } from '../stand-context';
 
@@ -26,13 +26,10 @@ export function ShapeOutlines({ width, height }: Box) {
           height={height}
         />
       ))}
-      {outline && <Drawn outline={outline} width={width} height={height} />}
+      {outline && <DrawnOutline outline={outline} width={width} height={height} />}
     </>
   );
 }
-
-const pathOf = (points: readonly FramePoint[], { width, height }: Box): string =>
-  points.map(({ u, v }) => `${u * width},${v * height}`).join(' ');
 
 function Outline({ shape, selected, ...box }: Box & { shape: StandShape; selected: boolean }) {
   const { select } = useStand();
@@ -90,53 +87,5 @@ function Corner({ shape, index, width, height }: Box & { shape: StandShape; inde
       onRemove={() => edit((s) => removeCorner(s, shape, index))}
       onInsert={() => edit((s) => addCornerAfter(s, shape, index))}
     />
-  );
-}
-
-/** The shape that is being drawn, and the cross that sets its corners by keyboard. */
-function Drawn({ outline, width, height }: Box & { outline: readonly FramePoint[] }) {
-  const { setOutline } = useStand();
-  const [cross, setCross] = useState<FramePoint>({ u: 0.5, v: 0.5 });
-  const onKeyDown = (e: KeyboardEvent) => {
-    const move = arrowMove(e);
-    if (move) setCross(heldToFrame({ u: cross.u + move.u, v: cross.v + move.v }));
-    if (e.key === 'Enter' || e.key === ' ') {
-      e.preventDefault();
-      setOutline([...outline, cross]);
-    }
-    if (e.key === 'Backspace') {
-      e.preventDefault();
-      setOutline(outline.slice(0, -1));
-    }
-  };
-  const path = pathOf(outline, { width, height });
-  return (
-    <g>
-      <polygon points={path} fill="var(--feature)" fillOpacity={0.2} pointerEvents="none" />
-      <polyline points={path} fill="none" stroke="var(--note-casing)" strokeWidth={4} pointerEvents="none" />
-      <polyline points={path} fill="none" stroke="var(--note)" strokeWidth={2} pointerEvents="none" />
-      {outline.map(({ u, v }, i) => (
-        <circle
-          key={i}
-          cx={u * width}
-          cy={v * height}
-          r={4.5}
-          fill="var(--note)"
-          stroke="var(--note-casing)"
-          strokeWidth={1.5}
-          pointerEvents="none"
-        />
-      ))}
-      <g
-        transform={`translate(${cross.u * width} ${cross.v * height})`}
-        tabIndex={0}
-        role="button"
-        aria-label={`Next corner, ${Math.round(cross.u * 100)} % across, ${Math.round(cross.v * 100)} % down: arrow keys move it, Enter sets it`}
-        onKeyDown={onKeyDown}
-      >
-        <path d="M-14 0H14M0 -14V14" stroke="var(--note-casing)" strokeWidth={4} />
-        <path d="M-14 0H14M0 -14V14" stroke="var(--note)" strokeWidth={1.5} />
-      </g>
-    </g>
   );
 }

@@ -2,7 +2,19 @@ import { useDrag } from '@use-gesture/react';
 import { type RefObject, useRef } from 'react';
 import { acrossSeam, sheetScale } from '@/core/optics';
 import { type FramePoint } from '@/core/field';
-import { addSkylinePoint, drawnOutline, drawSkyline, frameOf, lensOf, type Stand } from '@/model';
+import {
+  addSkylinePoint,
+  type Brush,
+  brushed,
+  type BrushMask,
+  drawnOutline,
+  drawSkyline,
+  frameOf,
+  lensOf,
+  maskOf,
+  outlineOf,
+  type Stand,
+} from '@/model';
 import { heldToFrame } from './frame-keys';
 import { useStand } from '../stand-context';
 import { useSeat } from '../seat/use-seat';
@@ -25,10 +37,21 @@ export function useFrameDrag(width: number, height: number, isPinching: RefObjec
     select,
     outline,
     setOutline,
+    brush,
   } = useStand();
   const seat = useSeat();
   const from = useRef(0);
+  const painting = useRef<{ readonly mask: BrushMask; readonly at: FramePoint } | null>(null);
   const stroke = useRef<{ readonly before: Stand; readonly points: FramePoint[] } | null>(null);
+
+  /** Brushes over a stretch, or over a spot where it begins. */
+  const paint = (point: FramePoint, { first, by }: { first: boolean; by: Brush }) => {
+    const before = first || !painting.current ? null : painting.current;
+    const mask = before?.mask ?? maskOf(outline ?? [], width / height);
+    const at = heldToFrame(point);
+    painting.current = { mask: brushed(mask, [before?.at ?? at, at], by), at };
+    setOutline(outlineOf(painting.current.mask));
+  };
 
   /** Draws by hand: the skyline over the stretch that is swept, or the outline of a shape. */
   const draw = (point: FramePoint, { first, last }: { first: boolean; last: boolean }) => {
@@ -62,7 +85,8 @@ export function useFrameDrag(width: number, height: number, isPinching: RefObjec
         case 'frame': {
           const point = place();
           if (!point) break;
-          if (!tap) draw(point, { first, last });
+          if (outline && brush) paint(point, { first: first || tap, by: brush });
+          else if (!tap) draw(point, { first, last });
           else if (outline) setOutline([...outline, heldToFrame(point)]);
           else if (selection?.kind === 'shape') select(null);
           else edit((s) => addSkylinePoint(s, point));

@@ -1,0 +1,94 @@
+import { X } from 'lucide-react';
+import { addShape, type Brush } from '@/model';
+import { Button } from '@/ui/button';
+import { Segmented } from '@/ui/segmented';
+import { Stepper } from '@/ui/stepper';
+import { percentText } from '@/words';
+import { useStand } from '../stand-context';
+
+/** Half widths of the brush, parts of the frame's longer side. */
+const RADII = [0.01, 0.015, 0.025, 0.04, 0.06, 0.1];
+const FIRST_BRUSH: Brush = { radius: 0.025, wipes: false };
+
+/** While a shape is being outlined: by what, what to do, and the ways to end. */
+export function OutlineTools() {
+  const { edit, outline, setOutline, brush, setBrush, select, stand } = useStand();
+  if (!outline) return null;
+  const finish = () => {
+    edit((s) => addShape(s, outline));
+    setOutline(null);
+    const id = addShape(stand, outline).shapes?.at(-1)?.id;
+    if (id) select({ kind: 'shape', id });
+  };
+  return (
+    <div className="mt-2 space-y-2 rounded-md border border-action p-3">
+      <Segmented<'corners' | 'brush'>
+        label="Outline by"
+        value={brush ? 'brush' : 'corners'}
+        options={[
+          { value: 'corners', text: 'Corners' },
+          { value: 'brush', text: 'Brush' },
+        ]}
+        onValue={(by) => setBrush(by === 'brush' ? FIRST_BRUSH : null)}
+      />
+      {brush && <BrushTools brush={brush} />}
+      <p role="status">{brush ? brushText(outline.length > 0) : cornersText(outline.length)}</p>
+      <div className="flex flex-wrap gap-2">
+        <Button kind="action" disabled={outline.length < 3} onClick={finish}>
+          Close the shape
+        </Button>
+        {brush ? (
+          <Button disabled={!outline.length} onClick={() => setOutline([])}>
+            Begin again
+          </Button>
+        ) : (
+          <Button disabled={!outline.length} onClick={() => setOutline(outline.slice(0, -1))}>
+            Take back a corner
+          </Button>
+        )}
+        <Button kind="quiet" onClick={() => setOutline(null)}>
+          <X size={18} aria-hidden /> Give up
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+function BrushTools({ brush }: { brush: Brush }) {
+  const { setBrush } = useStand();
+  const at = RADII.indexOf(brush.radius);
+  return (
+    <>
+      <Segmented<'paint' | 'wipe'>
+        label="What the brush does"
+        value={brush.wipes ? 'wipe' : 'paint'}
+        options={[
+          { value: 'paint', text: 'Paint' },
+          { value: 'wipe', text: 'Wipe out' },
+        ]}
+        onValue={(does) => setBrush({ ...brush, wipes: does === 'wipe' })}
+      />
+      <Stepper
+        label="Width of the brush"
+        less="Narrower"
+        more="Wider"
+        canLess={at > 0}
+        canMore={at < RADII.length - 1}
+        onStep={(way) => setBrush({ ...brush, radius: RADII[at + way] ?? brush.radius })}
+      >
+        {percentText(2 * brush.radius)} <span className="text-sm font-normal text-quiet">of the frame</span>
+      </Stepper>
+    </>
+  );
+}
+
+const brushText = (isBegun: boolean): string =>
+  isBegun
+    ? 'Go on brushing; of several pieces the largest counts.'
+    : 'Brush over it in the frame. By keyboard: arrow keys move the brush, Enter paints.';
+
+function cornersText(count: number): string {
+  if (!count)
+    return 'Draw round it in the frame, or click its corners one after another. By keyboard: arrow keys move the cross, Enter sets a corner.';
+  return `${count} ${count === 1 ? 'corner' : 'corners'} set${count < 3 ? '; three make a shape' : ''}.`;
+}
