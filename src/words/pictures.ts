@@ -12,7 +12,7 @@ export function pictureFaultText(fault: PictureFault | 'failed', name: string): 
     case 'not-a-picture':
       return `${file} is no picture that is known here, whatever its name says. JPEG, PNG, WebP, AVIF, Radiance HDR, OpenEXR and most cameras’ raw files are read.`;
     case 'unsupported':
-      return `${file} is of a kind that is not read. Save it as JPEG, PNG, WebP or AVIF.`;
+      return `${file} is of a kind that is not read, or damaged beyond reading. Save it as JPEG, PNG, WebP or AVIF.`;
     case 'animated':
       return `${file} is a moving picture. Take a single frame of it.`;
     case 'too-many-pixels':

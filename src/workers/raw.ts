@@ -6,7 +6,7 @@ import { type PictureTells } from '@/model';
 export type RawRead =
   | { readonly ok: true; readonly pixels: LinearPixels; readonly tells: PictureTells }
   | { readonly ok: true; readonly preview: Uint8Array<ArrayBuffer>; readonly tells: PictureTells }
-  | { readonly ok: false; readonly fault: 'unsupported' | 'too-many-pixels' | 'damaged' | 'raw-not-here' };
+  | { readonly ok: false; readonly fault: 'unsupported' | 'too-many-pixels' | 'raw-not-here' };
 
 /** The reader's own worker stands beside the page's files as it came, under a policy of its own. */
 const READER = '/raw/worker.js';
@@ -76,7 +76,8 @@ async function developed(reader: Reader, bytes: Uint8Array): Promise<RawRead> {
   } catch {
     const preview = await reader.ask('thumbnailData').catch(() => null);
     const data = (preview as { readonly data?: Uint8Array<ArrayBuffer> } | null)?.data;
-    return data ? { ok: true, preview: data, tells } : { ok: false, fault: 'damaged' };
+    // it opens whatever may be of its kind: that it is not shows only here
+    return data ? { ok: true, preview: data, tells } : { ok: false, fault: 'unsupported' };
   }
 }
 

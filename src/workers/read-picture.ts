@@ -101,16 +101,17 @@ async function openPicture(bytes: ArrayBuffer, type: SourceType): Promise<Source
       const raw = await readRaw(new Uint8Array(bytes));
       if (!raw.ok) return raw;
       if ('pixels' in raw) return { ok: true, linear: raw.pixels, tells: raw.tells };
-      return bitmapOf(raw.preview.buffer, 'image/jpeg', raw.tells);
+      const preview = await bitmapOf(raw.preview.slice().buffer, 'image/jpeg');
+      return preview.ok ? { ...preview, tells: raw.tells } : { ok: false, fault: 'unsupported' };
     }
     default:
       return bitmapOf(bytes, type);
   }
 }
 
-async function bitmapOf(bytes: ArrayBuffer, type: string, tells?: PictureTells): Promise<Source> {
+async function bitmapOf(bytes: ArrayBuffer, type: string): Promise<Source> {
   const bitmap = await decode(bytes, type);
-  return bitmap ? { ok: true, bitmap, ...(tells ? { tells } : {}) } : { ok: false, fault: 'damaged' };
+  return bitmap ? { ok: true, bitmap } : { ok: false, fault: 'damaged' };
 }
 
 /** What is kept of a picture: its copy on a canvas, its figures, and how the copy's bytes stand for light. */

@@ -2,7 +2,7 @@ import { imageSize } from 'image-size';
 import { PICTURE_TYPES, type PictureFault, type PictureType } from '@/model';
 
 /** Pictures of high dynamic range. */
-export const HIGH_RANGE_TYPES = ['image/vnd.radiance', 'image/x-exr'] as const;
+const HIGH_RANGE_TYPES = ['image/vnd.radiance', 'image/x-exr'] as const;
 export type HighRangeType = (typeof HIGH_RANGE_TYPES)[number];
 /** What a camera's sensor recorded, in any of its many formats. */
 export const RAW_TYPE = 'image/x-raw';
