@@ -8,6 +8,12 @@ const SENSORS = [
   ['three-quarter', 'crop, 23.5 × 15.6', 23.5, 15.6],
   ['half', 'half frame, 17.3 × 13', 17.3, 13],
   ['medium', 'medium format, 44 × 33', 44, 33],
+  ['large', 'large sensor, 53.4 × 40', 53.4, 40],
+  ['inch', 'one inch, 13.2 × 8.8', 13.2, 8.8],
+  ['phone', 'phone, 9.8 × 7.3', 9.8, 7.3],
+  ['film-square', 'roll film, square, 56 × 56', 56, 56],
+  ['film-long', 'roll film, 6 × 7, 69 × 56', 69, 56],
+  ['sheet-film', 'sheet film, 4 × 5 inches, 120 × 95', 120, 95],
 ] as const;
 type SensorKey = (typeof SENSORS)[number][0] | 'own';
 

@@ -70,21 +70,41 @@ function bounded(type: SourceType, size: readonly [number, number] | null, most:
 const isHighRange = (format: string): format is HighRangeType =>
   (HIGH_RANGE_TYPES as readonly string[]).includes(format);
 
-/** The first bytes of a file of high dynamic range among which its size stands. */
-const HEADER_BYTES = 16_000;
-
-/** Columns and rows as the header tells them; null where it does not. */
+/** Columns and rows as the header tells them; null where it is not whole. */
 function highRangeSize(bytes: Uint8Array, type: HighRangeType): readonly [number, number] | null {
-  const head = ascii(bytes, 0, HEADER_BYTES);
-  if (type === 'image/vnd.radiance') {
-    const size = /\n[-+]Y +(\d+) +[-+]X +(\d+)\n/.exec(head);
-    return size && [Number(size[2]), Number(size[1])];
+  if (type === 'image/x-exr') return exrSize(bytes);
+  const size = /\n[-+]Y +(\d+) +[-+]X +(\d+)\n/.exec(ascii(bytes, 0, RADIANCE_HEADER_BYTES));
+  return size && [Number(size[2]), Number(size[1])];
+}
+
+const RADIANCE_HEADER_BYTES = 8_000;
+const EXR_TEXT_BYTES = 256;
+const EXR_PARTS = 0x1800;
+
+/** The size of an OpenEXR file of one part, from a header that is walked to its end: name, type, length and value each. */
+function exrSize(bytes: Uint8Array): readonly [number, number] | null {
+  // several parts, or deep ones, are no picture of one light a place
+  if (uint32(bytes, 4, true) & EXR_PARTS) return null;
+  let at = 8;
+  /** A text up to its zero byte, and past it; null where it does not end. */
+  const text = (): string | null => {
+    const end = bytes.indexOf(0, at);
+    if (end < 0 || end - at > EXR_TEXT_BYTES) return null;
+    const found = ascii(bytes, at, end - at);
+    at = end + 1;
+    return found;
+  };
+  let size: readonly [number, number] | null = null;
+  let name = text();
+  for (; name; name = text()) {
+    if (text() === null || at + 4 > bytes.length) return null;
+    const length = uint32(bytes, at, true);
+    at += 4 + length;
+    if (at >= bytes.length) return null;
+    const corner = (i: number) => uint32(bytes, at - length + 4 * i, true) | 0;
+    if (name === 'dataWindow' && length === 16) size = [corner(2) - corner(0) + 1, corner(3) - corner(1) + 1];
   }
-  const name = 'dataWindow\0box2i\0';
-  const at = head.indexOf(name);
-  if (at < 0 || at + name.length + 20 > bytes.length) return null;
-  const corner = (i: number) => uint32(bytes, at + name.length + 4 + 4 * i, true) | 0;
-  return [corner(2) - corner(0) + 1, corner(3) - corner(1) + 1];
+  return name === '' ? size : null;
 }
 
 /** Whether pictures are kept as files of a type. */
