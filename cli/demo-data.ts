@@ -2,9 +2,9 @@ import { createHash } from 'node:crypto';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import sharp from 'sharp';
+import { evOfLuminance } from '@/core/exposure';
 import { lightFigures, LIGHT_CELLS, reducePixels, simplifyTo } from '@/core/photo';
 import {
-  evOfLuminance,
   LANDSCAPES,
   makeScene,
   type SceneLight,
@@ -68,10 +68,13 @@ interface Jpeg {
 }
 
 async function picture(scene: SceneLight, order: SceneOrder, demo: DemoStand): Promise<Jpeg> {
-  const evs = Float64Array.from({ length: scene.columns * scene.rows }, (_, i) => evOf(scene, i)).sort();
+  // what blows is a channel, before the luminance does
+  const evs = Float64Array.from({ length: scene.columns * scene.rows }, (_, i) =>
+    evOfLuminance(Math.max(scene.rgb[3 * i] as number, scene.rgb[3 * i + 1] as number)),
+  ).sort();
   const white = evs[Math.floor(HELD * evs.length)] as number;
-  // exposed in thirds of a stop, as cameras do
-  const wanted = white - Math.log2(1 / MID_GREY) / CONTRAST;
+  // exposed in thirds of a stop, as cameras do, and rather too dark
+  const wanted = white - Math.log2(1 / MID_GREY) / CONTRAST + 1 / 6;
   const aperture = 8;
   const mark = markFor(wanted, aperture);
   const midGreyEv = Math.log2(exactAperture(aperture) ** 2 / mark.exact);

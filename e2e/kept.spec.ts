@@ -233,7 +233,7 @@ test('forty stands are searched, sorted, put away and gone on from', async ({ pa
   const rows = page.getByRole('list', { name: 'Stands' }).getByRole('listitem');
   await expect(rows).toHaveCount(40);
   await expect(rows.nth(39)).toContainText(
-    '1 stop, soft, level; 22 mm above the rail; f/11, 1/15 s, ISO 100',
+    '1 stop, soft, level; 26 mm above the rail; f/11, 1/15 s, ISO 100',
   );
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
   await page.getByRole('combobox', { name: 'Order' }).selectOption('name');

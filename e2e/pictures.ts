@@ -36,6 +36,16 @@ async function skyline(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Use it' }).scrollIntoViewIfNeeded();
 }
 
+/** A square crop, its frame looked at closely under the level grid. */
+async function closely(page: Page): Promise<void> {
+  await stand(/Hesk Terraces/, '1')(page);
+  await page.getByLabel('Level grid').check();
+  await page.getByRole('combobox', { name: 'Crop' }).selectOption('1:1');
+  await settled(page);
+  await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 0));
+  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Look closer' }).click();
+}
+
 async function sunLook(page: Page): Promise<void> {
   await underLook(/Marl Pan/, 'By the sun')(page);
   await page.getByRole('radio', { name: 'At the side' }).click();
@@ -76,6 +86,7 @@ const VIEWS: readonly {
   { name: 'stands' },
   { name: 'stand-frame', act: stand(/Tholl Saddle/, '1') },
   { name: 'stand-skyline', act: skyline },
+  { name: 'stand-frame-closely', act: closely },
   { name: 'stand-read', act: stand(/Marl Pan/, '2') },
   { name: 'stand-balance', act: stand(/Tholl Saddle/, '3') },
   { name: 'stand-balance-dusk', act: stand(/Quill Rim/, '3'), scheme: 'dark' },

@@ -1,5 +1,6 @@
+import { type CameraSettings, incidentEv, secondsForEv } from '@/core/exposure';
 import { ROLES, type Role } from '@/core/field';
-import { daylightLux, incidentEv } from '@/core/sky';
+import { daylightLux } from '@/core/sky';
 import { meteredEv } from './prepare';
 import { type Reading, type Stand } from './stand';
 
@@ -29,6 +30,10 @@ export function guessEv(role: Role, stand: Stand, usualLand: number): number {
   }
   return usualLand + ABOVE_LAND[role];
 }
+
+/** The time that such a spot may well ask for at a meter's settings, s. */
+export const guessSeconds = (role: Role, stand: Stand, settings: CameraSettings, usualLand: number): number =>
+  secondsForEv(guessEv(role, stand, usualLand), settings);
 
 /** The last reading of a role that is to be balanced. */
 export const lastReading = (stand: Stand, role: Role): Reading | undefined =>

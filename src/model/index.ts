@@ -5,6 +5,8 @@ export * from './brush';
 export * from './content';
 export * from './crop';
 export * from './derive';
+export * from './doubts';
+export * from './read-summary';
 export * from './limits';
 export * from './prepare';
 export * from './solve';

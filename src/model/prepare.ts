@@ -29,7 +29,7 @@ import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from 
 import { type Bag, type Filter, filtersAtHand, filtersById, isSheet, type SheetFilter, sheetOf } from './bag';
 import { cropBox, strips } from './crop';
 import { GAPS } from './limits';
-import { type Camera, type PictureExposure, type Reading, type Stand } from './stand';
+import { type Camera, type EnteredReading, type PictureExposure, type Reading, type Stand } from './stand';
 import { sunGuessStops } from './sun-guess';
 
 /** Everything about a stand that does not depend on where the glass is seated, resolved for the core. */
@@ -80,11 +80,11 @@ function fittedFilters(stand: Stand, bag: Bag): Exclude<Filter, SheetFilter>[] {
 }
 
 /** EV at ISO 100 that the meter showed, through whatever was on the lens. */
-export function meteredEv(reading: Reading): number {
+export function meteredEv(reading: EnteredReading): number {
   if (reading.ev100 !== undefined) return reading.ev100;
   const { aperture, iso, shutter } = reading;
   if (aperture === undefined || iso === undefined || shutter === undefined)
-    throw new Error(`reading ${reading.id} has neither an EV nor camera settings`);
+    throw new Error('a reading has neither an EV nor camera settings');
   return exposureEv({ aperture, iso, shutter });
 }
 
@@ -92,7 +92,8 @@ export function meteredEv(reading: Reading): number {
 const exposureEv = ({ aperture, iso, shutter }: PictureExposure): number =>
   ev100({ aperture: exactAperture(aperture), iso: exactIso(iso), seconds: readingSeconds(shutter) });
 
-function readingSeconds(shutter: string | number): ExactSeconds {
+/** Exact seconds of a shutter time as it stands in a document. */
+export function readingSeconds(shutter: string | number): ExactSeconds {
   if (typeof shutter === 'number') return shutter as ExactSeconds;
   const read = shutterFromFileText(shutter);
   if (!read.ok) throw new Error(`shutter ${shutter} is no time`);

@@ -130,6 +130,9 @@ export interface Reading {
   readonly seat?: ({ readonly filterId: string } & Seat) | undefined;
 }
 
+/** A reading as it is entered, which has no id yet, or one that has. */
+export type EnteredReading = Omit<Reading, 'id'> & { readonly id?: string };
+
 export const SCHOOLS = ['even', 'natural', 'heavy', 'least', 'bracket', 'sun'] as const;
 export type School = (typeof SCHOOLS)[number];
 

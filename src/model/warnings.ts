@@ -46,7 +46,7 @@ const CORNER_WORTH = 0.2;
 /** A feature is black when so much of it is. */
 const BLACK_PART = 0.25;
 /** Parts of a side that a picture may leave untold before it is worth a word. */
-const BLOWN_WORTH = 0.02;
+const BLOWN_WORTH = 0.1;
 const BLACK_WORTH = 0.2;
 /** By how much an ISO must lie below base to be remarked on: the marks' own roundings are not. */
 const ISO_WORTH = 0.1;

@@ -25,6 +25,8 @@ export interface ParsedFieldProps<T> {
   keepDraft?: boolean;
   /** Ready to be typed in as soon as it is there. */
   autoFocus?: boolean;
+  /** Arrow keys up and down: the text one step, or with Shift a larger one, from what stands there. */
+  step?: (text: string, way: 1 | -1, isLarge: boolean) => string;
   /** Told when what is typed cannot be understood. */
   onRefused?: () => void;
 }
@@ -37,6 +39,12 @@ export function ParsedField<T>(props: ParsedFieldProps<T>) {
   const ownId = useId();
   const id = props.id ?? ownId;
   const [draft, setDraft] = useState<string | null>(null);
+  const type = (text: string) => {
+    setDraft(text);
+    const read = props.parse(text);
+    if (read.ok) props.onValue(read.value);
+    else props.onRefused?.();
+  };
   const parsed = draft === null ? null : props.parse(draft);
   const error = parsed && !parsed.ok && draft !== '' ? parsed.error : null;
   const below = error ?? (parsed?.ok ? parsed.understood : null) ?? props.hint;
@@ -60,17 +68,16 @@ export function ParsedField<T>(props: ParsedFieldProps<T>) {
           aria-invalid={error ? true : undefined}
           aria-describedby={below ? `${id}-below` : undefined}
           className="w-full min-w-0 bg-transparent px-2.5 py-2 font-mono text-base text-ink placeholder:text-quiet focus:outline-none"
-          onChange={(e) => {
-            const text = e.target.value;
-            setDraft(text);
-            const read = props.parse(text);
-            if (read.ok) props.onValue(read.value);
-            else props.onRefused?.();
-          }}
+          onChange={(e) => type(e.target.value)}
           onBlur={() => {
             if (!error && !props.keepDraft) setDraft(null);
           }}
           onKeyDown={(e) => {
+            const way = e.key === 'ArrowUp' ? 1 : e.key === 'ArrowDown' ? -1 : null;
+            if (props.step && way) {
+              e.preventDefault();
+              type(props.step(e.currentTarget.value, way, e.shiftKey));
+            }
             if (e.key === 'Enter' && !error) {
               if (!props.keepDraft) setDraft(null);
               props.onEnter?.();

@@ -1,3 +1,4 @@
+import { apertureInTenths, meterFromTyping, type MeterScale } from '@/core/exposure';
 import {
   type ExactSeconds,
   exactAperture,
@@ -8,7 +9,7 @@ import {
 } from '@/core/units';
 import { isWithin, type Quantity } from '@/model';
 import { type Parsed } from '@/ui/field';
-import { NOT_A_NUMBER, NOT_A_TIME, rangeText, timeText } from '@/words';
+import { meteredText, NOT_A_NUMBER, NOT_A_TIME, NOT_METERED, rangeText, timeText } from '@/words';
 
 /** A number as it is typed: a comma or a point, a true or a typed minus, nothing else. */
 export function typedNumber(text: string): number | null {
@@ -37,8 +38,20 @@ export function parsePercent(text: string): Parsed<number> {
 /** A part of the frame as the figure of its percentage, to a tenth. */
 export const percentFigure = (part: number): string => String(Math.round(part * 1000) / 10);
 
-/** An f-number, with or without its "f/". */
+/** An f-number, with or without its "f/", or as a hand meter shows it: "8 and 4/10". */
 export function parseAperture(text: string): Parsed<number> {
+  const tenths = apertureInTenths(text.replace(/^\s*f\s*\/?/i, ''));
+  if (tenths) {
+    // as many figures as the tenths have
+    const value = Number(tenths.exact.toFixed(3));
+    return isWithin('aperture', value)
+      ? {
+          ok: true,
+          value,
+          understood: `f/${tenths.mark} closed by ${tenths.tenths / 10} stop: f/${value.toFixed(2)}`,
+        }
+      : { ok: false, error: rangeText('aperture') };
+  }
   const read = parseQuantity('aperture')(text.replace(/^\s*f\s*\/?/i, ''));
   return read.ok ? { ...read, understood: exactly(read.value, exactAperture(read.value), 'f/') } : read;
 }
@@ -72,6 +85,36 @@ export function parseShutter(text: string): Parsed<TypedShutter> {
     understood: isMark
       ? markText(near.mark.name, seconds)
       : `${timeText(seconds)}${near && near.errorStops !== 0 ? `, taken as typed (${seconds.toPrecision(3)} s)` : ''}`,
+  };
+}
+
+/** What a meter showed: a shutter time, or an EV at ISO 100. */
+export type Metered =
+  ({ readonly shutter: string | number } & Pick<TypedShutter, 'seconds'>) | { readonly ev100: number };
+
+/** What a meter showed, on its own scale or with a unit; what was understood is shown as it is typed. */
+export function parseMetered(scale: MeterScale): (text: string) => Parsed<Metered> {
+  return (text) => {
+    const read = meterFromTyping(text, scale);
+    if (!read.ok)
+      return {
+        ok: false,
+        error:
+          read.reason === 'out-of-range'
+            ? rangeText(scale === 'shutter' ? 'seconds' : 'ev100')
+            : read.reason === 'not-a-time'
+              ? NOT_A_TIME
+              : NOT_METERED,
+      };
+    if (read.scale === 'shutter') {
+      const shutter = parseShutter(text);
+      return shutter.ok
+        ? { ...shutter, value: { shutter: shutter.value.kept, seconds: shutter.value.seconds } }
+        : shutter;
+    }
+    const ev100 = Math.round(read.ev100 * 1000) / 1000;
+    if (!isWithin('ev100', ev100)) return { ok: false, error: rangeText('ev100') };
+    return { ok: true, value: { ev100 }, understood: meteredText(read) };
   };
 }
 

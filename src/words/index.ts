@@ -1,4 +1,5 @@
 export * from './assumed';
+export * from './doubts';
 export * from './faults';
 export * from './figures';
 export * from './focus';
@@ -14,6 +15,7 @@ export * from './pictures';
 export * from './polariser';
 export * from './storage';
 export * from './merge';
+export * from './meter';
 export * from './stand-line';
 export * from './labels';
 export * from './gear';

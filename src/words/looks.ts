@@ -1,5 +1,6 @@
 import { type Safety, type SheetSet } from '@/core/balance';
-import { daylightLux, incidentEv, overcastSpan } from '@/core/sky';
+import { incidentEv } from '@/core/exposure';
+import { daylightLux, overcastSpan } from '@/core/sky';
 import {
   type Bag,
   GAPS,

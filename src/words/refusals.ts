@@ -24,4 +24,6 @@ export function rangeText(quantity: Quantity): string {
 }
 
 export const NOT_A_NUMBER = 'A number is needed here.';
+export const NOT_METERED =
+  'Type what the meter shows: 12.3, EV 12.3 at ISO 400, 4000 lux, 320 cd/m2 or 1/250.';
 export const NOT_A_TIME = 'Type a time as 1/250, 250, 0.4s or 30s.';

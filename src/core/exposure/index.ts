@@ -1,2 +1,4 @@
 export * from './bracket';
 export * from './times';
+export * from './light-units';
+export * from './meter-text';

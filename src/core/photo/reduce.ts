@@ -1,7 +1,10 @@
 import { LINEAR_OF_BYTE, luminanceOf } from '@/core/units';
 import { type LinearPixels, type Pixels } from './types';
 
-/** A channel at or above this holds no more detail, and all at or below that none either: the last steps of a byte. */
+/**
+ * Red or green at or above this is blown: the last steps of a byte. Blue alone is not, since a blue sky's light is mostly told
+ * by the others. All at or below that are black.
+ */
 const BLOWN = 254;
 const BLACK = 2;
 /** Light at or above this part of white is blown. */
@@ -37,18 +40,23 @@ export function reducePixels(
 ): Reduced {
   return reduce({ columns, rows }, longSide, (i, add) => {
     const [r, g, b] = [rgba[4 * i] as number, rgba[4 * i + 1] as number, rgba[4 * i + 2] as number];
-    const most = Math.max(r, g, b);
-    add(linear[r] as number, linear[g] as number, linear[b] as number, most >= BLOWN, most <= BLACK);
+    add(
+      linear[r] as number,
+      linear[g] as number,
+      linear[b] as number,
+      Math.max(r, g) >= BLOWN,
+      Math.max(r, g, b) <= BLACK,
+    );
   });
 }
 
-/** Reduces linear light; blown is what reaches its white, if it has one, and black only what gives no light at all. */
+/** Reduces linear light; blown is what reaches its white in red or green, if it has one, and black only what gives no light at all. */
 export function reduceLinear({ columns, rows, rgb, white }: LinearPixels, longSide: number): Reduced {
   const full = white === undefined ? Infinity : FULL * white;
   const held = (x: number | undefined) => (Number.isFinite(x) ? Math.max(0, x as number) : 0);
   return reduce({ columns, rows }, longSide, (i, add) => {
     const [r, g, b] = [held(rgb[3 * i]), held(rgb[3 * i + 1]), held(rgb[3 * i + 2])];
-    add(r, g, b, Math.max(r, g, b) >= full, r + g + b <= 0);
+    add(r, g, b, Math.max(r, g) >= full, r + g + b <= 0);
   });
 }
 

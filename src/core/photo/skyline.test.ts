@@ -1,12 +1,6 @@
+import { evOfLuminance } from '@/core/exposure';
 import { mean } from '@/core/numerics';
-import {
-  evOfLuminance,
-  LANDSCAPES,
-  type LandscapeName,
-  makeScene,
-  type SceneSun,
-  takePicture,
-} from '@/core/scene';
+import { LANDSCAPES, type LandscapeName, makeScene, type SceneSun, takePicture } from '@/core/scene';
 import { luminanceOf } from '@/core/units';
 import { findSkyline, type Pixels, reducePixels, SKYLINE_CELLS, UNSURE } from '.';
 

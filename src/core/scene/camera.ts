@@ -1,3 +1,4 @@
+import { luminanceOfEv } from '@/core/exposure';
 import { clamp, normalRandom, seededRandom } from '@/core/numerics';
 import { luminanceOf, MID_GREY, srgbFromLinear } from '@/core/units';
 import { type SceneLight } from './types';
@@ -25,11 +26,6 @@ export interface ScenePicture {
   readonly rgb: Uint8ClampedArray;
 }
 
-/** Luminance of EV 0 at ISO 100, cd/m2: K / 100, K = 12.5 (physics 1). */
-const LUMINANCE_OF_EV0 = 0.125;
-
-export const evOfLuminance = (luminance: number): number => Math.log2(luminance / LUMINANCE_OF_EV0);
-
 /** Takes a picture: light through the lens, electrons with their noise, the picture's own curve, bytes. */
 export function takePicture(scene: SceneLight, camera: SceneCamera): ScenePicture {
   const {
@@ -42,7 +38,7 @@ export function takePicture(scene: SceneLight, camera: SceneCamera): ScenePictur
   } = camera;
   const { columns, rows } = scene;
   const random = seededRandom(seed);
-  const white = (LUMINANCE_OF_EV0 * 2 ** midGreyEv) / MID_GREY;
+  const white = luminanceOfEv(midGreyEv) / MID_GREY;
   const rgb = new Uint8ClampedArray(3 * columns * rows);
   for (let i = 0; i < columns * rows; i++) {
     const du = (i % columns) / columns - 0.5;

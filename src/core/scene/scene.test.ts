@@ -2,7 +2,8 @@ import { REGION_CODES } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { daylightLux } from '@/core/sky';
 import { linearFromSrgb, luminanceOf } from '@/core/units';
-import { evOfLuminance, LANDSCAPES, type LandscapeName, makeScene, sceneView, takePicture } from '.';
+import { evOfLuminance } from '@/core/exposure';
+import { LANDSCAPES, type LandscapeName, makeScene, sceneView, takePicture } from '.';
 import { skyLight } from './sky-light';
 import { type RgbOut } from './types';
 

@@ -18,9 +18,6 @@ const SEGMENTS: readonly Segment[] = [
   { fromDeg: -18, c: [13.84, 262.72, 1447.42, 2797.93] },
 ];
 
-/** Lux of one stop of incident exposure value at EV 0, ISO 100. */
-const LUX_AT_EV0 = 2.5;
-
 /** Illuminance on level ground under a clear sky, lux; null below -18 degrees, where moon and stars rule. */
 export function daylightLux(sunAltitudeDeg: number): number | null {
   const segment = SEGMENTS.find((s) => sunAltitudeDeg >= s.fromDeg);
@@ -29,10 +26,6 @@ export function daylightLux(sunAltitudeDeg: number): number | null {
   const [c0, c1, c2, c3] = segment.c;
   return 10 ** (c0 + x * (c1 + x * (c2 + x * c3)));
 }
-
-/** Incident EV at ISO 100 of an illuminance, and back. */
-export const incidentEv = (lux: number): number => Math.log2(lux / LUX_AT_EV0);
-export const luxFromIncidentEv = (ev: number): number => LUX_AT_EV0 * 2 ** ev;
 
 /**
  * Rate at which the light falls, stops a minute (positive: falling), for a sun that sinks by so many degrees a minute.

@@ -6,8 +6,6 @@ import {
   daylightLux,
   fallPerMinute,
   glareLeft,
-  incidentEv,
-  luxFromIncidentEv,
   mirrorLossStops,
   overcastSpan,
   polarisedFrame,
@@ -46,8 +44,7 @@ describe('daylight', () => {
     expect(fallPerMinute(-0.8, 0.17)).toBeLessThan(0.2);
   });
 
-  it('comes back from its incident EV, and an overcast has the spans of the text', () => {
-    expect(luxFromIncidentEv(incidentEv(1234))).toBeCloseTo(1234, 9);
+  it('under an overcast has the spans of the text', () => {
     expect(overcastSpan(15, 0.18)).toBeCloseTo(1.85, 2);
     expect(overcastSpan(15, 0.8)).toBeCloseTo(-0.3, 1);
   });

@@ -129,3 +129,11 @@ export function shutterMarksRound(seconds: number, thirds: number, count: number
   const first = Math.max(phase, Math.min(nearest - thirds * Math.floor(count / 2), last - reach));
   return marks.filter((_, i) => i >= first && i <= first + reach && (i - first) % thirds === 0);
 }
+
+/** The third-stop mark so many steps from the one nearest to a time, towards shorter times; held to the ends of the scale. */
+export function steppedShutterMark(seconds: number, thirds: number): Mark {
+  const marks = SHUTTER_MARKS.filter((m) => m.scale === 'third').sort((a, b) => b.exact - a.exact);
+  const away = marks.map((m) => Math.abs(Math.log2(m.exact / seconds)));
+  const at = away.indexOf(Math.min(...away)) + thirds;
+  return marks[Math.min(marks.length - 1, Math.max(0, at))] as Mark;
+}

@@ -34,6 +34,8 @@ export interface ReadingDraft {
   readonly role: Role;
   /** Where it will lie; null for a reading without a place. */
   readonly place: FramePoint | null;
+  /** It is to be held, not to be balanced. */
+  readonly limit: boolean;
 }
 
 export type Selection =

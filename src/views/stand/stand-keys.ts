@@ -24,6 +24,11 @@ export function useStandKeys(): void {
     [setStep, setDraft, draft],
   );
 
+  const hold = useCallback(() => {
+    setStep('read');
+    setDraft({ ...draft, limit: !draft.limit });
+  }, [setStep, setDraft, draft]);
+
   const commands = useMemo(
     (): Command[] => [
       ...STEPS.map((step, i) => ({
@@ -40,6 +45,12 @@ export function useStandKeys(): void {
         keys: key.toUpperCase(),
         run: () => read(role),
       })),
+      {
+        name: draft.limit ? 'The next reading is to be balanced' : 'The next reading is to be held',
+        also: 'limit brightest darkest',
+        keys: 'H',
+        run: hold,
+      },
       {
         name: isMonochrome ? 'Show the frame with colours' : 'Show the frame without colours',
         also: 'monochrome black and white',
@@ -68,6 +79,8 @@ export function useStandKeys(): void {
       document,
       setStep,
       read,
+      hold,
+      draft.limit,
       isMonochrome,
       setMonochrome,
       marksClips,
@@ -112,6 +125,7 @@ export function useStandKeys(): void {
     },
     KEYS,
   );
+  useHotkeys('h', () => hold(), KEYS);
   useHotkeys('b', () => setBare(true), { ...KEYS, keydown: true });
   useHotkeys('b', () => setBare(false), { ...KEYS, keyup: true, keydown: false });
 }

@@ -63,7 +63,7 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   }, []);
   const [bare, setBare] = useState(false);
   const [selection, select] = useState<Selection>(null);
-  const [draft, setDraft] = useState<ReadingDraft>({ role: 'land', place: null });
+  const [draft, setDraft] = useState<ReadingDraft>({ role: 'land', place: null, limit: false });
 
   const [outline, setOutline] = useState<readonly FramePoint[] | null>(null);
   const [zoom, setZoom] = useState(WHOLE);

@@ -1,49 +1,43 @@
 import { Crosshair, Plus, X } from 'lucide-react';
 import { useState } from 'react';
-import { ev100 } from '@/core/exposure';
+import { ev100, METER_SCALES, type MeterScale } from '@/core/exposure';
 import { ROLES, type Role } from '@/core/field';
-import { exactAperture, exactIso } from '@/core/units';
-import { MAX_READINGS } from '@/model';
+import { exactAperture, exactIso, steppedShutterMark } from '@/core/units';
+import { doubtsOf, guessSeconds, MAX_READINGS } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
-import { stopsFigure } from '@/words';
+import { METER_SCALE_NAMES, stopsFigure } from '@/words';
 import { ApertureField, IsoField } from '../../exposure-fields';
-import { parseQuantity, parseShutter, type TypedShutter } from '../../parse';
+import { type Metered, parseMetered } from '../../parse';
 import { ROLE_NAMES } from '../roles';
 import { useStand } from '../stand-context';
+import { Doubts } from './doubts';
 import { ReadThrough } from './read-through';
 import { useMeter } from './use-meter';
-
-type Entry = 'settings' | 'ev';
+import { useUsualLand } from './use-usual-land';
 
 /** The reading that is being entered: role, place, and what the meter showed. */
 export function NewReading() {
   const { stand, draft, setDraft, select } = useStand();
-  const { aperture, iso, setAperture, setIso, through, setThrough, isFull, take } = useMeter();
-  const [entry, setEntry] = useState<Entry>('settings');
-  const [shutter, setShutter] = useState<TypedShutter | null>(null);
-  const [ev, setEv] = useState<number | null>(null);
+  const meter = useMeter();
+  const { aperture, iso, through, setThrough, isFull, take } = meter;
+  const [scale, setScale] = useState<MeterScale>('shutter');
+  const [metered, setMetered] = useState<Metered | null>(null);
   const [round, setRound] = useState(0);
-  const complete = !isFull && (entry === 'settings' ? shutter !== null : ev !== null);
+  const complete = !isFull && metered !== null;
   const add = () => {
     if (!complete) return;
-    take(
-      entry === 'settings'
-        ? { aperture, iso, shutter: (shutter as TypedShutter).kept }
-        : { ev100: ev as number },
-    );
-    setDraft({ role: draft.role === 'land' ? 'sky' : draft.role, place: null });
-    setShutter(null);
-    setEv(null);
+    take('ev100' in metered ? metered : { aperture, iso, shutter: metered.shutter });
+    setDraft({ role: draft.role === 'land' ? 'sky' : draft.role, place: null, limit: false });
+    setMetered(null);
     setRound(round + 1);
     select(null);
   };
+  const settings = { aperture: exactAperture(aperture), iso: exactIso(iso) };
   const shown =
-    entry === 'settings'
-      ? shutter && ev100({ aperture: exactAperture(aperture), iso: exactIso(iso), seconds: shutter.seconds })
-      : ev;
+    metered && ('ev100' in metered ? metered.ev100 : ev100({ ...settings, seconds: metered.seconds }));
   return (
     <section aria-label="New reading" className="space-y-3">
       <Segmented<Role>
@@ -60,67 +54,43 @@ export function NewReading() {
         }))}
         onValue={(role) => setDraft({ ...draft, role })}
       />
-      <p className="flex min-h-11 items-center gap-2 text-sm text-quiet">
-        <Crosshair size={18} aria-hidden className="shrink-0" />
-        {draft.place ? (
-          <>
-            <span className="flex-1">
-              {Math.round(draft.place.u * 100)} % across, {Math.round(draft.place.v * 100)} % down
-            </span>
-            <Button kind="quiet" onClick={() => setDraft({ ...draft, place: null })}>
-              <X size={16} aria-hidden /> No place
-            </Button>
-          </>
-        ) : (
-          <>
-            <span className="flex-1">Click the frame where the spot was, or leave it without a place.</span>
-            <Button kind="quiet" onClick={() => setDraft({ ...draft, place: { u: 0.5, v: 0.5 } })}>
-              Place
-            </Button>
-          </>
-        )}
-      </p>
-      <Segmented<Entry>
-        label="What the meter showed"
-        value={entry}
-        options={[
-          { value: 'settings', text: 'Camera settings' },
-          { value: 'ev', text: 'EV' },
-        ]}
-        onValue={setEntry}
+      <DraftPlace />
+      <Segmented<MeterScale>
+        label="What the meter shows"
+        value={scale}
+        options={METER_SCALES.map((value) => ({ value, text: METER_SCALE_NAMES[value] }))}
+        onValue={(next) => {
+          setScale(next);
+          setMetered(null);
+          setRound(round + 1);
+        }}
       />
-      {entry === 'settings' ? (
-        <div className="grid grid-cols-[1fr_1.5fr_1fr] gap-2">
-          <ApertureField value={aperture} onValue={setAperture} />
-          <ParsedField
-            key={round}
-            id="reading-shutter"
-            label="Shutter"
-            placeholder="250"
-            text=""
-            keepDraft
-            parse={parseShutter}
-            onValue={setShutter}
-            onRefused={() => setShutter(null)}
-            onEnter={add}
-          />
-          <IsoField value={iso} onValue={setIso} />
-        </div>
-      ) : (
-        <ParsedField
-          key={round}
-          id="reading-shutter"
-          label="EV at ISO 100"
-          inputMode="decimal"
-          placeholder="12.7"
-          text=""
-          keepDraft
-          parse={parseQuantity('ev100')}
-          onValue={setEv}
-          onRefused={() => setEv(null)}
-          onEnter={add}
+      <div className={scale === 'shutter' ? 'grid grid-cols-[1fr_1.5fr_1fr] gap-2' : ''}>
+        {scale === 'shutter' && <ApertureField value={aperture} onValue={meter.setAperture} />}
+        <MeteredField key={round} scale={scale} settings={settings} onMetered={setMetered} onEnter={add} />
+        {scale === 'shutter' && <IsoField value={iso} onValue={meter.setIso} />}
+      </div>
+      {metered && (
+        <Doubts
+          doubts={doubtsOf(
+            {
+              role: draft.role,
+              limit: draft.limit,
+              ...('ev100' in metered ? metered : { aperture, iso, shutter: metered.shutter }),
+            },
+            stand,
+          )}
         />
       )}
+      <label className="flex min-h-11 items-center gap-2.5">
+        <input
+          type="checkbox"
+          className="size-5 accent-(--action)"
+          checked={draft.limit}
+          onChange={(e) => setDraft({ ...draft, limit: e.target.checked })}
+        />
+        To be held, not balanced (key H)
+      </label>
       <ReadThrough {...through} onChange={setThrough} />
       <Button kind="action" className="w-full" disabled={!complete} onClick={add}>
         <Plus size={18} aria-hidden />
@@ -128,5 +98,82 @@ export function NewReading() {
       </Button>
       {isFull && <p className="text-sm text-quiet">A stand holds {MAX_READINGS} readings at most.</p>}
     </section>
+  );
+}
+
+/** Where the reading will lie. */
+function DraftPlace() {
+  const { draft, setDraft } = useStand();
+  return (
+    <p className="flex min-h-11 items-center gap-2 text-sm text-quiet">
+      <Crosshair size={18} aria-hidden className="shrink-0" />
+      {draft.place ? (
+        <>
+          <span className="flex-1">
+            {Math.round(draft.place.u * 100)} % across, {Math.round(draft.place.v * 100)} % down
+          </span>
+          <Button kind="quiet" onClick={() => setDraft({ ...draft, place: null })}>
+            <X size={16} aria-hidden /> No place
+          </Button>
+        </>
+      ) : (
+        <>
+          <span className="flex-1">Click the frame where the spot was, or leave it without a place.</span>
+          <Button kind="quiet" onClick={() => setDraft({ ...draft, place: { u: 0.5, v: 0.5 } })}>
+            Place
+          </Button>
+        </>
+      )}
+    </p>
+  );
+}
+
+interface MeteredFieldProps {
+  scale: MeterScale;
+  settings: Parameters<typeof guessSeconds>[2];
+  onMetered: (metered: Metered | null) => void;
+  onEnter: () => void;
+}
+
+const LABELS: Record<MeterScale, string> = {
+  shutter: 'Shutter',
+  ev: 'EV at ISO 100',
+  lux: 'Light on the spot, lux',
+  luminance: 'Light from the spot, cd/m²',
+};
+const PLACEHOLDERS: Record<MeterScale, string> = {
+  shutter: '250',
+  ev: '12.7, or 14.7 at ISO 400',
+  lux: '4000',
+  luminance: '320',
+};
+
+/** What the meter showed, on whatever scale it is typed; the arrow keys step a shutter time by thirds of a stop. */
+function MeteredField({ scale, settings, onMetered, onEnter }: MeteredFieldProps) {
+  const { stand, draft } = useStand();
+  const usualLand = useUsualLand();
+  const parse = parseMetered(scale);
+  const step = (text: string, way: 1 | -1, isLarge: boolean): string => {
+    const read = parse(text);
+    const at =
+      read.ok && 'seconds' in read.value
+        ? steppedShutterMark(read.value.seconds, isLarge ? 3 * way : way)
+        : steppedShutterMark(guessSeconds(draft.role, stand, settings, usualLand), 0);
+    return at.name.includes('/') ? at.name : `${at.name}s`;
+  };
+  return (
+    <ParsedField
+      id="reading-shutter"
+      label={LABELS[scale]}
+      inputMode={scale === 'shutter' ? 'text' : 'decimal'}
+      placeholder={PLACEHOLDERS[scale]}
+      text=""
+      keepDraft
+      parse={parse}
+      {...(scale === 'shutter' ? { step } : {})}
+      onValue={onMetered}
+      onRefused={() => onMetered(null)}
+      onEnter={onEnter}
+    />
   );
 }

@@ -7,6 +7,7 @@ import { NewReading } from './new-reading';
 import { Pad } from './pad';
 import { ReadingList } from './reading-list';
 import { useStand } from '../stand-context';
+import { ReadSummary } from './summary';
 
 /** Step 2: spot readings, placed on the frame or without a place. */
 export function ReadStep() {
@@ -29,6 +30,7 @@ export function ReadStep() {
       <NewReading />
       <Assumed />
       <SunCaution />
+      <ReadSummary />
       <ReadingList />
     </div>
   );
@@ -44,6 +46,7 @@ function ThumbRead() {
       <Fold summary="Water, features, EV, and glass on the lens">
         <NewReading />
       </Fold>
+      <ReadSummary />
       <ReadingList />
     </div>
   );

@@ -1,6 +1,14 @@
 import { Trash2 } from 'lucide-react';
 import { ROLES, type Role } from '@/core/field';
-import { changeReading, meteredEv, type Reading, readingMinutes, removeReading, withoutPlace } from '@/model';
+import {
+  changeReading,
+  doubtsOf,
+  meteredEv,
+  type Reading,
+  readingMinutes,
+  removeReading,
+  withoutPlace,
+} from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
@@ -10,6 +18,7 @@ import { ApertureField, IsoField } from '../../exposure-fields';
 import { parsePercent, parseShutter, percentFigure } from '../../parse';
 import { QuantityField } from '../../quantity-field';
 import { Figure } from '../figure';
+import { Doubts } from './doubts';
 import { ReadThrough } from './read-through';
 import { ROLE_NAMES } from '../roles';
 import { useStand } from '../stand-context';
@@ -32,7 +41,7 @@ export function ReadingList() {
 }
 
 function Row({ reading, now }: { reading: Reading; now: number }) {
-  const { edit, bag, selection, select, derived } = useStand();
+  const { stand, edit, bag, selection, select, derived } = useStand();
   const selected = selection?.kind === 'reading' && selection.id === reading.id;
   const outcome = derived.inUse?.outcome.readings.find((r) => r.id === reading.id);
   const tone = outcome && Number.isFinite(outcome.toneThroughStops) ? outcome : null;
@@ -77,6 +86,10 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
           <Figure of={`reading ${reading.id}`}>{about.join('; ')}</Figure>
         </p>
       )}
+      <Doubts
+        doubts={doubtsOf(reading, stand).filter((d) => d.code !== 'sky-below-land')}
+        onMeant={(change) => edit((s) => changeReading(s, reading.id, change))}
+      />
       {selected && <EditReading reading={reading} />}
     </li>
   );

@@ -33,8 +33,9 @@ export function useMeter() {
     const id = freeId('r', stand.readings);
     if (isFull) return id;
     const takenAt = new Date().toISOString();
-    edit((s) => addReading(s, { role: draft.role, ...light, ...draft.place, ...through, takenAt }));
-    setDraft({ ...draft, place: null });
+    const limit = draft.limit ? { limit: true } : {};
+    edit((s) => addReading(s, { role: draft.role, ...light, ...draft.place, ...limit, ...through, takenAt }));
+    setDraft({ ...draft, place: null, limit: false });
     return id;
   };
   return { aperture, setAperture, iso, setIso, through, setThrough, isFull, take };

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { secondsForEv } from '@/core/exposure';
 import { type Role } from '@/core/field';
 import { exactAperture, exactIso, type Mark, shutterMarksRound } from '@/core/units';
-import { changeReading, guessEv, lastReading, meteredEv } from '@/model';
+import { changeReading, guessSeconds, lastReading, meteredEv } from '@/model';
 import { useStand } from '../stand-context';
 import { useMeter } from './use-meter';
 import { useUsualLand } from './use-usual-land';
@@ -33,7 +33,12 @@ export function usePad() {
   const own = place ? undefined : stand.readings.find((r) => r.id === correcting?.id && r.role === role);
   const secondsFor = (ev: number) =>
     secondsForEv(ev, { aperture: exactAperture(aperture), iso: exactIso(iso) });
-  const guess = secondsFor(guessEv(role, stand, usualLand));
+  const guess = guessSeconds(
+    role,
+    stand,
+    { aperture: exactAperture(aperture), iso: exactIso(iso) },
+    usualLand,
+  );
   const thirds = own ? 1 : 3;
   const centre = own && correcting ? correcting.roundSeconds : guess;
   const marks = shutterMarksRound(centre * 2 ** (-shift / 3), thirds, MARKS);

@@ -1,0 +1,25 @@
+import { type MeterScale, type MeterText } from '@/core/exposure';
+import { stopsFigure } from './figures';
+
+/** The scales of meters, as they are called beside one. */
+export const METER_SCALE_NAMES: Record<MeterScale, string> = {
+  shutter: 'Settings',
+  ev: 'EV',
+  lux: 'lux',
+  luminance: 'cd/m²',
+};
+
+/** What an EV, or light, was understood as. */
+export function meteredText(read: Exclude<Extract<MeterText, { ok: true }>, { scale: 'shutter' }>): string {
+  const ev = `EV ${stopsFigure(read.ev100)}`;
+  switch (read.scale) {
+    case 'ev':
+      return read.iso === undefined || read.iso === 100
+        ? `${ev} at ISO 100`
+        : `EV ${stopsFigure(read.value)} at ISO ${read.iso}: ${ev} at ISO 100`;
+    case 'lux':
+      return `${read.value} lux on the spot: ${ev}`;
+    case 'luminance':
+      return `${read.value} cd/m² from the spot: ${ev}`;
+  }
+}
