@@ -257,6 +257,43 @@ test.describe('a picture in the frame', () => {
     expect(await axe(page)).toEqual([]);
   });
 
+  test('is metered: what lies under the pointer is read from it, beside what another meter shows', async ({
+    page,
+  }) => {
+    await openDemo(page, /Sarrat Dune/);
+    await page.keyboard.press('2');
+    await page.getByRole('radio', { name: 'Picture, 3°' }).click();
+    const box = (await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox())!;
+    const [x, y] = [box.x + 0.5 * box.width, box.y + 0.2 * box.height];
+    await page.mouse.move(x, y);
+    await expect(page.getByTestId('picture-meter')).toContainText(/sky EV \d+\.\d/);
+    await page.mouse.click(x, y);
+    const readings = page.getByRole('list', { name: 'Readings', exact: true });
+    await expect(readings.getByRole('listitem').last()).toContainText('from the picture');
+    await expect(page.getByRole('button', { name: /^sky reading r6/ })).toBeAttached();
+    // by keyboard: a place, moved, and Enter
+    await page.getByRole('button', { name: 'Place', exact: true }).click();
+    const draft = page.getByRole('button', { name: /^New land reading/ });
+    await draft.focus();
+    for (const key of ['Shift+ArrowDown', 'Shift+ArrowDown', 'Enter']) await page.keyboard.press(key);
+    await expect(page.getByRole('button', { name: /^land reading r7/ })).toBeAttached();
+    await page.keyboard.press('Control+z');
+    await page.getByRole('radio', { name: 'Own meter' }).click();
+    await page.keyboard.press('h');
+    await expect(page.getByLabel('This one is to be held (key H)')).toBeChecked();
+    await page.locator('#reading-shutter').fill('4000 lux');
+    await expect(page.getByText('4000 lux on the spot: EV 10.6')).toBeVisible();
+    await page.keyboard.press('Enter');
+    await expect(readings.getByRole('listitem').last()).toContainText('to be held');
+    await expect(page.getByRole('region', { name: 'Readings together' })).toContainText('mean of 4');
+    // a shutter time is stepped by thirds from the guess
+    await page.locator('#reading-shutter').press('ArrowUp');
+    const first = await page.locator('#reading-shutter').inputValue();
+    await page.locator('#reading-shutter').press('ArrowUp');
+    expect(await page.locator('#reading-shutter').inputValue()).not.toBe(first);
+    expect(await axe(page)).toEqual([]);
+  });
+
   test('of the demo fills the frame on a phone too, spread by two fingers, with where to focus and what to leave out', async ({
     browser,
   }) => {

@@ -109,6 +109,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
     spotAngleDeg: number('spotAngleDeg').optional(),
     wantedToneStops: number('toneStops').optional(),
     limit: z.boolean().optional(),
+    fromPicture: z.boolean().optional(),
     throughFilterIds: z.array(id).max(MAX_FILTERS).optional(),
     seat: object({ filterId: id, offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
   }).superRefine((r, ctx) => {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { spanOf } from '@/core/balance';
 import { SHUTTER_MARKS } from '@/core/units';
 import { prepared, testStand } from '@/testing/fixtures';
-import { apartInTime, type Doubt, doubtsOf, roleSummaries, spanMover } from '.';
+import { apartInTime, type Doubt, doubtsOf, roleSummaries, spanMover, strayDoubt } from '.';
 
 const none = { readings: [] };
 const codes = (doubts: readonly Doubt[]) => doubts.map((d) => d.code);
@@ -43,6 +43,25 @@ describe('what is asked about a reading', () => {
     const [doubt] = doubtsOf({ role: 'land', aperture: 8, shutter: 1 / 60, iso: 100 }, none);
     expect(doubt).toMatchObject({ code: 'beside-mark', mark: '1/60' });
     expect(doubtsOf({ role: 'land', aperture: 8, shutter: 47, iso: 100 }, none)).toEqual([]);
+  });
+
+  it('is a circle that crosses the skyline, with what that costs', () => {
+    const stand = testStand({
+      skyline: [
+        { u: 0, v: 0.5 },
+        { u: 1, v: 0.5 },
+      ],
+    });
+    const at = (v: number) =>
+      strayDoubt({ id: 'x', role: 'land', ev100: 10, u: 0.5, v, spotAngleDeg: 5 }, stand);
+    expect(at(0.8)).toBeNull();
+    const near = at(0.53);
+    expect(near).toMatchObject({ code: 'circle-crosses', stops: expect.any(Number) });
+    const { part, stops } = near as Extract<Doubt, { code: 'circle-crosses' }>;
+    expect(part).toBeGreaterThan(0.02);
+    expect(part).toBeLessThan(0.5);
+    // what of the sky it took in makes the land read too bright
+    expect(stops).toBeGreaterThan(0.1);
   });
 
   it('is the time between sky and land', () => {

@@ -1,6 +1,7 @@
 import { ev100 } from '@/core/exposure';
-import { type Role } from '@/core/field';
+import { type Role, skylineAt, strayPart, strayStops } from '@/core/field';
 import { mean } from '@/core/numerics';
+import { meterCircle } from '@/core/optics';
 import {
   APERTURE_MARKS,
   exactAperture,
@@ -9,7 +10,7 @@ import {
   nearestShutterMark,
   nominalOf,
 } from '@/core/units';
-import { meteredEv, readingSeconds } from './prepare';
+import { frameOf, meteredEv, readingSeconds } from './prepare';
 import { type EnteredReading, type Reading, type Stand } from './stand';
 
 /** Why a reading is asked about; it is never refused for it. */
@@ -22,6 +23,8 @@ export type Doubt =
   | { readonly code: 'sky-below-land'; readonly stops: number }
   /** A time beside a mark: either the mark was meant, or the exact time. */
   | { readonly code: 'beside-mark'; readonly mark: string; readonly stops: number }
+  /** The meter's circle took in so much of the other side of the skyline, and reads so many stops off for it. */
+  | { readonly code: 'circle-crosses'; readonly part: number; readonly stops: number | null }
   /** Sky and land were read so far apart in time that the light may have moved. */
   | { readonly code: 'apart-in-time'; readonly minutes: number };
 
@@ -84,6 +87,22 @@ function besideMark({ shutter }: EnteredReading): Doubt | null {
   return near && off !== null && off > BESIDE[0] && off < BESIDE[1]
     ? { code: 'beside-mark', mark: near.mark.name, stops: near.errorStops }
     : null;
+}
+
+/** A circle with less of the other side than this is as good as clear of it. */
+const STRAY_PART = 0.02;
+
+/** Whether a reading's circle crosses the skyline, and what that costs; null where it does not, or its angle is not known. */
+export function strayDoubt(reading: Reading, { readings, skyline, lens, camera }: Stand): Doubt | null {
+  const { u, v, spotAngleDeg, role } = reading;
+  if (u === undefined || v === undefined || spotAngleDeg === undefined) return null;
+  const frame = frameOf(camera);
+  const circle = meterCircle({ u, v }, spotAngleDeg, { focalLengthMm: lens.focalLengthMm, frame });
+  const part = strayPart(circle, skylineAt(skyline), frame.widthMm / frame.heightMm);
+  if (part < STRAY_PART) return null;
+  const other = readings.filter((r) => !r.limit && (r.role === 'sky') !== (role === 'sky')).map(meteredEv);
+  const stops = other.length ? strayStops(meteredEv(reading), mean(other), part) : null;
+  return { code: 'circle-crosses', part, stops };
 }
 
 /** Minutes between readings of sky and land from which on the light has moved, near sunrise and sunset. */

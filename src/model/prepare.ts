@@ -183,12 +183,13 @@ function fittedGlass(filters: readonly Exclude<Filter, SheetFilter>[]): FittedGl
 }
 
 function lightReading(reading: Reading, takenStops: number): LightReading {
-  const { id, role, u, v, limit, wantedToneStops } = reading;
+  const { id, role, u, v, limit, fromPicture, wantedToneStops } = reading;
   return {
     id,
     role,
     ev100: meteredEv(reading) + takenStops,
     limit,
+    fromPicture,
     wantedToneStops,
     place: u === undefined || v === undefined ? undefined : { u, v },
   };

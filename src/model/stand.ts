@@ -126,6 +126,8 @@ export interface Reading {
   readonly spotAngleDeg?: number | undefined;
   readonly wantedToneStops?: number | undefined;
   readonly limit?: boolean | undefined;
+  /** Read from the stand's picture, and not from the place. */
+  readonly fromPicture?: boolean | undefined;
   readonly throughFilterIds?: readonly string[] | undefined;
   readonly seat?: ({ readonly filterId: string } & Seat) | undefined;
 }

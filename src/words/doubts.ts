@@ -1,5 +1,5 @@
 import { type Doubt, type RoleSummary, type SpanMover } from '@/model';
-import { stopsFigure, stopsText } from './figures';
+import { percentText, stopsFigure, stopsText } from './figures';
 
 /** What is asked about a reading. */
 export function doubtText(doubt: Doubt): string {
@@ -14,6 +14,12 @@ export function doubtText(doubt: Doubt): string {
       return `That leaves the sky ${stopsText(doubt.stops)} darker than the land: so it is before a storm over snow, else the roles are swapped.`;
     case 'beside-mark':
       return `Is it the camera’s mark ${doubt.mark}, which stands ${stopsFigure(Math.abs(doubt.stops))} stop from the time typed?`;
+    case 'circle-crosses':
+      return `The meter’s circle takes in ${percentText(doubt.part)} of the other side of the skyline${
+        doubt.stops === null
+          ? ''
+          : `: it reads about ${stopsText(Math.abs(doubt.stops))} too ${doubt.stops > 0 ? 'bright' : 'dark'}`
+      }. Aim away from the line.`;
     case 'apart-in-time':
       return `Sky and land were read ${Math.round(doubt.minutes)} min apart. Near sunrise and sunset the light moves by a tenth to a quarter of a stop a minute: up to ${stopsText(doubt.minutes / 4)}. Read the older one again.`;
   }

@@ -2,3 +2,4 @@ export * from './grid';
 export * from './light';
 export * from './picture';
 export * from './types';
+export * from './spot';

@@ -7,3 +7,4 @@ export * from './vignetting';
 export * from './seated';
 export * from './dimming-field';
 export * from './view-angles';
+export * from './meter-circle';

@@ -69,6 +69,9 @@ export interface StandAccess {
   readonly setBare: (bare: boolean) => void;
   readonly selection: Selection;
   readonly select: (selection: Selection) => void;
+  /** Angle of the meter on the picture, degrees; null: readings come from a meter of one's own. */
+  readonly pictureMeterDeg: number | null;
+  readonly setPictureMeter: (angleDeg: number | null) => void;
   readonly draft: ReadingDraft;
   readonly setDraft: (draft: ReadingDraft) => void;
   /** Corners of the shape that is being drawn; null while none is. */

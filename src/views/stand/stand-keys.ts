@@ -47,7 +47,7 @@ export function useStandKeys(): void {
       })),
       {
         name: draft.limit ? 'The next reading is to be balanced' : 'The next reading is to be held',
-        also: 'limit brightest darkest',
+        also: 'limit extremes',
         keys: 'H',
         run: hold,
       },

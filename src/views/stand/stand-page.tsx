@@ -65,6 +65,7 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   const [selection, select] = useState<Selection>(null);
   const [draft, setDraft] = useState<ReadingDraft>({ role: 'land', place: null, limit: false });
 
+  const [pictureMeterDeg, setPictureMeter] = useState<number | null>(null);
   const [outline, setOutline] = useState<readonly FramePoint[] | null>(null);
   const [zoom, setZoom] = useState(WHOLE);
   const [brush, setBrush] = useState<Brush | null>(null);
@@ -109,6 +110,8 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
     setBare,
     selection,
     select,
+    pictureMeterDeg,
+    setPictureMeter,
     draft,
     setDraft,
     outline,

@@ -17,6 +17,7 @@ import { useBarePress } from './use-bare-press';
 import { useFrameDrag } from './use-frame-drag';
 import { useFrameZoom } from './use-frame-zoom';
 import { usePictureDrop } from './use-picture-drop';
+import { PictureMeter } from './picture-meter';
 import { type Picture, usePicture } from './use-picture';
 import { WholeFrame } from './whole-frame';
 import { panned } from './zoom';
@@ -143,6 +144,7 @@ function PictureLayers({
         })}
       >
         <rect width={width} height={height} fill="transparent" {...(step === 'balance' ? press : drag())} />
+        <PictureMeter width={width} height={height} />
         <CropMask width={width} height={height} />
         <LevelGrid width={width} height={height} />
         <SkylineHandles width={width} height={height} />

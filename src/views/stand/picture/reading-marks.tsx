@@ -1,9 +1,12 @@
 import { type FramePoint, type PlacedReading } from '@/core/field';
-import { changeReading, removeReading } from '@/model';
+import { meterCircle } from '@/core/optics';
+import { changeReading, frameOf, removeReading } from '@/model';
 import { MarginNote } from '@/render';
 import { RoleMark } from '@/ui/role-mark';
 import { stopsFigure } from '@/words';
+import { usePictureSpot } from '../read/use-picture-spot';
 import { arrowMove, heldToFrame } from './frame-keys';
+import { CircleOutline } from './picture-meter';
 import { type ReadingDraft, useStand } from '../stand-context';
 import { usePointDrag } from './use-point-drag';
 
@@ -65,6 +68,7 @@ function Mark({ reading, width, height }: Box & { reading: PlacedReading }) {
       }}
     >
       <circle r={22} fill="transparent" />
+      {step === 'read' && <MeteredCircle id={id} height={height} />}
       {selected && step === 'read' && <circle r={14} fill="none" stroke="var(--panel)" strokeWidth={2} />}
       <RoleMark role={role} size={8} cased />
       {reading.limit && <path d="M-9 -13H9" stroke={`var(--${role})`} strokeWidth={3.5} />}
@@ -75,16 +79,31 @@ function Mark({ reading, width, height }: Box & { reading: PlacedReading }) {
   );
 }
 
+/** What the meter took in of a reading, where its angle is known, true to size. */
+function MeteredCircle({ id, height }: { id: string; height: number }) {
+  const { stand } = useStand();
+  const reading = stand.readings.find((r) => r.id === id);
+  if (!reading || reading.spotAngleDeg === undefined || reading.u === undefined || reading.v === undefined)
+    return null;
+  const circle = meterCircle({ u: reading.u, v: reading.v }, reading.spotAngleDeg, {
+    focalLengthMm: stand.lens.focalLengthMm,
+    frame: frameOf(stand.camera),
+  });
+  return <CircleOutline circle={circle} height={height} />;
+}
+
 /** Where the reading that is being entered will lie. */
 function DraftMark({ draft, place, width, height }: Box & { draft: ReadingDraft; place: FramePoint }) {
   const { setDraft } = useStand();
+  const meter = usePictureSpot();
   return (
     <g
       transform={`translate(${place.u * width} ${place.v * height})`}
       tabIndex={0}
       role="button"
-      aria-label={`New ${draft.role} reading: arrow keys move it`}
+      aria-label={`New ${draft.role} reading: arrow keys move it${meter ? ', Enter takes it from the picture' : ''}`}
       onKeyDown={(e) => {
+        if (e.key === 'Enter') meter?.take(place);
         const move = arrowMove(e);
         if (move) setDraft({ ...draft, place: heldToFrame({ u: place.u + move.u, v: place.v + move.v }) });
       }}

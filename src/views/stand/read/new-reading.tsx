@@ -14,6 +14,7 @@ import { type Metered, parseMetered } from '../../parse';
 import { ROLE_NAMES } from '../roles';
 import { useStand } from '../stand-context';
 import { Doubts } from './doubts';
+import { PictureMeterChoice } from './picture-meter-choice';
 import { ReadThrough } from './read-through';
 import { useMeter } from './use-meter';
 import { useUsualLand } from './use-usual-land';
@@ -54,6 +55,7 @@ export function NewReading() {
         }))}
         onValue={(role) => setDraft({ ...draft, role })}
       />
+      <PictureMeterChoice />
       <DraftPlace />
       <Segmented<MeterScale>
         label="What the meter shows"
@@ -89,7 +91,7 @@ export function NewReading() {
           checked={draft.limit}
           onChange={(e) => setDraft({ ...draft, limit: e.target.checked })}
         />
-        To be held, not balanced (key H)
+        This one is to be held (key H)
       </label>
       <ReadThrough {...through} onChange={setThrough} />
       <Button kind="action" className="w-full" disabled={!complete} onClick={add}>

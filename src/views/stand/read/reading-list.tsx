@@ -7,6 +7,7 @@ import {
   type Reading,
   readingMinutes,
   removeReading,
+  strayDoubt,
   withoutPlace,
 } from '@/model';
 import { Button } from '@/ui/button';
@@ -48,6 +49,7 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
   const minutes = readingMinutes(reading, now);
   const about = [
     reading.u === undefined ? 'without a place, rough' : null,
+    reading.fromPicture ? 'from the picture' : null,
     reading.limit ? 'to be held' : null,
     reading.wantedToneStops ? `wanted ${toneText(reading.wantedToneStops)}` : null,
     reading.throughFilterIds?.length ? `through ${throughText(reading.throughFilterIds, bag)}` : null,
@@ -87,7 +89,9 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
         </p>
       )}
       <Doubts
-        doubts={doubtsOf(reading, stand).filter((d) => d.code !== 'sky-below-land')}
+        doubts={[strayDoubt(reading, stand), ...doubtsOf(reading, stand)].filter(
+          (d) => d !== null && d.code !== 'sky-below-land',
+        )}
         onMeant={(change) => edit((s) => changeReading(s, reading.id, change))}
       />
       {selected && <EditReading reading={reading} />}
@@ -158,6 +162,16 @@ function EditReading({ reading }: { reading: Reading }) {
       ) : (
         <Button onClick={() => change({ u: 0.5, v: 0.5 })}>Give it a place</Button>
       )}
+      <QuantityField
+        label="Meter’s angle"
+        quantity="spotAngleDeg"
+        unit="°"
+        optional
+        value={reading.spotAngleDeg}
+        placeholder="not known"
+        hint="its circle is drawn true to size in the frame"
+        onValue={(spotAngleDeg) => change({ spotAngleDeg })}
+      />
       <label className="flex min-h-11 items-center gap-2.5">
         <input
           type="checkbox"

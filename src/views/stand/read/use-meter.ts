@@ -23,7 +23,7 @@ function throughPolariser(stand: Stand, bag: Bag): Through {
 /** The meter's aperture and ISO, kept from the last reading, and the way to take a reading with it. */
 export function useMeter() {
   const { stand, bag, edit, draft, setDraft } = useStand();
-  const last = [...stand.readings].reverse().find((r) => r.aperture !== undefined);
+  const last = stand.readings.findLast((r) => r.aperture !== undefined);
   const [aperture, setAperture] = useState(last?.aperture ?? 8);
   const [iso, setIso] = useState(last?.iso ?? 100);
   const [through, setThrough] = useState<Through>(() => throughPolariser(stand, bag));
@@ -33,8 +33,12 @@ export function useMeter() {
     const id = freeId('r', stand.readings);
     if (isFull) return id;
     const takenAt = new Date().toISOString();
+    // it is the same meter still
+    const angle = last?.spotAngleDeg ? { spotAngleDeg: last.spotAngleDeg } : {};
     const limit = draft.limit ? { limit: true } : {};
-    edit((s) => addReading(s, { role: draft.role, ...light, ...draft.place, ...limit, ...through, takenAt }));
+    edit((s) =>
+      addReading(s, { role: draft.role, ...light, ...draft.place, ...limit, ...angle, ...through, takenAt }),
+    );
     setDraft({ ...draft, place: null, limit: false });
     return id;
   };

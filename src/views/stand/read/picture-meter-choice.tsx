@@ -1,0 +1,43 @@
+import { type ReactNode } from 'react';
+import { Segmented } from '@/ui/segmented';
+import { useStand } from '../stand-context';
+
+const OFF = 'off';
+/** Angles of spot meters, degrees. */
+const ANGLES = [1, 3, 5];
+
+/** Whether readings come from the picture, and through how wide a spot. */
+export function PictureMeterChoice() {
+  const { stand, derived, pictureMeterDeg, setPictureMeter } = useStand();
+  if (!stand.picture) return null;
+  const tie = derived.prepared?.input.field.tie;
+  if (!tie)
+    return (
+      <Note>
+        The picture tells no exposure: read one spot of it with your own meter and place it, then the picture
+        can be metered too.
+      </Note>
+    );
+  return (
+    <div className="space-y-1.5">
+      <Segmented
+        label="Meter on the picture"
+        value={pictureMeterDeg === null ? OFF : String(pictureMeterDeg)}
+        options={[
+          { value: OFF, text: 'Own meter' },
+          ...ANGLES.map((deg) => ({ value: String(deg), text: `Picture, ${deg}°` })),
+        ]}
+        onValue={(value) => setPictureMeter(value === OFF ? null : Number(value))}
+      />
+      {pictureMeterDeg !== null && (
+        <Note>
+          Click the frame: sky above the skyline, land below it, is read from the picture. A finger aims above
+          itself; by keyboard give it a place, then arrow keys and Enter.
+          {tie.by === 'exposure-data' && ' Its EVs are good to 1 or 2 stops, the span is surer than they.'}
+        </Note>
+      )}
+    </div>
+  );
+}
+
+const Note = ({ children }: { children: ReactNode }) => <p className="text-sm text-quiet">{children}</p>;
