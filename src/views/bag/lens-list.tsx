@@ -1,5 +1,6 @@
 import { estimatedPupilToFilterMm } from '@/core/optics';
 import { type BagLens, freeId, putLens, removeLens, restoreLens } from '@/model';
+import { Check } from '@/ui/check';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { lensDetail, lensText } from '@/words';
 import { QuantityField } from '../quantity-field';
@@ -77,15 +78,13 @@ function LensEditor({ lens, put }: { lens: BagLens; put: (lens: BagLens) => void
         hint={lens.pupilToFilterMm === undefined ? 'estimated, good to a fifth' : undefined}
         onValue={(pupilToFilterMm) => put({ ...lens, pupilToFilterMm })}
       />
-      <label className="col-span-2 flex min-h-11 items-center gap-2.5 self-end">
-        <input
-          type="checkbox"
-          className="size-5 accent-(--action)"
-          checked={!!bulgingFront}
-          onChange={(e) => put({ ...lens, bulgingFront: e.target.checked || undefined })}
-        />
+      <Check
+        className="col-span-2 self-end"
+        isOn={!!bulgingFront}
+        onChange={(on) => put({ ...lens, bulgingFront: on || undefined })}
+      >
         Bulging front: the holder stands on a collar, not on a thread
-      </label>
+      </Check>
     </div>
   );
 }

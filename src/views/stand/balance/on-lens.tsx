@@ -7,6 +7,7 @@ import {
   type Stand,
   waterBehindPolariser,
 } from '@/model';
+import { Check } from '@/ui/check';
 import { filterName, polariserText, waterGlareText } from '@/words';
 import { QuantityField } from '../../quantity-field';
 import { SunDirection } from './look-controls';
@@ -37,15 +38,9 @@ const isOn = ({ fitted }: Stand, { id }: Filter): boolean => !!fitted?.some((f) 
 function Fitted({ filter }: { filter: Filter }) {
   const { stand, edit } = useStand();
   return (
-    <label className="flex min-h-11 items-center gap-2.5">
-      <input
-        type="checkbox"
-        className="size-5 accent-(--action)"
-        checked={isOn(stand, filter)}
-        onChange={(e) => edit((s) => putFitted(s, filter.id, e.target.checked))}
-      />
+    <Check isOn={isOn(stand, filter)} onChange={(on) => edit((s) => putFitted(s, filter.id, on))}>
       {filterName(filter)}
-    </label>
+    </Check>
   );
 }
 

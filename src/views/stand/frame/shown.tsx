@@ -1,3 +1,4 @@
+import { Check } from '@/ui/check';
 import { Stepper } from '@/ui/stepper';
 import { useZoomSteps } from '../picture/use-zoom-steps';
 import { MOST_TIMES, ZOOM_STEP } from '../picture/zoom';
@@ -12,9 +13,15 @@ export function Shown() {
     <section aria-label="How the frame is shown">
       <h3 className="font-semibold">How the frame is shown</h3>
       <div className="grid grid-cols-2">
-        <Check text="Without colours" isOn={isMonochrome} onChange={setMonochrome} />
-        <Check text="Mark what clips" isOn={marksClips} onChange={setMarksClips} />
-        <Check text="Level grid" isOn={showsGrid} onChange={setShowsGrid} />
+        <Check isOn={isMonochrome} onChange={setMonochrome}>
+          Without colours
+        </Check>
+        <Check isOn={marksClips} onChange={setMarksClips}>
+          Mark what clips
+        </Check>
+        <Check isOn={showsGrid} onChange={setShowsGrid}>
+          Level grid
+        </Check>
       </div>
       <Stepper
         label="Looked at closely"
@@ -27,19 +34,5 @@ export function Shown() {
         <span className="font-mono">{zoom.times === 1 ? 'whole' : `${zoom.times.toFixed(1)}×`}</span>
       </Stepper>
     </section>
-  );
-}
-
-function Check({ text, isOn, onChange }: { text: string; isOn: boolean; onChange: (on: boolean) => void }) {
-  return (
-    <label className="flex min-h-11 items-center gap-2">
-      <input
-        type="checkbox"
-        checked={isOn}
-        onChange={(e) => onChange(e.target.checked)}
-        className="size-5 accent-(--action)"
-      />
-      {text}
-    </label>
   );
 }

@@ -5,6 +5,7 @@ import { ROLES, type Role } from '@/core/field';
 import { exactAperture, exactIso, steppedShutterMark } from '@/core/units';
 import { doubtsOf, guessSeconds, MAX_READINGS } from '@/model';
 import { Button } from '@/ui/button';
+import { Check } from '@/ui/check';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
@@ -84,15 +85,9 @@ export function NewReading() {
           )}
         />
       )}
-      <label className="flex min-h-11 items-center gap-2.5">
-        <input
-          type="checkbox"
-          className="size-5 accent-(--action)"
-          checked={draft.limit}
-          onChange={(e) => setDraft({ ...draft, limit: e.target.checked })}
-        />
+      <Check isOn={draft.limit} onChange={(limit) => setDraft({ ...draft, limit })}>
         This one is to be held (key H)
-      </label>
+      </Check>
       <ReadThrough {...through} onChange={setThrough} />
       <Button kind="action" className="w-full" disabled={!complete} onClick={add}>
         <Plus size={18} aria-hidden />

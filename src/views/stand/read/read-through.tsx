@@ -1,4 +1,5 @@
 import { isSheet, type Reading } from '@/model';
+import { Check } from '@/ui/check';
 import { Fold } from '@/ui/fold';
 import { filterName, throughText } from '@/words';
 import { useStand } from '../stand-context';
@@ -25,16 +26,14 @@ export function ReadThrough({ throughFilterIds = [], seat, onChange }: Props) {
   return (
     <Fold summary={<>Read through {throughText(throughFilterIds, bag)}</>}>
       {offered.map((filter) => (
-        <label key={filter.id} className="flex min-h-11 items-center gap-2.5">
-          <input
-            type="checkbox"
-            className="size-5 accent-(--action)"
-            checked={throughFilterIds.includes(filter.id)}
-            onChange={(e) => toggle(filter.id, e.target.checked)}
-          />
+        <Check
+          key={filter.id}
+          isOn={throughFilterIds.includes(filter.id)}
+          onChange={(on) => toggle(filter.id, on)}
+        >
           {filterName(filter)}
           {isSheet(filter) && ', as it is seated now'}
-        </label>
+        </Check>
       ))}
     </Fold>
   );

@@ -11,6 +11,7 @@ import {
   withoutPlace,
 } from '@/model';
 import { Button } from '@/ui/button';
+import { Check } from '@/ui/check';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
@@ -172,15 +173,9 @@ function EditReading({ reading }: { reading: Reading }) {
         hint="its circle is drawn true to size in the frame"
         onValue={(spotAngleDeg) => change({ spotAngleDeg })}
       />
-      <label className="flex min-h-11 items-center gap-2.5">
-        <input
-          type="checkbox"
-          className="size-5 accent-(--action)"
-          checked={!!reading.limit}
-          onChange={(e) => change({ limit: e.target.checked || undefined })}
-        />
+      <Check isOn={!!reading.limit} onChange={(on) => change({ limit: on || undefined })}>
         To be held, not balanced (the brightest cloud, the deepest hole)
-      </label>
+      </Check>
       {!reading.limit && <WantedTone reading={reading} />}
       <ReadThrough throughFilterIds={reading.throughFilterIds} seat={reading.seat} onChange={change} />
     </div>
