@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { lightOfFigures, type LightFigures } from '@/core/photo';
+import { lightOfFigures, type LightFigures, middleStops } from '@/core/photo';
 import { srgbFromLinear } from '@/core/units';
 import { THEME_TINTS } from './frame-painter';
 
@@ -19,8 +19,9 @@ export function LightPicture({ light, theme, width, height }: LightPictureProps)
   useEffect(() => {
     const context = canvas.current?.getContext('2d');
     if (!context) return;
-    const { columns, rows, luminance } = lightOfFigures(light);
-    const middle = Math.log2(luminance.toSorted()[luminance.length >> 1] as number);
+    const told = lightOfFigures(light);
+    const { columns, rows, luminance } = told;
+    const middle = middleStops(told);
     const { down, up } = SHOWN_STOPS;
     const image = context.createImageData(columns, rows);
     luminance.forEach((y, i) => {

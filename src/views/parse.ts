@@ -9,7 +9,7 @@ import {
 } from '@/core/units';
 import { isWithin, type Quantity } from '@/model';
 import { type Parsed } from '@/ui/field';
-import { meteredText, NOT_A_NUMBER, NOT_A_TIME, NOT_METERED, rangeText, timeText } from '@/words';
+import { meteredText, NOT_A_NUMBER, NOT_A_TIME, NOT_METERED, rangeText, tenthsText, timeText } from '@/words';
 
 /** A number as it is typed: a comma or a point, a true or a typed minus, nothing else. */
 export function typedNumber(text: string): number | null {
@@ -48,7 +48,7 @@ export function parseAperture(text: string): Parsed<number> {
       ? {
           ok: true,
           value,
-          understood: `f/${tenths.mark} closed by ${tenths.tenths / 10} stop: f/${value.toFixed(2)}`,
+          understood: tenthsText(tenths),
         }
       : { ok: false, error: rangeText('aperture') };
   }
@@ -76,11 +76,14 @@ export interface TypedShutter {
 export function parseShutter(text: string): Parsed<TypedShutter> {
   const read = shutterFromTyping(text);
   if (!read.ok) return { ok: false, error: read.reason === 'not-a-time' ? NOT_A_TIME : rangeText('seconds') };
-  const { seconds } = read;
+  return { ok: true, ...understoodShutter(read.seconds) };
+}
+
+/** A time as it is kept, and as it is said to have been understood. */
+function understoodShutter(seconds: ExactSeconds): { value: TypedShutter; understood: string } {
   const near = nearestShutterMark(seconds);
   const isMark = near !== null && Math.abs(near.errorStops) < 1e-9;
   return {
-    ok: true,
     value: { seconds, kept: isMark ? near.mark.name : seconds },
     understood: isMark
       ? markText(near.mark.name, seconds)
@@ -89,8 +92,7 @@ export function parseShutter(text: string): Parsed<TypedShutter> {
 }
 
 /** What a meter showed: a shutter time, or an EV at ISO 100. */
-export type Metered =
-  ({ readonly shutter: string | number } & Pick<TypedShutter, 'seconds'>) | { readonly ev100: number };
+export type Metered = TypedShutter | { readonly ev100: number };
 
 /** What a meter showed, on its own scale or with a unit; what was understood is shown as it is typed. */
 export function parseMetered(scale: MeterScale): (text: string) => Parsed<Metered> {
@@ -106,12 +108,7 @@ export function parseMetered(scale: MeterScale): (text: string) => Parsed<Metere
               ? NOT_A_TIME
               : NOT_METERED,
       };
-    if (read.scale === 'shutter') {
-      const shutter = parseShutter(text);
-      return shutter.ok
-        ? { ...shutter, value: { shutter: shutter.value.kept, seconds: shutter.value.seconds } }
-        : shutter;
-    }
+    if (read.scale === 'shutter') return { ok: true, ...understoodShutter(read.seconds) };
     const ev100 = Math.round(read.ev100 * 1000) / 1000;
     if (!isWithin('ev100', ev100)) return { ok: false, error: rangeText('ev100') };
     return { ok: true, value: { ev100 }, understood: meteredText(read) };

@@ -1,4 +1,4 @@
-import { type MeterScale, type MeterText } from '@/core/exposure';
+import { type apertureInTenths, type MeterScale, type MeterText } from '@/core/exposure';
 import { stopsFigure } from './figures';
 
 /** The scales of meters, as they are called beside one. */
@@ -8,6 +8,14 @@ export const METER_SCALE_NAMES: Record<MeterScale, string> = {
   lux: 'lux',
   luminance: 'cd/m²',
 };
+
+/** What an f-number in tenths was understood as. */
+export const tenthsText = ({
+  mark,
+  tenths,
+  exact,
+}: NonNullable<ReturnType<typeof apertureInTenths>>): string =>
+  `f/${mark} closed by ${tenths / 10} stop: f/${exact.toFixed(2)}`;
 
 /** What an EV, or light, was understood as. */
 export function meteredText(read: Exclude<Extract<MeterText, { ok: true }>, { scale: 'shutter' }>): string {

@@ -79,5 +79,10 @@ export function lightOfFigures(
   return { columns, rows, luminance, evOfOne, known };
 }
 
+/** Light that half of a picture's cells lie above, log2. */
+export function middleStops({ luminance }: Pick<PictureLight, 'luminance'>): number {
+  return Math.log2(luminance.toSorted()[luminance.length >> 1] as number);
+}
+
 /** EV at ISO 100 of a luminance of 1 in a picture that was exposed at an EV: mid-grey lies where the meter put it. */
 export const evOfWhite = (exposureEv: number): number => exposureEv - Math.log2(MID_GREY);

@@ -115,25 +115,30 @@ export function nearestShutterMark(
   return best && { mark: best, errorStops: Math.log2(best.exact / seconds) };
 }
 
+/** The marks of the third-stop scale, the longest first. */
+const THIRD_MARKS = SHUTTER_MARKS.filter((m) => m.scale === 'third').sort((a, b) => b.exact - a.exact);
+
+/** Which of them is nearest to a time. */
+function nearestThird(seconds: number): number {
+  const away = THIRD_MARKS.map((m) => Math.abs(Math.log2(m.exact / seconds)));
+  return away.indexOf(Math.min(...away));
+}
+
 /**
  * Third-stop marks round a time, from the longest to the shortest: `count` of them, `thirds` steps apart, the one nearest
  * to it in the middle; moved towards it where the scale ends.
  */
 export function shutterMarksRound(seconds: number, thirds: number, count: number): readonly Mark[] {
-  const marks = SHUTTER_MARKS.filter((m) => m.scale === 'third').sort((a, b) => b.exact - a.exact);
-  const distance = (m: Mark) => Math.abs(Math.log2(m.exact / seconds));
-  const nearest = marks.reduce((best, m, i) => (distance(m) < distance(marks[best]!) ? i : best), 0);
+  const nearest = nearestThird(seconds);
   const reach = thirds * (count - 1);
   const phase = nearest % thirds;
-  const last = marks.length - 1 - ((marks.length - 1 - phase) % thirds);
+  const last = THIRD_MARKS.length - 1 - ((THIRD_MARKS.length - 1 - phase) % thirds);
   const first = Math.max(phase, Math.min(nearest - thirds * Math.floor(count / 2), last - reach));
-  return marks.filter((_, i) => i >= first && i <= first + reach && (i - first) % thirds === 0);
+  return THIRD_MARKS.filter((_, i) => i >= first && i <= first + reach && (i - first) % thirds === 0);
 }
 
 /** The third-stop mark so many steps from the one nearest to a time, towards shorter times; held to the ends of the scale. */
 export function steppedShutterMark(seconds: number, thirds: number): Mark {
-  const marks = SHUTTER_MARKS.filter((m) => m.scale === 'third').sort((a, b) => b.exact - a.exact);
-  const away = marks.map((m) => Math.abs(Math.log2(m.exact / seconds)));
-  const at = away.indexOf(Math.min(...away)) + thirds;
-  return marks[Math.min(marks.length - 1, Math.max(0, at))] as Mark;
+  const at = nearestThird(seconds) + thirds;
+  return THIRD_MARKS[Math.min(THIRD_MARKS.length - 1, Math.max(0, at))] as Mark;
 }

@@ -1,13 +1,9 @@
 import { cropBox, frameOf } from '@/model';
+import { type DrawnSize } from './frame-path';
 import { useStand } from '../stand-context';
 
-interface Box {
-  width: number;
-  height: number;
-}
-
 /** What the crop leaves out, veiled. */
-export function CropMask({ width, height }: Box) {
+export function CropMask({ width, height }: DrawnSize) {
   const { stand } = useStand();
   const box = cropBox(stand.crop, frameOf(stand.camera));
   if (!box) return null;

@@ -2,16 +2,11 @@ import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { type FramePoint } from '@/core/field';
 import { brushed, maskOf, outlineOf } from '@/model';
 import { arrowMove, heldToFrame } from './frame-keys';
-import { pathOf } from './frame-path';
+import { type DrawnSize, pathOf } from './frame-path';
 import { useStand } from '../stand-context';
 
-interface Box {
-  width: number;
-  height: number;
-}
-
 /** The shape that is being drawn, and the cross that sets its corners by keyboard. */
-export function DrawnOutline({ outline, width, height }: Box & { outline: readonly FramePoint[] }) {
+export function DrawnOutline({ outline, width, height }: DrawnSize & { outline: readonly FramePoint[] }) {
   const { setOutline, brush } = useStand();
   const box = { width, height };
   const [cross, setCross] = useState<FramePoint>({ u: 0.5, v: 0.5 });

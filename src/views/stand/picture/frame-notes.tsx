@@ -2,10 +2,11 @@ import { skylineAt } from '@/core/field';
 import { type Glass } from '@/model';
 import { MarginNote } from '@/render';
 import { placeText, sideNames, stopsFigure } from '@/words';
+import { type DrawnSize } from './frame-path';
 import { useStand } from '../stand-context';
 
 /** Sky and land that no reading lights yet: their tone is assumed, and says so. */
-export function UnreadNotes({ width, height }: { width: number; height: number }) {
+export function UnreadNotes({ width, height }: DrawnSize) {
   const { stand } = useStand();
   const at = skylineAt(stand.skyline)(0.5);
   const read = new Set(stand.readings.map((r) => r.role));
@@ -23,7 +24,7 @@ export function UnreadNotes({ width, height }: { width: number; height: number }
 }
 
 /** What the glass takes off the place where it does the most harm, noted where it applies and clear of the readings. */
-export function GlassNotes({ width, height, glass }: { width: number; height: number; glass: Glass }) {
+export function GlassNotes({ width, height, glass }: DrawnSize & { glass: Glass }) {
   const { derived } = useStand();
   const worst = glass.figures?.spillWorst;
   if (!worst || worst.stops < 0.5) return null;
@@ -54,7 +55,7 @@ export function GlassNotes({ width, height, glass }: { width: number; height: nu
 function clearPlace(
   spot: { x: number; y: number },
   textWidth: number,
-  frame: { width: number; height: number },
+  frame: DrawnSize,
   taken: readonly { left: number; right: number; y: number }[],
 ): { x: number; y: number } {
   const inside = (x: number) => Math.max(6, Math.min(x, frame.width - textWidth - 6));

@@ -1,15 +1,11 @@
 import { angleLines, gridStepDeg } from '@/core/optics';
 import { frameOf } from '@/model';
 import { MarginNote } from '@/render';
+import { type DrawnSize } from './frame-path';
 import { useStand } from '../stand-context';
 
-interface Box {
-  width: number;
-  height: number;
-}
-
 /** Level and upright lines over the frame, at equal angles from the lens axis; the axis itself is drawn stronger. */
-export function LevelGrid({ width, height }: Box) {
+export function LevelGrid({ width, height }: DrawnSize) {
   const { stand, showsGrid } = useStand();
   if (!showsGrid) return null;
   const { focalLengthMm } = stand.lens;

@@ -4,14 +4,14 @@ import { type MeterCircle } from '@/core/optics';
 import { MarginNote } from '@/render';
 import { stopsFigure } from '@/words';
 import { usePictureSpot } from '../read/use-picture-spot';
+import { type DrawnSize } from './frame-path';
 import { useStand } from '../stand-context';
-import { type ZoomBox } from './zoom';
 
 /** A finger hides what lies under it: it aims so far above itself, px. */
 const ABOVE_FINGER = 56;
 
 /** The meter on the picture: what it shows under the pointer, as it moves; a click, or lifting the finger, takes it. */
-export function PictureMeter({ width, height }: ZoomBox) {
+export function PictureMeter({ width, height }: DrawnSize) {
   const { draft } = useStand();
   const meter = usePictureSpot();
   const [aimed, setAimed] = useState<FramePoint | null>(null);
@@ -61,7 +61,7 @@ export function PictureMeter({ width, height }: ZoomBox) {
   );
 }
 
-interface AimProps extends ZoomBox {
+interface AimProps extends DrawnSize {
   role: Role;
   circle: MeterCircle;
   spot: Spot | null;

@@ -1,12 +1,13 @@
 import { line } from 'd3-shape';
 import { skylineAt } from '@/core/field';
+import { type DrawnSize } from './frame-path';
 import { useStand } from '../stand-context';
 
 /** Dots along the width at which the proposal is drawn, px. */
 const SPACING = 9;
 
 /** A skyline that was found, over the one that holds: dotted, since it is not used yet, and in hollow dots where it is unsure. */
-export function ProposedSkyline({ width, height }: { width: number; height: number }) {
+export function ProposedSkyline({ width, height }: DrawnSize) {
   const { pictureIn } = useStand();
   const { proposal } = pictureIn;
   if (!proposal) return null;

@@ -7,16 +7,12 @@ import { stopsFigure } from '@/words';
 import { usePictureSpot } from '../read/use-picture-spot';
 import { arrowMove, heldToFrame } from './frame-keys';
 import { CircleOutline } from './picture-meter';
+import { type DrawnSize } from './frame-path';
 import { type ReadingDraft, useStand } from '../stand-context';
 import { usePointDrag } from './use-point-drag';
 
-interface Box {
-  width: number;
-  height: number;
-}
-
 /** The readings where they lie, to be dragged or moved by key, and the one that is being entered. */
-export function ReadingMarks({ width, height }: Box) {
+export function ReadingMarks({ width, height }: DrawnSize) {
   const { derived, step, draft } = useStand();
   const readings = derived.prepared?.input.field.readings ?? [];
   return (
@@ -31,7 +27,7 @@ export function ReadingMarks({ width, height }: Box) {
   );
 }
 
-function Mark({ reading, width, height }: Box & { reading: PlacedReading }) {
+function Mark({ reading, width, height }: DrawnSize & { reading: PlacedReading }) {
   const { edit, step, selection, select } = useStand();
   const { id, place, role } = reading;
   const selected = selection?.kind === 'reading' && selection.id === id;
@@ -93,7 +89,7 @@ function MeteredCircle({ id, height }: { id: string; height: number }) {
 }
 
 /** Where the reading that is being entered will lie. */
-function DraftMark({ draft, place, width, height }: Box & { draft: ReadingDraft; place: FramePoint }) {
+function DraftMark({ draft, place, width, height }: DrawnSize & { draft: ReadingDraft; place: FramePoint }) {
   const { setDraft } = useStand();
   const meter = usePictureSpot();
   return (

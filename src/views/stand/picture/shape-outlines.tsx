@@ -2,17 +2,12 @@ import { type FramePoint } from '@/core/field';
 import { addCornerAfter, changeShape, removeCorner, type StandShape } from '@/model';
 import { MarginNote } from '@/render';
 import { DrawnOutline } from './drawn-outline';
-import { pathOf } from './frame-path';
+import { type DrawnSize, pathOf } from './frame-path';
 import { PointHandle } from './point-handle';
 import { useStand } from '../stand-context';
 
-interface Box {
-  width: number;
-  height: number;
-}
-
 /** In the Frame step: the outlines of what is marked, the corners of the selected one, and the one being drawn. */
-export function ShapeOutlines({ width, height }: Box) {
+export function ShapeOutlines({ width, height }: DrawnSize) {
   const { stand, step, selection, outline } = useStand();
   if (step !== 'frame') return null;
   return (
@@ -31,7 +26,7 @@ export function ShapeOutlines({ width, height }: Box) {
   );
 }
 
-function Outline({ shape, selected, ...box }: Box & { shape: StandShape; selected: boolean }) {
+function Outline({ shape, selected, ...box }: DrawnSize & { shape: StandShape; selected: boolean }) {
   const { select } = useStand();
   const { id, name, points, region } = shape;
   const top = points.reduce((a, b) => (b.v < a.v ? b : a));
@@ -69,7 +64,7 @@ function Outline({ shape, selected, ...box }: Box & { shape: StandShape; selecte
   );
 }
 
-function Corner({ shape, index, width, height }: Box & { shape: StandShape; index: number }) {
+function Corner({ shape, index, width, height }: DrawnSize & { shape: StandShape; index: number }) {
   const { edit, select } = useStand();
   const { id, name, points } = shape;
   return (

@@ -1,15 +1,11 @@
 import { type FramePoint, skylineAt } from '@/core/field';
 import { addSkylinePoint, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
 import { PointHandle } from './point-handle';
+import { type DrawnSize } from './frame-path';
 import { useStand } from '../stand-context';
 
-interface Box {
-  width: number;
-  height: number;
-}
-
 /** The skyline over the frame; in the Frame step its points can be dragged, moved by key, added and removed. */
-export function SkylineHandles({ width, height }: Box) {
+export function SkylineHandles({ width, height }: DrawnSize) {
   const { stand, step, outline, selection } = useStand();
   // while a shape is being outlined a click near the skyline is a corner
   const editing = step === 'frame' && !outline;
@@ -45,7 +41,7 @@ export function SkylineHandles({ width, height }: Box) {
   );
 }
 
-function Handle({ index, point, width, height }: Box & { index: number; point: FramePoint }) {
+function Handle({ index, point, width, height }: DrawnSize & { index: number; point: FramePoint }) {
   const { stand, edit, selection, select } = useStand();
   return (
     <PointHandle

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { type LightField, type PictureTie } from '@/core/field';
 import { vignetteField } from '@/core/optics';
-import { lightOfFigures } from '@/core/photo';
+import { lightOfFigures, middleStops } from '@/core/photo';
 import { MID_GREY } from '@/core/units';
 import { type Glass, openingsOf, polariserBand, type StandPicture } from '@/model';
 import { type FramePicture, frameLayers } from '@/render';
@@ -87,8 +87,5 @@ const knownCells = ({ known, grid }: LightField): Picture['known'] =>
   known ? { columns: grid.columns, rows: grid.rows, cells: known } : null;
 
 /** Light that a picture itself has at mid-grey, log2: where the camera put it, or else half of it lies above. */
-function midGreyStops({ coding, light }: StandPicture): number {
-  if (!coding) return Math.log2(MID_GREY);
-  const { luminance } = lightOfFigures(light);
-  return Math.log2(luminance.sort()[luminance.length >> 1] as number);
-}
+const midGreyStops = ({ coding, light }: StandPicture): number =>
+  coding ? middleStops(lightOfFigures(light)) : Math.log2(MID_GREY);

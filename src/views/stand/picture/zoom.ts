@@ -8,12 +8,6 @@ export interface Zoom {
   readonly top: number;
 }
 
-/** The frame at the size that it is looked at, px. */
-export interface ZoomBox {
-  readonly width: number;
-  readonly height: number;
-}
-
 export const WHOLE: Zoom = { times: 1, left: 0, top: 0 };
 export const MOST_TIMES = 8;
 /** One press of a key or a button. */

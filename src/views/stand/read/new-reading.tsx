@@ -31,7 +31,7 @@ export function NewReading() {
   const complete = !isFull && metered !== null;
   const add = () => {
     if (!complete) return;
-    take('ev100' in metered ? metered : { aperture, iso, shutter: metered.shutter });
+    take('ev100' in metered ? metered : { aperture, iso, shutter: metered.kept });
     setDraft({ role: draft.role === 'land' ? 'sky' : draft.role, place: null, limit: false });
     setMetered(null);
     setRound(round + 1);
@@ -79,7 +79,7 @@ export function NewReading() {
             {
               role: draft.role,
               limit: draft.limit,
-              ...('ev100' in metered ? metered : { aperture, iso, shutter: metered.shutter }),
+              ...('ev100' in metered ? metered : { aperture, iso, shutter: metered.kept }),
             },
             stand,
           )}
