@@ -262,7 +262,7 @@ test.describe('a picture in the frame', () => {
   }) => {
     await openDemo(page, /Sarrat Dune/);
     await page.keyboard.press('2');
-    await page.getByRole('radio', { name: 'Picture, 3°' }).click();
+    await page.getByRole('radio', { name: 'Picture', exact: true }).click();
     const box = (await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox())!;
     const [x, y] = [box.x + 0.5 * box.width, box.y + 0.2 * box.height];
     await page.mouse.move(x, y);
@@ -278,7 +278,7 @@ test.describe('a picture in the frame', () => {
     for (const key of ['Shift+ArrowDown', 'Shift+ArrowDown', 'Enter']) await page.keyboard.press(key);
     await expect(page.getByRole('button', { name: /^land reading r7/ })).toBeAttached();
     await page.keyboard.press('Control+z');
-    await page.getByRole('radio', { name: 'Own meter' }).click();
+    await page.getByRole('radio', { name: 'Settings' }).click();
     await page.keyboard.press('h');
     await expect(page.getByLabel('This one is to be held (key H)')).toBeChecked();
     await page.locator('#reading-shutter').fill('4000 lux');

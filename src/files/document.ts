@@ -4,7 +4,7 @@ import { type FileError, type FileErrorCode, type FileResult, pathText } from '.
 import { schemasFor } from './schema';
 
 /** The format that is written, and the newest minor version whose keys are all known. */
-const FORMAT = { format: 'pale-seam', version: 1, minor: 4 } as const;
+const FORMAT = { format: 'pale-seam', version: 1, minor: 5 } as const;
 
 const SCHEMAS = { strict: schemasFor('strict'), kept: schemasFor('kept') };
 type Schemas = (typeof SCHEMAS)['strict'];

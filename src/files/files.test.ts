@@ -20,8 +20,8 @@ describe('stand files', () => {
   it('come back the same as they were written', () => {
     fc.assert(
       fc.property(anyStand, anyBag, (stand, bag) => {
-        const read = readStandFile(writeStandFile({ stand, bag, minor: 4 }));
-        expect(read).toEqual({ ok: true, value: { stand, bag, minor: 4 } });
+        const read = readStandFile(writeStandFile({ stand, bag, minor: 5 }));
+        expect(read).toEqual({ ok: true, value: { stand, bag, minor: 5 } });
       }),
     );
   });
@@ -161,12 +161,12 @@ describe('stand files', () => {
 
   it('of a later minor version keep the keys that are not known', () => {
     const d = document();
-    d.minor = 5;
+    d.minor = 6;
     d.stand.weather = { wind: 4 };
     const read = readStandFile(JSON.stringify(d));
     if (!read.ok) throw new Error(read.error.message);
     expect(JSON.parse(writeStandFile(read.value))).toMatchObject({
-      minor: 5,
+      minor: 6,
       stand: { weather: { wind: 4 } },
     });
   });

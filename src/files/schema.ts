@@ -5,6 +5,7 @@ import {
   ASSUMABLES,
   GAPS,
   MAX_CELLS,
+  MAX_EARLIER,
   MAX_NOTES,
   MAX_PICTURE_SIDE,
   PICTURE_TYPES,
@@ -96,25 +97,20 @@ export function schemasFor(keys: 'strict' | 'kept') {
           : `a shutter time lies between ${LIMITS.seconds[0]} and ${LIMITS.seconds[1]} s`,
       );
   });
-  const reading = object({
-    id,
-    role: z.enum(ROLES),
-    u: number('placed').optional(),
-    v: number('placed').optional(),
+  const metered = {
     aperture: number('aperture').optional(),
     shutter: shutter.optional(),
     iso: number('iso').optional(),
     ev100: number('ev100').optional(),
     takenAt: moment.optional(),
-    spotAngleDeg: number('spotAngleDeg').optional(),
-    wantedToneStops: number('toneStops').optional(),
-    limit: z.boolean().optional(),
     fromPicture: z.boolean().optional(),
     throughFilterIds: z.array(id).max(MAX_FILTERS).optional(),
     seat: object({ filterId: id, offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
-  }).superRefine((r, ctx) => {
-    if ((r.u === undefined) !== (r.v === undefined))
-      fault(ctx, 'missing', [r.u === undefined ? 'u' : 'v'], 'u and v come together or not at all');
+  };
+  const lightOrSettings = (
+    r: { aperture?: unknown; shutter?: unknown; iso?: unknown; ev100?: unknown },
+    ctx: Parameters<typeof fault>[0],
+  ) => {
     const settings = ['aperture', 'shutter', 'iso'] as const;
     const given = settings.filter((key) => r[key] !== undefined);
     if (r.ev100 !== undefined && given.length)
@@ -125,6 +121,22 @@ export function schemasFor(keys: 'strict' | 'kept') {
           fault(ctx, 'missing', [key], 'a reading has ev100, or aperture, shutter and iso');
           break;
         }
+  };
+  const light = object(metered).superRefine(lightOrSettings);
+  const reading = object({
+    id,
+    role: z.enum(ROLES),
+    u: number('placed').optional(),
+    v: number('placed').optional(),
+    ...metered,
+    spotAngleDeg: number('spotAngleDeg').optional(),
+    wantedToneStops: number('toneStops').optional(),
+    limit: z.boolean().optional(),
+    earlier: z.array(light).max(MAX_EARLIER).optional(),
+  }).superRefine((r, ctx) => {
+    if ((r.u === undefined) !== (r.v === undefined))
+      fault(ctx, 'missing', [r.u === undefined ? 'u' : 'v'], 'u and v come together or not at all');
+    lightOrSettings(r, ctx);
   });
 
   const look = object({
@@ -212,6 +224,8 @@ export function schemasFor(keys: 'strict' | 'kept') {
       .superRefine(uniqueIds)
       .optional(),
     readings: z.array(reading).max(MAX_READINGS).superRefine(uniqueIds),
+    wholeScene: light.optional(),
+    nothingToHold: z.boolean().optional(),
     look,
     fitted: z
       .array(
@@ -329,9 +343,13 @@ export function schemasFor(keys: 'strict' | 'kept') {
     };
     at.choice?.filterIds.forEach((f, i) => check(f, ['choice', 'filterIds', i]));
     at.fitted?.forEach((f, i) => check(f.filterId, ['fitted', i, 'filterId']));
-    at.readings.forEach((r, i) =>
-      r.throughFilterIds?.forEach((f, k) => check(f, ['readings', i, 'throughFilterIds', k])),
-    );
+    at.readings.forEach((r, i) => {
+      r.throughFilterIds?.forEach((f, k) => check(f, ['readings', i, 'throughFilterIds', k]));
+      r.earlier?.forEach((e, j) =>
+        e.throughFilterIds?.forEach((f, k) => check(f, ['readings', i, 'earlier', j, 'throughFilterIds', k])),
+      );
+    });
+    at.wholeScene?.throughFilterIds?.forEach((f, k) => check(f, ['wholeScene', 'throughFilterIds', k]));
   };
   const standFile = object({
     ...envelope,

@@ -20,6 +20,7 @@ import { bracketOf, type StandBracket } from './bracket';
 import { bagSheet, type CannotPrepare, type Prepared, prepareStand } from './prepare';
 import { type Solution, solutionKey } from './solve';
 import { type Choice, type Stand } from './stand';
+import { type WholeScene, wholeSceneOf } from './whole-scene';
 
 /** Glass at a seat, with everything it does. */
 export interface Glass {
@@ -66,6 +67,8 @@ export interface Derived {
   readonly inUse: Glass | null;
   /** The exposures that take a grad's place, where the look is a bracket. */
   readonly bracket: StandBracket | null;
+  /** The exposure by one time for everything, while no sky is read. */
+  readonly wholeScene: WholeScene | null;
 }
 
 /** Glass of the plan or of one of its alternatives. */
@@ -171,6 +174,7 @@ export function deriveStand(
     chosen,
     inUse,
     bracket,
+    wholeScene: wholeSceneOf(stand, bag),
   };
 }
 
@@ -187,4 +191,5 @@ const NOTHING: Derived = {
   chosen: null,
   inUse: null,
   bracket: null,
+  wholeScene: null,
 };

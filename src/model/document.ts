@@ -26,7 +26,9 @@ function referredTo(stand: Stand): Set<string> {
   return new Set([
     ...(stand.choice?.filterIds ?? []),
     ...(stand.fitted ?? []).map((f) => f.filterId),
-    ...stand.readings.flatMap((r) => r.throughFilterIds ?? []),
+    ...[...stand.readings, ...stand.readings.flatMap((r) => r.earlier ?? []), stand.wholeScene].flatMap(
+      (light) => light?.throughFilterIds ?? [],
+    ),
   ]);
 }
 

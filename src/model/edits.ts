@@ -4,7 +4,7 @@ import { type Bag } from './bag';
 import { mountedCamera, mountedLens } from './bag-edits';
 import { freeId } from './ids';
 import { MAX_POINTS, MAX_SHAPES } from './limits';
-import { ASSUMABLES, type Choice, type Reading, type Stand, type StandShape } from './stand';
+import { ASSUMABLES, type Choice, type Stand, type StandShape } from './stand';
 
 /** Pure edits: each returns the changed value, or the same one when nothing changes. */
 
@@ -83,31 +83,6 @@ export function nextName(name: string, taken: readonly string[]): string {
   while (names.has(`${stem} ${n}`)) n++;
   return `${stem} ${n}`;
 }
-
-export const addReading = (stand: Stand, reading: Omit<Reading, 'id'>): Stand => ({
-  ...stand,
-  readings: [...stand.readings, { ...reading, id: freeId('r', stand.readings) }],
-});
-
-export const changeReading = (stand: Stand, id: string, change: Partial<Reading>): Stand => ({
-  ...stand,
-  readings: stand.readings.map((r) => (r.id === id ? { ...r, ...change } : r)),
-});
-
-/** The reading stands for its whole region again. */
-export const withoutPlace = (stand: Stand, id: string): Stand => ({
-  ...stand,
-  readings: stand.readings.map((r) => {
-    if (r.id !== id) return r;
-    const { u, v, ...rest } = r;
-    return rest;
-  }),
-});
-
-export const removeReading = (stand: Stand, id: string): Stand => ({
-  ...stand,
-  readings: stand.readings.filter((r) => r.id !== id),
-});
 
 /** A point held to the part of the plane where skyline points may be. */
 const held = (p: FramePoint): FramePoint => ({

@@ -3,8 +3,9 @@ import { isSunUp, nextSunCrossingMs, sunAltitudeDeg } from '@/core/sky/sun-altit
 import { shutterMarksRound } from '@/core/units';
 import { testStand } from '@/testing/fixtures';
 import { withStand } from './document';
-import { addReading, newStand, nextName, nextStand } from './edits';
+import { newStand, nextName, nextStand } from './edits';
 import { guessEv, usualLandEv } from './guess';
+import { addReading } from './reading-edits';
 
 describe('a guess to begin with', () => {
   const empty = testStand({ readings: [] });

@@ -38,6 +38,8 @@ export const LIMITS = {
 export type Quantity = keyof typeof LIMITS;
 
 export const MAX_READINGS = 500;
+/** Earlier looks at a reading's spot that are kept. */
+export const MAX_EARLIER = 50;
 export const MAX_POINTS = 500;
 export const MAX_SHAPES = 100;
 export const MAX_FILTERS = 200;

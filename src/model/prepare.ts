@@ -29,7 +29,7 @@ import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from 
 import { type Bag, type Filter, filtersAtHand, filtersById, isSheet, type SheetFilter, sheetOf } from './bag';
 import { cropBox, strips } from './crop';
 import { GAPS } from './limits';
-import { type Camera, type EnteredReading, type PictureExposure, type Reading, type Stand } from './stand';
+import { type Camera, type MeteredLight, type PictureExposure, type Reading, type Stand } from './stand';
 import { sunGuessStops } from './sun-guess';
 
 /** Everything about a stand that does not depend on where the glass is seated, resolved for the core. */
@@ -80,7 +80,7 @@ function fittedFilters(stand: Stand, bag: Bag): Exclude<Filter, SheetFilter>[] {
 }
 
 /** EV at ISO 100 that the meter showed, through whatever was on the lens. */
-export function meteredEv(reading: EnteredReading): number {
+export function meteredEv(reading: MeteredLight): number {
   if (reading.ev100 !== undefined) return reading.ev100;
   const { aperture, iso, shutter } = reading;
   if (aperture === undefined || iso === undefined || shutter === undefined)
@@ -100,8 +100,12 @@ export function readingSeconds(shutter: string | number): ExactSeconds {
   return read.seconds;
 }
 
-/** Light that the filters on the lens took from a reading, stops; null for a grad whose seat was not recorded. */
-function takenByGlass(reading: Reading, stand: Stand, bag: Bag): number | null {
+/** Light that the filters on the lens took from a spot, stops; null for a grad whose seat was not recorded. */
+export function takenByGlass(
+  reading: MeteredLight & Pick<Reading, 'u' | 'v'>,
+  stand: Stand,
+  bag: Bag,
+): number | null {
   const filters = new Map(bag.filters.map((f) => [f.id, f]));
   let stops = 0;
   for (const id of reading.throughFilterIds ?? []) {
@@ -172,6 +176,9 @@ function lookOf(stand: Stand): Look {
       };
   }
 }
+
+/** What the ND and the polariser on the lens take from everything, stops. */
+export const fittedStops = (stand: Stand, bag: Bag): number => fittedGlass(fittedFilters(stand, bag)).stops;
 
 function fittedGlass(filters: readonly Exclude<Filter, SheetFilter>[]): FittedGlass {
   const lost = (f: Exclude<Filter, SheetFilter>) => (f.kind === 'polariser' ? f.baseLossStops : f.stops);

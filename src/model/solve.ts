@@ -15,7 +15,7 @@ export interface Solution {
 /** Text of everything that a solution depends on: two stands with the same key have the same answer. */
 export function solutionKey(stand: Stand, bag: Bag): string {
   const { camera, lens, exposure, skyline, shapes, readings, look, fitted, picture, crop } = stand;
-  const light = readings.map(({ takenAt: _, ...reading }) => reading);
+  const light = readings.map(({ takenAt: _, earlier: _before, ...reading }) => reading);
   const { lenses: __, cameras: ___, ...glass } = bag;
   return JSON.stringify([
     camera,

@@ -27,6 +27,10 @@ export interface Stand {
   readonly leaveOut?: readonly string[] | undefined;
   readonly shapes?: readonly StandShape[] | undefined;
   readonly readings: readonly Reading[];
+  /** One time for everything, without sky or land, for those who only want times through glass; it serves until a sky is read. */
+  readonly wholeScene?: MeteredLight | undefined;
+  /** The photographer was asked for something to be held, and there is nothing. */
+  readonly nothingToHold?: boolean | undefined;
   readonly look: StandLook;
   /** What is on the lens beside the grads. */
   readonly fitted?: readonly FittedFilter[] | undefined;
@@ -111,25 +115,31 @@ export interface StandShape {
   readonly points: readonly FramePoint[];
 }
 
-/** A spot-meter reading: camera settings as the meter showed them, or an EV. */
-export interface Reading {
-  readonly id: string;
-  readonly role: Role;
-  readonly u?: number | undefined;
-  readonly v?: number | undefined;
+/** What a meter showed of a spot, when, and through what: camera settings as they stood there, or an EV. */
+export interface MeteredLight {
   readonly aperture?: number | undefined;
   /** A mark ("1/60", "30") or seconds as text, or exact seconds as a number. */
   readonly shutter?: string | number | undefined;
   readonly iso?: number | undefined;
   readonly ev100?: number | undefined;
   readonly takenAt?: string | undefined;
-  readonly spotAngleDeg?: number | undefined;
-  readonly wantedToneStops?: number | undefined;
-  readonly limit?: boolean | undefined;
   /** Read from the stand's picture, and not from the place. */
   readonly fromPicture?: boolean | undefined;
   readonly throughFilterIds?: readonly string[] | undefined;
   readonly seat?: ({ readonly filterId: string } & Seat) | undefined;
+}
+
+/** A spot-meter reading. */
+export interface Reading extends MeteredLight {
+  readonly id: string;
+  readonly role: Role;
+  readonly u?: number | undefined;
+  readonly v?: number | undefined;
+  readonly spotAngleDeg?: number | undefined;
+  readonly wantedToneStops?: number | undefined;
+  readonly limit?: boolean | undefined;
+  /** What the same spot showed before it was read again, the oldest first. */
+  readonly earlier?: readonly MeteredLight[] | undefined;
 }
 
 /** A reading as it is entered, which has no id yet, or one that has. */

@@ -8,10 +8,19 @@ export interface SegmentedProps<T extends string> {
   onValue: (value: T) => void;
   /** Alternatives to a row where one row would be too long; absent: all in one. */
   columns?: number;
+  /** Widths of the columns where they are not alike, as a grid takes them. */
+  template?: string;
 }
 
 /** Alternatives of which one holds. */
-export function Segmented<T extends string>({ label, value, options, onValue, columns }: SegmentedProps<T>) {
+export function Segmented<T extends string>({
+  label,
+  value,
+  options,
+  onValue,
+  columns,
+  template,
+}: SegmentedProps<T>) {
   return (
     <ToggleGroup.Root
       type="single"
@@ -19,7 +28,7 @@ export function Segmented<T extends string>({ label, value, options, onValue, co
       value={value}
       onValueChange={(next) => next && onValue(next as T)}
       className="grid gap-px overflow-hidden rounded-md border border-edge bg-edge"
-      style={{ gridTemplateColumns: `repeat(${columns ?? options.length}, minmax(0, 1fr))` }}
+      style={{ gridTemplateColumns: template ?? `repeat(${columns ?? options.length}, minmax(0, 1fr))` }}
     >
       {options.map((option) => (
         <ToggleGroup.Item

@@ -1,3 +1,4 @@
+import { format } from 'date-fns';
 import { LONGEST_MARK_SECONDS, nearestShutterMark } from '@/core/units';
 
 /** Figures as they are read: with a true minus, to the precision that hands and meters have. */
@@ -47,6 +48,9 @@ export function timeText(seconds: number): string {
     .join(' ');
 }
 
+/** A mark as it stands on the camera: without its unit where it is a fraction. */
+export const markText = (name: string): string => (name.includes('/') ? name : `${name} s`);
+
 /** An ISO worked out, to two figures: "250", "1600". */
 export function isoFigure(iso: number): string {
   return String(Number(iso.toPrecision(2)));
@@ -60,6 +64,9 @@ export function ageText(minutes: number): string {
   if (minutes < 1) return 'under a minute';
   return minutes < 90 ? `${Math.round(minutes)} min` : `${Math.round(minutes / 60)} h`;
 }
+
+/** The time of day of a moment, as clocks here show it: "05:41". */
+export const clockText = (moment: string): string => format(new Date(moment), 'HH:mm');
 
 /** "a", "a and b", "a, b and c". */
 export function listText(items: readonly string[]): string {

@@ -1,5 +1,6 @@
 export * from './assumed';
 export * from './doubts';
+export * from './drift';
 export * from './faults';
 export * from './figures';
 export * from './focus';
@@ -16,6 +17,7 @@ export * from './polariser';
 export * from './storage';
 export * from './merge';
 export * from './meter';
+export * from './next-reading';
 export * from './stand-line';
 export * from './labels';
 export * from './gear';

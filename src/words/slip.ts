@@ -1,8 +1,18 @@
 import { sameSet, sideReadings } from '@/core/balance';
 import { isUpsideDown, type Seat, turnFromUpright } from '@/core/optics';
-import { type Derived, type Glass, type Lift, type Stand, type StandBracket } from '@/model';
+import {
+  type Carry,
+  type Derived,
+  type Glass,
+  type Lift,
+  isStale,
+  type Stand,
+  type StandBracket,
+  type WholeScene,
+} from '@/model';
 import { mean } from '@/core/numerics';
 import { LONGEST_MARK_SECONDS } from '@/core/units';
+import { carriedNotes } from './drift';
 import { faultText } from './faults';
 import {
   ageText,
@@ -39,11 +49,9 @@ export interface SlipContext {
   readonly search: 'idle' | 'working' | 'failed';
   /** Age of the oldest reading that counts, minutes; null where none says when it was taken. */
   readonly oldestMinutes: number | null;
+  /** What carried the readings that the stand was worked out with; absent: nothing did. */
+  readonly carry?: Carry | null | undefined;
 }
-
-/** Light has moved on when readings are older than this, minutes; a day later they are a record, not a plan. */
-const STALE_AFTER_MINUTES = 10;
-const RECORD_AFTER_MINUTES = 12 * 60;
 
 /** The slip of a stand: a wording for every state it can be in. */
 export function slipOf(context: SlipContext): Slip {
@@ -51,6 +59,7 @@ export function slipOf(context: SlipContext): Slip {
   const { fault, inUse, bracket } = derived;
   if (fault && !inUse) return unfit(faultText(fault));
   if (bracket) return bracketSlip(context, bracket);
+  if (derived.wholeScene && stand.look.school !== 'sun') return sceneSlip(context, derived.wholeScene);
   const rows = (glass: SlipRow, seat: SlipRow): Slip['rows'] => [glass, seat, exposeRow(context)];
   const nothing = row('Seat', 'nothing to seat yet', '');
   const roles = new Set(context.stand.readings.filter((r) => !r.limit).map((r) => r.role));
@@ -121,6 +130,22 @@ function bracketSlip({ stand, derived }: SlipContext, bracket: StandBracket): Sl
         'Expose',
         `f/${aperture}, ${listText(times)}, ISO ${iso}`,
         [...(frames.length > 1 ? ['darkest picture first'] : []), ...fittedText(derived)].join('; '),
+      ),
+    ],
+  };
+}
+
+/** One time for everything: no grad is asked for. */
+function sceneSlip({ stand, derived, oldestMinutes }: SlipContext, { seconds }: WholeScene): Slip {
+  return {
+    state: 'ready',
+    rows: [
+      row('Glass', 'No grad asked for', 'the whole scene in one time; meter sky and land for a grad'),
+      row('Seat', 'nothing to seat', ''),
+      row(
+        'Expose',
+        settingsText(stand, seconds),
+        [...staleText(oldestMinutes), ...fittedText(derived)].join('; '),
       ),
     ],
   };
@@ -246,18 +271,24 @@ export function computedSeat({ balance }: Derived, { filterIds }: Glass): Seat |
   return balance?.best.find((c) => sameSet(c.set, filterIds))?.seat ?? null;
 }
 
-function exposeRow({ stand, derived, oldestMinutes }: SlipContext): SlipRow {
+/** The settings to expose with: "f/11, 1/8 s, ISO 100". */
+function settingsText({ exposure: { aperture, iso } }: Stand, seconds: number): string {
+  const bulb = seconds > LONGEST_MARK_SECONDS ? ', bulb' : '';
+  return `f/${aperture}, ${timeText(seconds)}${bulb}, ISO ${iso}`;
+}
+
+/** That the light has moved on; a record of another day is none to read again. */
+const staleText = (minutes: number | null): string[] =>
+  minutes !== null && isStale(minutes) ? [`readings ${ageText(minutes)} old: read again`] : [];
+
+function exposeRow({ stand, derived, oldestMinutes, carry = null }: SlipContext): SlipRow {
   const { inUse, prepared } = derived;
   const exposure = inUse?.outcome.exposure;
   if (stand.look.school === 'sun')
     return row('Expose', 'not metered', 'the sun rule gives a grad, not a time: meter the land for one');
   if (!inUse || !prepared || !exposure) return row('Expose', 'no land reading yet', '');
-  const { aperture, iso } = stand.exposure;
-  const bulb = exposure.seconds > LONGEST_MARK_SECONDS ? ', bulb' : '';
-  const main = `f/${aperture}, ${timeText(exposure.seconds)}${bulb}, ISO ${iso}`;
-  const asides: string[] = [];
-  if (oldestMinutes !== null && oldestMinutes > STALE_AFTER_MINUTES && oldestMinutes < RECORD_AFTER_MINUTES)
-    asides.push(`readings ${ageText(oldestMinutes)} old: read again`);
+  const main = settingsText(stand, exposure.seconds);
+  const asides = [...staleText(oldestMinutes), ...carriedNotes(carry)];
   asides.push(...fittedText(derived), landingText(derived, inUse, sideNames(stand)));
   const { clips } = inUse.outcome;
   if (clips.length) asides.push(`${listText(clips)} not held`);

@@ -3,3 +3,4 @@ export * from './light';
 export * from './picture';
 export * from './types';
 export * from './spot';
+export * from './aim';

@@ -1,4 +1,5 @@
-import { type Role } from '@/core/field';
+import { type Role, ROLES } from '@/core/field';
+import { type ReadRole } from '@/model';
 
 export const ROLE_NAMES: Record<Role, string> = {
   sky: 'Sky',
@@ -7,5 +8,15 @@ export const ROLE_NAMES: Record<Role, string> = {
   feature: 'Feature',
 };
 
-/** The key that chooses each role for the next reading. */
-export const ROLE_KEYS: Record<string, Role> = { s: 'sky', l: 'land', w: 'water', f: 'feature' };
+/** What can be read, and what it is called. */
+export const READ_ROLES: readonly ReadRole[] = [...ROLES, 'scene'];
+export const READ_ROLE_NAMES: Record<ReadRole, string> = { ...ROLE_NAMES, scene: 'Whole scene' };
+
+/** The key that chooses what the next reading is of. */
+export const ROLE_KEYS: Record<string, ReadRole> = {
+  s: 'sky',
+  l: 'land',
+  w: 'water',
+  f: 'feature',
+  e: 'scene',
+};

@@ -17,7 +17,9 @@ export function SlipView() {
   const has: Record<SlipRow['label'], boolean> = {
     Glass: derived.balance !== null,
     Seat: !!derived.inUse?.seat,
-    Expose: derived.bracket ? derived.bracket.ok : !!derived.inUse?.outcome.exposure,
+    Expose: derived.bracket
+      ? derived.bracket.ok
+      : !!derived.inUse?.outcome.exposure || derived.wholeScene !== null,
   };
   return (
     <section
@@ -50,7 +52,9 @@ export function SlipView() {
  */
 function PressedRow({ row }: { row: SlipRow }) {
   const compact = useCompact();
-  const button = useWorkingButton(WORKING_OF[row.label]);
+  const { derived } = useStand();
+  const isScene = row.label === 'Expose' && derived.wholeScene !== null;
+  const button = useWorkingButton(isScene ? 'scene' : WORKING_OF[row.label]);
   const oneLine = compact && !button['aria-expanded'];
   return (
     <button {...button} className={`min-w-0 text-left ${oneLine ? 'truncate' : ''}`}>

@@ -1,10 +1,12 @@
 import { createContext, useContext } from 'react';
-import { type FramePoint, type Role } from '@/core/field';
+import { type FramePoint } from '@/core/field';
 import {
   type Bag,
   type Brush,
+  type Carry,
   type Derived,
   type PrepareResult,
+  type ReadRole,
   type Stand,
   type StandDocument,
   type Study,
@@ -31,11 +33,13 @@ export type PhoneView = 'frame' | 'holder' | 'ladder';
 
 /** A reading that is being entered. */
 export interface ReadingDraft {
-  readonly role: Role;
+  readonly role: ReadRole;
   /** Where it will lie; null for a reading without a place. */
   readonly place: FramePoint | null;
   /** It is to be held, not to be balanced. */
   readonly limit: boolean;
+  /** The reading whose spot is read again; null: a new one. */
+  readonly again: string | null;
 }
 
 export type Selection =
@@ -48,6 +52,11 @@ export type Selection =
 export interface StandAccess {
   readonly document: DocumentStore<StandDocument>;
   readonly stand: Stand;
+  /** What carries its readings to now, which everything derived is worked out with; null where nothing does. */
+  readonly carry: Carry | null;
+  /** Whether readings are carried where their light's fall is known. */
+  readonly carries: boolean;
+  readonly setCarries: (on: boolean) => void;
   /** The bag that the stand is solved with. */
   readonly bag: Bag;
   /** The stand brought a bag of its own. */

@@ -1,9 +1,10 @@
 import { useCallback, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { type Role } from '@/core/field';
+import { readingToRepeat, type ReadRole } from '@/model';
 import { type Command, useCommands } from '@/ui/commands';
 import { KEYS } from '../keys';
-import { ROLE_KEYS, ROLE_NAMES } from './roles';
+import { useReadAgain } from './read/use-read-again';
+import { READ_ROLE_NAMES, ROLE_KEYS } from './roles';
 import { useZoomSteps } from './picture/use-zoom-steps';
 import { WHOLE, ZOOM_STEP } from './picture/zoom';
 import { STEP_TITLES, STEPS, useStand } from './stand-context';
@@ -11,15 +12,18 @@ import { useStandActions } from './use-stand-actions';
 
 /** The keys of a stand's screen, and what of it can be done from the palette. */
 export function useStandKeys(): void {
-  const { document, setStep, setBare, draft, setDraft } = useStand();
+  const { document, stand, selection, setStep, setBare, draft, setDraft } = useStand();
   const { isMonochrome, setMonochrome, marksClips, setMarksClips, showsGrid, setShowsGrid } = useStand();
   const { setZoom, lookCloser } = useZoomSteps();
   const { copy, readAloud, share, goOn, exportFile } = useStandActions();
+  const againNow = useReadAgain();
+  const due = readingToRepeat(stand, selection?.kind === 'reading' ? selection.id : null);
+  const readAgain = useMemo(() => (due ? () => againNow(due) : null), [due, againNow]);
 
   const read = useCallback(
-    (role: Role) => {
+    (role: ReadRole) => {
       setStep('read');
-      setDraft({ ...draft, role });
+      setDraft({ ...draft, role, again: null });
     },
     [setStep, setDraft, draft],
   );
@@ -40,7 +44,7 @@ export function useStandKeys(): void {
       { name: 'Undo', keys: 'Ctrl Z', run: () => document.undo() },
       { name: 'Redo', keys: 'Ctrl Y', run: () => document.redo() },
       ...Object.entries(ROLE_KEYS).map(([key, role]) => ({
-        name: `Read ${ROLE_NAMES[role].toLowerCase()}`,
+        name: `Read ${READ_ROLE_NAMES[role].toLowerCase()}`,
         also: 'new reading role',
         keys: key.toUpperCase(),
         run: () => read(role),
@@ -51,6 +55,7 @@ export function useStandKeys(): void {
         keys: 'H',
         run: hold,
       },
+      ...(readAgain ? [{ name: 'Read a spot again', also: 'drift history', keys: 'A', run: readAgain }] : []),
       {
         name: isMonochrome ? 'Show the frame with colours' : 'Show the frame without colours',
         also: 'monochrome black and white',
@@ -80,6 +85,7 @@ export function useStandKeys(): void {
       setStep,
       read,
       hold,
+      readAgain,
       draft.limit,
       isMonochrome,
       setMonochrome,
@@ -126,6 +132,7 @@ export function useStandKeys(): void {
     KEYS,
   );
   useHotkeys('h', () => hold(), KEYS);
+  useHotkeys('a', () => readAgain?.(), KEYS);
   useHotkeys('b', () => setBare(true), { ...KEYS, keydown: true });
   useHotkeys('b', () => setBare(false), { ...KEYS, keyup: true, keydown: false });
 }

@@ -24,6 +24,7 @@ import { WHOLE } from './picture/zoom';
 import { useBag, useWorkspace } from '../shell/workspace-context';
 import { type PhoneView, type ReadingDraft, type Selection, StandContext, type Step } from './stand-context';
 import { StandScreen } from './stand-screen';
+import { useCarry } from './use-carry';
 
 /** One stand: finds it, keeps its answer up to date and hands everything to the screen. */
 export function StandPage() {
@@ -63,7 +64,12 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   }, []);
   const [bare, setBare] = useState(false);
   const [selection, select] = useState<Selection>(null);
-  const [draft, setDraft] = useState<ReadingDraft>({ role: 'land', place: null, limit: false });
+  const [draft, setDraft] = useState<ReadingDraft>({
+    role: 'land',
+    place: null,
+    limit: false,
+    again: null,
+  });
 
   const [pictureMeterDeg, setPictureMeter] = useState<number | null>(null);
   const [outline, setOutline] = useState<readonly FramePoint[] | null>(null);
@@ -75,14 +81,15 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   const [showsGrid, setShowsGrid] = useState(false);
   const [workingOf, showWorking] = useState<WorkingOf | null>(null);
 
-  useEffect(() => solver.ask(stand, bag), [solver, stand, bag]);
+  const { lit, ...carried } = useCarry(stand, bag);
+  useEffect(() => solver.ask(lit, bag), [solver, lit, bag]);
   // what is prepared does not depend on the choice, so that dragging the sheet does not prepare anew
-  const { choice: _, name: __, notes: ___, ...light } = stand;
+  const { choice: _, name: __, notes: ___, ...light } = lit;
   const prepareKey = JSON.stringify(light);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the stand
-  const ready = useMemo(() => prepareStand(stand, bag), [prepareKey, bag]);
-  const derived = useMemo(() => deriveStand(stand, bag, solution, ready), [stand, bag, solution, ready]);
-  const study = useStudy(stand, bag, derived);
+  const ready = useMemo(() => prepareStand(lit, bag), [prepareKey, bag]);
+  const derived = useMemo(() => deriveStand(lit, bag, solution, ready), [lit, bag, solution, ready]);
+  const study = useStudy(lit, bag, derived);
   const edit = useMemo(
     () => (change: (stand: Stand) => Stand) =>
       document.edit((current) => withStand(current, change(current.stand), workspaceBag)),
@@ -94,6 +101,7 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   const access = {
     document,
     stand,
+    ...carried,
     bag,
     ownBag: value.bag !== null,
     ready,

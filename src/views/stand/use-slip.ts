@@ -5,7 +5,7 @@ import { useNow } from './use-now';
 
 /** The slip of the stand as it is now. */
 export function useSlip(): Slip {
-  const { stand, derived, search } = useStand();
+  const { stand, derived, search, carry } = useStand();
   const now = useNow();
-  return slipOf({ stand, derived, search, oldestMinutes: oldestReadingMinutes(stand, now) });
+  return slipOf({ stand, derived, search, carry, oldestMinutes: oldestReadingMinutes(stand, now) });
 }

@@ -6,10 +6,10 @@ import { useStand } from './stand-context';
 
 /** The working of the figure that was pressed, at the foot of the worksheet; the picture stays. */
 export function WorkingPanel() {
-  const { stand, bag, derived, study, workingOf, showWorking } = useStand();
+  const { stand, bag, derived, study, carry, workingOf, showWorking } = useStand();
   const all = useMemo(
-    () => (workingOf ? workings({ stand, bag, derived, study }) : []),
-    [workingOf, stand, bag, derived, study],
+    () => (workingOf ? workings({ stand, bag, derived, study, carry }) : []),
+    [workingOf, stand, bag, derived, study, carry],
   );
   if (!workingOf) return null;
   const working = all.find((w) => w.of === workingOf);

@@ -1,6 +1,6 @@
 import { type ComponentType, lazy, Suspense } from 'react';
-import { frameOf, oldestReadingMinutes, type Stand } from '@/model';
-import { cropText, ageText, glassName, seatShortText, stopsText } from '@/words';
+import { frameOf, oldestReadingMinutes, RECORD_AFTER_MINUTES, type Stand } from '@/model';
+import { cropText, ageText, glassName, seatShortText, stopsFigure, stopsText } from '@/words';
 import { BalanceStep } from './balance/balance-step';
 import { ReadStep } from './read/read-step';
 import { SeatStep } from './seat/seat-step';
@@ -100,9 +100,10 @@ function resultOf(step: Step, { stand, derived, search }: StandAccess, now: numb
       return frameText(stand);
     case 'read': {
       const { length } = stand.readings;
+      if (derived.wholeScene) return `whole scene, EV ${stopsFigure(derived.wholeScene.ev100)}`;
       if (!length) return 'no reading yet';
       const minutes = oldestReadingMinutes(stand, now);
-      const age = minutes !== null && minutes < 12 * 60 ? `, ${ageText(minutes)} old` : '';
+      const age = minutes !== null && minutes < RECORD_AFTER_MINUTES ? `, ${ageText(minutes)} old` : '';
       const span = derived.spanStops;
       const readings = `${length} ${length === 1 ? 'reading' : 'readings'}${age}`;
       return span === null ? readings : `span ${stopsText(span)}, ${readings}`;

@@ -1,13 +1,6 @@
 import { glassWorkings } from './glass';
-import {
-  exposeWorking,
-  glassWorking,
-  liftWorking,
-  needWorking,
-  readingWorking,
-  safetyWorking,
-  spanWorking,
-} from './light';
+import { exposeWorking, glassWorking, liftWorking, needWorking, safetyWorking, spanWorking } from './light';
+import { fallWorkings, meanWorkings, readingWorking, sceneWorking } from './readings';
 import { type Working, type WorkingContext } from './types';
 
 export { offsetText } from './light';
@@ -20,6 +13,9 @@ export function workings(context: WorkingContext): Working[] {
   if (!prepared) return [];
   return [
     ...(derived.inUse?.outcome.readings ?? []).map((r) => readingWorking(context, prepared, r)),
+    ...meanWorkings(prepared),
+    ...fallWorkings(context),
+    sceneWorking(context),
     spanWorking(prepared, derived),
     needWorking(context, prepared),
     glassWorking(context),

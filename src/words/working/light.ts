@@ -1,8 +1,6 @@
-import { type ReadingOutcome, sideReadings, wantedEv } from '@/core/balance';
+import { sideReadings, wantedEv } from '@/core/balance';
 import { type LightReading } from '@/core/field';
 import { mean } from '@/core/numerics';
-import { signalToNoise } from '@/core/sensor';
-import { exactIso } from '@/core/units';
 import { type Derived, type Prepared, sunSideOf } from '@/model';
 import { faultText } from '../faults';
 import { fitFigure, isoFigure, listText, stopsFigure, stopsText, timeText } from '../figures';
@@ -164,34 +162,6 @@ export function liftWorking({ stand, derived }: WorkingContext): Working | null 
       `${stopsText(lift.noiseStops)} more noise, about as at ISO ${isoFigure(lift.asNoisyAsIso)} in place of ${stand.exposure.iso}.`,
     ],
   };
-}
-
-export function readingWorking(
-  { stand, bag }: WorkingContext,
-  { input, fitted }: Prepared,
-  outcome: ReadingOutcome,
-): Working {
-  const { id, ev100, toneThroughStops: tone } = outcome;
-  const reading = stand.readings.find((r) => r.id === id);
-  const through = bag.filters.filter((f) => reading?.throughFilterIds?.includes(f.id));
-  const { highlightRoom, shadowRoom } = input.window;
-  const lines = [
-    `EV ${stopsFigure(ev100)} bare${through.length ? `, what ${listText(through.map((f) => f.name ?? f.id))} took added back` : ''}.`,
-    ...(input.field.readings.find((r) => r.id === id)?.rough
-      ? ['It came without a place and stands at the middle of its region: rough.']
-      : []),
-    `The grad takes ${stopsText(outcome.dimmingStops)} at its spot${fitted.stops > 0 ? `, ND and polariser ${stopsText(fitted.stops)}` : ''}.`,
-  ];
-  if (!Number.isFinite(tone))
-    return { of: `reading ${id}`, title: `Reading ${id}`, figure: `EV ${stopsFigure(ev100)}`, lines };
-  const snr = signalToNoise(stand.camera, exactIso(stand.exposure.iso), tone);
-  lines.push(
-    `So it comes out ${toneText(tone)}; without glass ${toneText(outcome.toneBareStops)}.`,
-    `The sensor holds ${stopsFigure(shadowRoom)} below to ${stopsFigure(highlightRoom)} above: ${outcome.held ? 'held' : 'not held'}, its signal ${snr < 1 ? 'under the noise' : `${snr.toFixed(0)} times the noise`}.`,
-  );
-  if (stand.camera.veilingGlarePart)
-    lines.push(`With veiling glare the file shows it ${toneText(outcome.toneRecordedStops)}.`);
-  return { of: `reading ${id}`, title: `Reading ${id}`, figure: toneText(tone), lines };
 }
 
 export function safetyWorking({ stand, study, derived }: WorkingContext): Working | null {

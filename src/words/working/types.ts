@@ -1,4 +1,5 @@
-import { type Bag, type Derived, type Stand, type Study } from '@/model';
+import { type Role } from '@/core/field';
+import { type Bag, type Carry, type Derived, type Stand, type Study } from '@/model';
 
 /** Figures that can be asked where they come from. */
 export type WorkingOf =
@@ -16,6 +17,9 @@ export type WorkingOf =
   | 'leak'
   | 'play'
   | 'safety'
+  | 'scene'
+  | `mean ${Role}`
+  | `fall ${Role}`
   | `reading ${string}`;
 
 /** Where a figure comes from: its readings, the formula in words, what it assumes. */
@@ -32,4 +36,6 @@ export interface WorkingContext {
   readonly bag: Bag;
   readonly derived: Derived;
   readonly study: Study | null;
+  /** What carried the readings that the stand was worked out with; absent: nothing did. */
+  readonly carry?: Carry | null | undefined;
 }

@@ -1,13 +1,11 @@
 import { Camera, ImagePlus, ImageUp, Trash2, X } from 'lucide-react';
 import { unknownLight } from '@/core/field';
-import { PICTURE_TYPES, type PictureOffer, pictureOffers, type Stand, withOffer } from '@/model';
+import { type PictureOffer, pictureOffers, type Stand, withOffer } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { pictureFaultText, placeFigures, tieText, unknownText } from '@/words';
+import { PICTURE_FILES } from '../picture/picture-files';
 import { useStand } from '../stand-context';
-
-/** Cameras' raw files have many endings, so that no list of types holds them all. */
-const ACCEPT = [...PICTURE_TYPES, 'image/*', '.hdr', '.exr', '.dng', '.raw'].join(',');
 
 /** The picture that fills the frame: how it comes in, what it tells, and how it is taken out. */
 export function PicturePart() {
@@ -55,7 +53,7 @@ export function PicturePart() {
       )}
       {state.phase !== 'reading' && (
         <div className="mt-2 flex flex-wrap gap-2">
-          <FilePicker label="Picture for the frame" accept={ACCEPT} onFile={pictureIn.take}>
+          <FilePicker label="Picture for the frame" accept={PICTURE_FILES} onFile={pictureIn.take}>
             {(pick) => (
               <Button onClick={pick}>
                 {picture ? <ImageUp size={18} aria-hidden /> : <ImagePlus size={18} aria-hidden />}

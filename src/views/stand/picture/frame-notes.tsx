@@ -1,18 +1,26 @@
 import { skylineAt } from '@/core/field';
 import { type Glass } from '@/model';
 import { MarginNote } from '@/render';
+import { useNextReading } from '../read/use-next-reading';
 import { placeText, sideNames, stopsFigure } from '@/words';
 import { type DrawnSize } from './frame-path';
 import { useStand } from '../stand-context';
 
 /** Sky and land that no reading lights yet: their tone is assumed, and says so. */
 export function UnreadNotes({ width, height }: DrawnSize) {
-  const { stand } = useStand();
+  const { stand, step } = useStand();
+  const next = useNextReading();
+  // the mark of the next reading says it already
+  const pointed = step === 'read' && next?.code === 'unread' ? next.role : null;
   const at = skylineAt(stand.skyline)(0.5);
   const read = new Set(stand.readings.map((r) => r.role));
   const notes = [
-    { text: `${sideNames(stand).sky} not read yet`, v: at / 2, show: !read.has('sky') },
-    { text: 'land not read yet', v: (1 + at) / 2, show: !read.has('land') && !read.has('water') },
+    { text: `${sideNames(stand).sky} not read yet`, v: at / 2, show: !read.has('sky') && pointed !== 'sky' },
+    {
+      text: 'land not read yet',
+      v: (1 + at) / 2,
+      show: !read.has('land') && !read.has('water') && pointed !== 'land',
+    },
   ];
   return notes
     .filter((n) => n.show && n.v > 0.04 && n.v < 0.97)

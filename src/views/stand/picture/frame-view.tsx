@@ -7,6 +7,7 @@ import { arrowMove } from './frame-keys';
 import { GlassNotes, UnreadNotes } from './frame-notes';
 import { FrameScale, SCALE_WIDTH } from './frame-scale';
 import { LevelGrid } from './level-grid';
+import { NextMark } from './next-mark';
 import { PaintedFrame } from './painted-frame';
 import { ProposedSkyline } from './proposed-skyline';
 import { ReadingMarks } from './reading-marks';
@@ -160,6 +161,7 @@ function PictureLayers({
         )}
         {!bare && glass && step !== 'frame' && <GlassNotes width={width} height={height} glass={glass} />}
         <UnreadNotes width={width} height={height} />
+        <NextMark width={width} height={height} />
         <ReadingMarks width={width} height={height} />
       </svg>
     </>

@@ -1,4 +1,4 @@
-import { type FramePoint, type PlacedReading } from '@/core/field';
+import { type FramePoint, type PlacedReading, type Role } from '@/core/field';
 import { meterCircle } from '@/core/optics';
 import { changeReading, frameOf, removeReading } from '@/model';
 import { MarginNote } from '@/render';
@@ -8,7 +8,7 @@ import { usePictureSpot } from '../read/use-picture-spot';
 import { arrowMove, heldToFrame } from './frame-keys';
 import { CircleOutline } from './picture-meter';
 import { type DrawnSize } from './frame-path';
-import { type ReadingDraft, useStand } from '../stand-context';
+import { useStand } from '../stand-context';
 import { usePointDrag } from './use-point-drag';
 
 /** The readings where they lie, to be dragged or moved by key, and the one that is being entered. */
@@ -20,8 +20,8 @@ export function ReadingMarks({ width, height }: DrawnSize) {
       {readings.map((reading) => (
         <Mark key={reading.id} reading={reading} width={width} height={height} />
       ))}
-      {step === 'read' && draft.place && (
-        <DraftMark draft={draft} place={draft.place} width={width} height={height} />
+      {step === 'read' && draft.place && draft.role !== 'scene' && (
+        <DraftMark role={draft.role} place={draft.place} width={width} height={height} />
       )}
     </>
   );
@@ -89,15 +89,15 @@ function MeteredCircle({ id, height }: { id: string; height: number }) {
 }
 
 /** Where the reading that is being entered will lie. */
-function DraftMark({ draft, place, width, height }: DrawnSize & { draft: ReadingDraft; place: FramePoint }) {
-  const { setDraft } = useStand();
+function DraftMark({ role, place, width, height }: DrawnSize & { role: Role; place: FramePoint }) {
+  const { draft, setDraft } = useStand();
   const meter = usePictureSpot();
   return (
     <g
       transform={`translate(${place.u * width} ${place.v * height})`}
       tabIndex={0}
       role="button"
-      aria-label={`New ${draft.role} reading: arrow keys move it${meter ? ', Enter takes it from the picture' : ''}`}
+      aria-label={`New ${role} reading: arrow keys move it${meter ? ', Enter takes it from the picture' : ''}`}
       onKeyDown={(e) => {
         if (e.key === 'Enter') meter?.take(place);
         const move = arrowMove(e);
@@ -105,8 +105,8 @@ function DraftMark({ draft, place, width, height }: DrawnSize & { draft: Reading
       }}
     >
       <circle r={15} fill="none" stroke="var(--panel)" strokeWidth={3} />
-      <circle r={15} fill="none" stroke={`var(--${draft.role})`} strokeWidth={2} strokeDasharray="5 4" />
-      <RoleMark role={draft.role} size={8} cased />
+      <circle r={15} fill="none" stroke={`var(--${role})`} strokeWidth={2} strokeDasharray="5 4" />
+      <RoleMark role={role} size={8} cased />
     </g>
   );
 }

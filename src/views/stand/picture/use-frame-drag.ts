@@ -18,6 +18,7 @@ import {
 import { heldToFrame } from './frame-keys';
 import { useStand } from '../stand-context';
 import { useSeat } from '../seat/use-seat';
+import { roleOfPlace } from '../read/role-of-place';
 
 /**
  * What a finger or the mouse on the bare frame means: it depends on the step that is open.
@@ -25,6 +26,7 @@ import { useSeat } from '../seat/use-seat';
  * @param isPinching two fingers are at it: what the first of them began is given up
  */
 export function useFrameDrag(width: number, height: number, isPinching: RefObject<boolean>) {
+  const access = useStand();
   const {
     document: own,
     stand,
@@ -38,7 +40,7 @@ export function useFrameDrag(width: number, height: number, isPinching: RefObjec
     outline,
     setOutline,
     brush,
-  } = useStand();
+  } = access;
   const seat = useSeat();
   const from = useRef(0);
   const painting = useRef<{ readonly mask: BrushMask; readonly at: FramePoint } | null>(null);
@@ -96,7 +98,7 @@ export function useFrameDrag(width: number, height: number, isPinching: RefObjec
           const point = tap ? place() : null;
           if (!point) break;
           select(null);
-          setDraft({ ...draft, place: point });
+          setDraft({ ...draft, role: roleOfPlace(draft.role, point, access), place: point, again: null });
           document.getElementById('reading-shutter')?.focus();
           event.preventDefault();
           break;

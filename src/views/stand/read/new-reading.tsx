@@ -1,9 +1,8 @@
 import { Crosshair, Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { ev100, METER_SCALES, type MeterScale } from '@/core/exposure';
-import { ROLES, type Role } from '@/core/field';
 import { exactAperture, exactIso, steppedShutterMark } from '@/core/units';
-import { doubtsOf, guessSeconds, MAX_READINGS } from '@/model';
+import { doubtsOf, type EnteredReading, guessSeconds, MAX_READINGS, meteredEv, type ReadRole } from '@/model';
 import { Button } from '@/ui/button';
 import { Check } from '@/ui/check';
 import { ParsedField } from '@/ui/field';
@@ -12,29 +11,36 @@ import { Segmented } from '@/ui/segmented';
 import { METER_SCALE_NAMES, stopsFigure } from '@/words';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { type Metered, parseMetered } from '../../parse';
-import { ROLE_NAMES } from '../roles';
-import { useStand } from '../stand-context';
+import { READ_ROLE_NAMES, READ_ROLES } from '../roles';
+import { type ReadingDraft, useStand } from '../stand-context';
 import { Doubts } from './doubts';
 import { PictureMeterChoice } from './picture-meter-choice';
+import { ReadRoleIcon } from './read-role-icon';
 import { ReadThrough } from './read-through';
 import { useMeter } from './use-meter';
+import { FIRST_ANGLE_DEG } from './use-picture-spot';
 import { useUsualLand } from './use-usual-land';
 
 /** The reading that is being entered: role, place, and what the meter showed. */
 export function NewReading() {
-  const { stand, draft, setDraft, select } = useStand();
+  const { stand, draft, setDraft, select, pictureMeterDeg, setPictureMeter } = useStand();
+  const onPicture = pictureMeterDeg !== null && !!stand.picture;
   const meter = useMeter();
   const { aperture, iso, through, setThrough, isFull, take } = meter;
   const [scale, setScale] = useState<MeterScale>('shutter');
   const [metered, setMetered] = useState<Metered | null>(null);
   const [round, setRound] = useState(0);
-  const complete = !isFull && metered !== null;
+  const clear = () => {
+    setMetered(null);
+    setRound(round + 1);
+  };
+  const isSpot = draft.role !== 'scene' && !draft.again;
+  const complete = metered !== null && !(isFull && isSpot);
   const add = () => {
     if (!complete) return;
     take('ev100' in metered ? metered : { aperture, iso, shutter: metered.kept });
-    setDraft({ role: draft.role === 'land' ? 'sky' : draft.role, place: null, limit: false });
-    setMetered(null);
-    setRound(round + 1);
+    setDraft({ ...NEXT, role: draft.role === 'land' && isSpot ? 'sky' : draft.role });
+    clear();
     select(null);
   };
   const settings = { aperture: exactAperture(aperture), iso: exactIso(iso) };
@@ -42,59 +48,111 @@ export function NewReading() {
     metered && ('ev100' in metered ? metered.ev100 : ev100({ ...settings, seconds: metered.seconds }));
   return (
     <section aria-label="New reading" className="space-y-3">
-      <Segmented<Role>
-        label="Role"
-        value={draft.role}
-        options={ROLES.map((role) => ({
-          value: role,
-          text: (
-            <>
-              <RoleIcon role={role} />
-              {role === 'sky' && stand.skyName ? stand.skyName : ROLE_NAMES[role]}
-            </>
-          ),
-        }))}
-        onValue={(role) => setDraft({ ...draft, role })}
-      />
-      <PictureMeterChoice />
-      <DraftPlace />
-      <Segmented<MeterScale>
+      {draft.again ? <Again id={draft.again} /> : <DraftRoles />}
+      {isSpot && <DraftPlace />}
+      <Segmented<MeterScale | typeof PICTURE>
         label="What the meter shows"
-        value={scale}
-        options={METER_SCALES.map((value) => ({ value, text: METER_SCALE_NAMES[value] }))}
+        value={onPicture ? PICTURE : scale}
+        options={[
+          ...METER_SCALES.map((value) => ({ value, text: METER_SCALE_NAMES[value] })),
+          ...(stand.picture ? [{ value: PICTURE, text: 'Picture' } as const] : []),
+        ]}
         onValue={(next) => {
-          setScale(next);
-          setMetered(null);
-          setRound(round + 1);
+          setPictureMeter(next === PICTURE ? FIRST_ANGLE_DEG : null);
+          if (next !== PICTURE) setScale(next);
+          clear();
         }}
       />
-      <div className={scale === 'shutter' ? 'grid grid-cols-[1fr_1.5fr_1fr] gap-2' : ''}>
-        {scale === 'shutter' && <ApertureField value={aperture} onValue={meter.setAperture} />}
-        <MeteredField key={round} scale={scale} settings={settings} onMetered={setMetered} onEnter={add} />
-        {scale === 'shutter' && <IsoField value={iso} onValue={meter.setIso} />}
-      </div>
-      {metered && (
-        <Doubts
-          doubts={doubtsOf(
-            {
-              role: draft.role,
-              limit: draft.limit,
-              ...('ev100' in metered ? metered : { aperture, iso, shutter: metered.kept }),
-            },
-            stand,
-          )}
-        />
+      {onPicture ? (
+        <PictureMeterChoice />
+      ) : (
+        <div className={scale === 'shutter' ? 'grid grid-cols-[1fr_1.5fr_1fr] gap-2' : ''}>
+          {scale === 'shutter' && <ApertureField value={aperture} onValue={meter.setAperture} />}
+          <MeteredField key={round} scale={scale} settings={settings} onMetered={setMetered} onEnter={add} />
+          {scale === 'shutter' && <IsoField value={iso} onValue={meter.setIso} />}
+        </div>
       )}
-      <Check isOn={draft.limit} onChange={(limit) => setDraft({ ...draft, limit })}>
-        This one is to be held (key H)
-      </Check>
-      <ReadThrough {...through} onChange={setThrough} />
-      <Button kind="action" className="w-full" disabled={!complete} onClick={add}>
-        <Plus size={18} aria-hidden />
-        Add {draft.role} reading{shown === null ? '' : `, EV ${stopsFigure(shown)}`}
-      </Button>
-      {isFull && <p className="text-sm text-quiet">A stand holds {MAX_READINGS} readings at most.</p>}
+      {metered && <Doubts doubts={doubtsOf(enteredReading(draft, metered, { aperture, iso }), stand)} />}
+      {isSpot && (
+        <Check isOn={draft.limit} onChange={(limit) => setDraft({ ...draft, limit })}>
+          This one is to be held (key H)
+        </Check>
+      )}
+      {!onPicture && <ReadThrough {...through} onChange={setThrough} />}
+      {!onPicture && (
+        <Button kind="action" className="w-full" disabled={!complete} onClick={add}>
+          <Plus size={18} aria-hidden />
+          {addText(draft)}
+          {shown === null ? '' : `, EV ${stopsFigure(shown)}`}
+        </Button>
+      )}
+      {isFull && isSpot && (
+        <p className="text-sm text-quiet">A stand holds {MAX_READINGS} readings at most.</p>
+      )}
     </section>
+  );
+}
+
+/** The last of the meter's scales: the stand's picture is the meter. */
+const PICTURE = 'picture';
+const NEXT = { place: null, limit: false, again: null };
+
+const addText = ({ role, again }: ReadingDraft): string =>
+  again ? `Take ${again} anew` : role === 'scene' ? 'Take the whole scene' : `Add ${role} reading`;
+
+/** What is being entered, as a reading to be looked at; the whole scene belongs to neither side. */
+function enteredReading(
+  { role, limit, again }: ReadingDraft,
+  metered: Metered,
+  settings: { readonly aperture: number; readonly iso: number },
+): EnteredReading {
+  return {
+    ...(again ? { id: again } : {}),
+    role: role === 'scene' ? 'feature' : role,
+    limit,
+    ...('ev100' in metered ? metered : { ...settings, shutter: metered.kept }),
+  };
+}
+
+/** What the next reading is of. */
+function DraftRoles() {
+  const { stand, draft, setDraft } = useStand();
+  return (
+    <Segmented<ReadRole>
+      label="Role"
+      value={draft.role}
+      template="1fr 1fr 1fr 1.1fr 1.5fr"
+      options={READ_ROLES.map((role) => ({
+        value: role,
+        text: (
+          <span className="flex min-w-0 flex-col items-center gap-0.5 py-1 text-[15px]">
+            <ReadRoleIcon role={role} />
+            <span className="max-w-full truncate">
+              {role === 'sky' && stand.skyName ? stand.skyName : READ_ROLE_NAMES[role]}
+            </span>
+          </span>
+        ),
+      }))}
+      onValue={(role) => setDraft({ ...draft, role, place: role === 'scene' ? null : draft.place })}
+    />
+  );
+}
+
+/** A spot that is read again, and the way out of it. */
+function Again({ id }: { id: string }) {
+  const { stand, draft, setDraft } = useStand();
+  const reading = stand.readings.find((r) => r.id === id);
+  if (!reading) return null;
+  return (
+    <p className="flex min-h-11 items-center gap-2.5 border-l-4 border-action pl-2.5">
+      <RoleIcon role={reading.role} />
+      <span className="flex-1">
+        {id} again, which showed EV {stopsFigure(meteredEv(reading))}: the same spot, as it is now.
+      </span>
+      <Button kind="quiet" onClick={() => setDraft({ ...draft, again: null })}>
+        <X size={16} aria-hidden /> A new one
+      </Button>
+    </p>
   );
 }
 

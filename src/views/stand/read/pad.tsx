@@ -1,10 +1,9 @@
+import { MoreHorizontal } from 'lucide-react';
 import { useState } from 'react';
-import { type Role } from '@/core/field';
-import { type Mark } from '@/core/units';
-import { lastReading } from '@/model';
+import { lastReading, type ReadRole } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
-import { percentText, stopsText } from '@/words';
+import { markText, percentText, stopsText } from '@/words';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { parseShutter, type TypedShutter } from '../../parse';
 import { Figure } from '../figure';
@@ -21,17 +20,15 @@ export function Pad() {
   const pad = usePad();
   const { role, place, isCorrecting, chosen } = pad;
   const [typing, setTyping] = useState(false);
-  const turnTo = (next: Role) => {
+  const turnTo = (next: ReadRole) => {
     pad.turnTo(next);
     setTyping(false);
   };
+  const what = `${role === 'scene' ? 'whole scene' : role} reading`;
   return (
     <section aria-label="Reading pad" className="space-y-2 pt-2">
       <Settings meter={pad.meter} />
-      <div className="grid grid-cols-2 gap-2" role="group" aria-label="What is read">
-        <RoleButton role="land" current={role === 'land'} onTap={turnTo} />
-        <RoleButton role="sky" current={role === 'sky'} onTap={turnTo} />
-      </div>
+      <Roles role={role} onTap={turnTo} />
       {place && (
         <p className="flex min-h-11 items-center text-sm text-quiet">
           <span className="flex-1">
@@ -45,7 +42,7 @@ export function Pad() {
       <div
         className="grid grid-cols-4 gap-2"
         role="group"
-        aria-label={isCorrecting ? `Correct the ${role} reading by thirds` : `Mark of the ${role} reading`}
+        aria-label={isCorrecting ? `Correct the ${what} by thirds` : `Mark of the ${what}`}
       >
         {pad.marks.map((mark) => (
           <button
@@ -56,7 +53,7 @@ export function Pad() {
             className={`${CELL} ${mark === chosen ? 'border-action! bg-action! text-on-action' : ''}`}
             onClick={() => pad.enter(mark.name, mark.exact)}
           >
-            {markText(mark)}
+            {markText(mark.name)}
             {mark === chosen && (
               <span className="font-sans text-xs font-normal">{isCorrecting ? 'as read' : 'guess'}</span>
             )}
@@ -73,7 +70,7 @@ export function Pad() {
       </div>
       {typing && (
         <TypedShutterField
-          role={role}
+          label={`Shutter of the ${what}`}
           onTake={({ kept, seconds }) => {
             pad.enter(kept, seconds);
             setTyping(false);
@@ -84,12 +81,61 @@ export function Pad() {
         <Button onClick={() => pad.move(-1)}>‹ longer times</Button>
         <Button onClick={() => pad.move(1)}>shorter times ›</Button>
       </div>
-      {isCorrecting && (
-        <Button className="w-full" onClick={pad.readAgain}>
-          Read the {role} again, as a further reading
+      {isCorrecting && role !== 'scene' && (
+        <Button className="w-full" onClick={pad.readFurther}>
+          A further reading of the {role}
         </Button>
       )}
     </section>
+  );
+}
+
+const OTHERS: readonly ReadRole[] = ['water', 'feature', 'scene'];
+
+/** Land and sky as large as thumbs; what else can be read, and what is to be held, a tap away. */
+function Roles({ role, onTap }: { role: ReadRole; onTap: (role: ReadRole) => void }) {
+  const { draft, setDraft } = useStand();
+  const [isOpen, setOpen] = useState(false);
+  const showsOthers = isOpen || OTHERS.includes(role) || draft.limit;
+  return (
+    <div className="space-y-2" role="group" aria-label="What is read">
+      <div className="grid grid-cols-[1fr_1fr_64px] gap-2">
+        <RoleButton role="land" current={role === 'land'} onTap={onTap} />
+        <RoleButton role="sky" current={role === 'sky'} onTap={onTap} />
+        <button
+          type="button"
+          aria-expanded={showsOthers}
+          aria-label="Water, features, whole scene, to hold"
+          className={`${CELL} font-sans!`}
+          onClick={() => setOpen(!showsOthers)}
+        >
+          <MoreHorizontal size={24} aria-hidden />
+          <span className="text-xs font-normal">more</span>
+        </button>
+      </div>
+      {showsOthers && (
+        <div className="grid grid-cols-2 gap-2">
+          {OTHERS.map((other) => (
+            <RoleButton
+              key={other}
+              role={other}
+              current={role === other}
+              onTap={onTap}
+              className="min-h-16"
+            />
+          ))}
+          <button
+            type="button"
+            aria-pressed={draft.limit}
+            className={`min-h-16 rounded-md border-2 bg-panel px-3 text-left active:bg-chosen ${draft.limit ? 'border-action' : 'border-edge'}`}
+            onClick={() => setDraft({ ...draft, limit: !draft.limit })}
+          >
+            <span className="block text-lg font-semibold">To hold</span>
+            <span className="block text-sm text-quiet">the next, not balanced</span>
+          </button>
+        </div>
+      )}
+    </div>
   );
 }
 
@@ -122,13 +168,13 @@ function Settings({ meter }: { meter: ReturnType<typeof useMeter> }) {
 }
 
 /** A time that is on none of the marks. */
-function TypedShutterField({ role, onTake }: { role: Role; onTake: (shutter: TypedShutter) => void }) {
+function TypedShutterField({ label, onTake }: { label: string; onTake: (shutter: TypedShutter) => void }) {
   const [typed, setTyped] = useState<TypedShutter | null>(null);
   const take = () => typed && onTake(typed);
   return (
     <div className="grid grid-cols-[1fr_auto] items-start gap-2">
       <ParsedField
-        label={`Shutter of the ${role} reading`}
+        label={label}
         hideLabel
         autoFocus
         keepDraft
@@ -146,9 +192,6 @@ function TypedShutterField({ role, onTake }: { role: Role; onTake: (shutter: Typ
     </div>
   );
 }
-
-/** A mark as it stands on the camera: without its unit where it is a fraction. */
-const markText = ({ name }: Mark): string => (name.includes('/') ? name : `${name} s`);
 
 /** The span, or what is to be read for it. */
 function SpanOrNext() {

@@ -6,7 +6,7 @@ const OFF = 'off';
 /** Angles of spot meters, degrees. */
 const ANGLES = [1, 3, 5];
 
-/** Whether readings come from the picture, and through how wide a spot. */
+/** Through how wide a spot the picture is read, and the way back to a meter of one's own. */
 export function PictureMeterChoice() {
   const { stand, derived, pictureMeterDeg, setPictureMeter } = useStand();
   if (!stand.picture) return null;
@@ -25,13 +25,13 @@ export function PictureMeterChoice() {
         value={pictureMeterDeg === null ? OFF : String(pictureMeterDeg)}
         options={[
           { value: OFF, text: 'Own meter' },
-          ...ANGLES.map((deg) => ({ value: String(deg), text: `Picture, ${deg}°` })),
+          ...ANGLES.map((deg) => ({ value: String(deg), text: `${deg}° spot` })),
         ]}
         onValue={(value) => setPictureMeter(value === OFF ? null : Number(value))}
       />
       {pictureMeterDeg !== null && (
         <Note>
-          Click the frame: sky above the skyline, land below it, is read from the picture. A finger aims above
+          Click the picture: sky above the skyline, land below it, is read from it. A finger aims above
           itself; by keyboard give it a place, then arrow keys and Enter.
           {tie.by === 'exposure-data' && ' Its EVs are good to 1 or 2 stops, the span is surer than they.'}
         </Note>

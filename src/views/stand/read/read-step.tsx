@@ -4,10 +4,14 @@ import { useCompact } from '@/ui/use-media';
 import { assumedText, stopsFigure, stopsText } from '@/words';
 import { Figure } from '../figure';
 import { NewReading } from './new-reading';
+import { Next } from './next';
 import { Pad } from './pad';
+import { PictureMeterChoice } from './picture-meter-choice';
 import { ReadingList } from './reading-list';
 import { useStand } from '../stand-context';
 import { ReadSummary } from './summary';
+import { TestShot } from './test-shot';
+import { TimesThrough } from './times-through';
 
 /** Step 2: spot readings, placed on the frame or without a place. */
 export function ReadStep() {
@@ -27,7 +31,10 @@ export function ReadStep() {
             : `span${reachStops === null ? '' : `, reach ${stopsFigure(reachStops)}`}`}
         </span>
       </p>
+      <Next />
       <NewReading />
+      <TestShot />
+      <TimesThrough />
       <Assumed />
       <SunCaution />
       <ReadSummary />
@@ -41,9 +48,13 @@ function ThumbRead() {
   return (
     <div className="space-y-3">
       <Pad />
+      <PictureMeterChoice />
+      <Next />
+      <TestShot />
+      <TimesThrough />
       <Assumed />
       <SunCaution />
-      <Fold summary="Water, features, EV, and glass on the lens">
+      <Fold summary="EV, lux, places by figures, and glass on the lens">
         <NewReading />
       </Fold>
       <ReadSummary />

@@ -1,11 +1,15 @@
-import { Trash2 } from 'lucide-react';
+import { RotateCw, Trash2 } from 'lucide-react';
 import { ROLES, type Role } from '@/core/field';
 import {
   changeReading,
   doubtsOf,
+  forgetEarlier,
+  type MeteredLight,
   meteredEv,
   type Reading,
+  isStale,
   readingMinutes,
+  RECORD_AFTER_MINUTES,
   removeReading,
   strayDoubt,
   withoutPlace,
@@ -15,13 +19,14 @@ import { Check } from '@/ui/check';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
-import { ageText, stopsFigure, throughText, toneText } from '@/words';
+import { ageText, changeText, clockText, stopsFigure, throughText, toneText } from '@/words';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { parsePercent, parseShutter, percentFigure } from '../../parse';
 import { QuantityField } from '../../quantity-field';
 import { Figure } from '../figure';
 import { Doubts } from './doubts';
 import { ReadThrough } from './read-through';
+import { useReadAgain } from './use-read-again';
 import { ROLE_NAMES } from '../roles';
 import { useStand } from '../stand-context';
 import { useNow } from '../use-now';
@@ -43,7 +48,9 @@ export function ReadingList() {
 }
 
 function Row({ reading, now }: { reading: Reading; now: number }) {
-  const { stand, edit, bag, selection, select, derived } = useStand();
+  const { stand, edit, bag, selection, select, derived, carry, draft } = useStand();
+  const readAgain = useReadAgain();
+  const carried = carry?.stops.get(reading.id);
   const selected = selection?.kind === 'reading' && selection.id === reading.id;
   const outcome = derived.inUse?.outcome.readings.find((r) => r.id === reading.id);
   const tone = outcome && Number.isFinite(outcome.toneThroughStops) ? outcome : null;
@@ -54,7 +61,10 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
     reading.limit ? 'to be held' : null,
     reading.wantedToneStops ? `wanted ${toneText(reading.wantedToneStops)}` : null,
     reading.throughFilterIds?.length ? `through ${throughText(reading.throughFilterIds, bag)}` : null,
-    minutes !== null && minutes < 12 * 60 ? `${ageText(minutes)} old` : null,
+    minutes !== null && minutes < RECORD_AFTER_MINUTES
+      ? `${ageText(minutes)} old${isStale(minutes) ? ', stale' : ''}`
+      : null,
+    carried === undefined ? null : `carried ${changeText(carried)}`,
     tone && `comes out ${toneText(tone.toneThroughStops)}`,
     tone && !tone.held ? 'not held' : null,
   ].filter(Boolean);
@@ -72,6 +82,15 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
           <span className="font-mono text-base font-semibold">EV {stopsFigure(meteredEv(reading))}</span>
           <span className="truncate text-sm text-quiet">{settingsText(reading)}</span>
         </button>
+        <Button
+          kind="quiet"
+          className="w-11 shrink-0 !px-0"
+          aria-label={`Read ${reading.id} again`}
+          aria-pressed={draft.again === reading.id}
+          onClick={() => readAgain(reading)}
+        >
+          <RotateCw size={18} aria-hidden />
+        </Button>
         <Button
           kind="quiet"
           className="w-11 shrink-0 !px-0"
@@ -100,7 +119,7 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
   );
 }
 
-const settingsText = ({ aperture, shutter, iso }: Reading): string =>
+const settingsText = ({ aperture, shutter, iso }: MeteredLight): string =>
   aperture === undefined ? 'typed as EV' : `f/${aperture}, ${shutterText(shutter)}, ISO ${iso}`;
 
 const shutterText = (shutter: Reading['shutter']): string =>
@@ -178,6 +197,29 @@ function EditReading({ reading }: { reading: Reading }) {
       </Check>
       {!reading.limit && <WantedTone reading={reading} />}
       <ReadThrough throughFilterIds={reading.throughFilterIds} seat={reading.seat} onChange={change} />
+      <Earlier reading={reading} />
+    </div>
+  );
+}
+
+/** What the spot showed before, the newest first. */
+function Earlier({ reading: { id, earlier = [] } }: { reading: Reading }) {
+  const { edit } = useStand();
+  if (!earlier.length) return null;
+  return (
+    <div>
+      <h4 className="text-sm text-quiet">Earlier looks at this spot</h4>
+      <ol aria-label={`Earlier looks at ${id}`} className="font-mono text-sm">
+        {earlier.toReversed().map((light, i) => (
+          <li key={i}>
+            {light.takenAt ? clockText(light.takenAt) : 'time not told'} · EV {stopsFigure(meteredEv(light))}{' '}
+            · {settingsText(light)}
+          </li>
+        ))}
+      </ol>
+      <Button kind="quiet" onClick={() => edit((s) => forgetEarlier(s, id))}>
+        Forget them
+      </Button>
     </div>
   );
 }

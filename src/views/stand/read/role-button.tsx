@@ -1,19 +1,19 @@
-import { type Role } from '@/core/field';
-import { lastReading, meteredEv, type Reading, readingMinutes } from '@/model';
-import { RoleIcon } from '@/ui/role-mark';
-import { ageText, stopsFigure, timeText } from '@/words';
-import { ROLE_NAMES } from '../roles';
+import { lastReading, type MeteredLight, meteredEv, readingMinutes, type ReadRole } from '@/model';
+import { ageText, markText, stopsFigure, timeText } from '@/words';
+import { READ_ROLE_NAMES } from '../roles';
 import { useStand } from '../stand-context';
 import { useNow } from '../use-now';
+import { ReadRoleIcon } from './read-role-icon';
 
 interface RoleButtonProps {
-  role: Role;
+  role: ReadRole;
   current: boolean;
-  onTap: (role: Role) => void;
+  onTap: (role: ReadRole) => void;
+  className?: string;
 }
 
 /** What is read next, as large as a gloved thumb, with what was read of it. */
-export function RoleButton({ role, current, onTap }: RoleButtonProps) {
+export function RoleButton({ role, current, onTap, className = 'min-h-[72px]' }: RoleButtonProps) {
   const { stand } = useStand();
   const now = useNow();
   const reading = lastReading(stand, role);
@@ -22,12 +22,12 @@ export function RoleButton({ role, current, onTap }: RoleButtonProps) {
       type="button"
       aria-pressed={current}
       onClick={() => onTap(role)}
-      className={`flex min-h-[72px] items-center gap-3 rounded-md border-2 bg-panel px-4 text-left active:bg-chosen ${current ? 'border-action' : 'border-edge'}`}
+      className={`flex items-center gap-3 rounded-md border-2 bg-panel px-3 text-left ${className} active:bg-chosen ${current ? 'border-action' : 'border-edge'}`}
     >
-      <RoleIcon role={role} size={20} />
+      <ReadRoleIcon role={role} size={20} />
       <span className="min-w-0">
         <span className="block truncate text-lg font-semibold">
-          {role === 'sky' && stand.skyName ? stand.skyName : ROLE_NAMES[role]}
+          {role === 'sky' && stand.skyName ? stand.skyName : READ_ROLE_NAMES[role]}
         </span>
         <span className="block truncate text-sm text-quiet">
           {reading ? readText(reading, now) : 'not read yet'}
@@ -38,13 +38,13 @@ export function RoleButton({ role, current, onTap }: RoleButtonProps) {
 }
 
 /** What a reading showed, and how long ago: "1/160 · 2 min ago". */
-function readText(reading: Reading, now: number): string {
+function readText(reading: MeteredLight, now: number): string {
   const { shutter } = reading;
   const shown =
     shutter === undefined
       ? `EV ${stopsFigure(meteredEv(reading))}`
       : typeof shutter === 'string'
-        ? shutter
+        ? markText(shutter)
         : timeText(shutter);
   const minutes = readingMinutes(reading, now);
   if (minutes === null) return shown;

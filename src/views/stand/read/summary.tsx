@@ -1,6 +1,8 @@
-import { apartInTime, roleSummaries, spanMover } from '@/model';
+import { apartInTime, roleFalls, roleSummaries, spanMover } from '@/model';
+import { Check } from '@/ui/check';
 import { RoleIcon } from '@/ui/role-mark';
-import { moverText, summaryText } from '@/words';
+import { carriedToText, fallText, moverText, summaryText } from '@/words';
+import { Figure } from '../figure';
 import { ROLE_NAMES } from '../roles';
 import { useStand } from '../stand-context';
 import { Doubts } from './doubts';
@@ -11,7 +13,7 @@ export function ReadSummary() {
   const readings = derived.prepared?.input.field.readings ?? [];
   const mover = spanMover(readings);
   const apart = apartInTime(stand);
-  if (readings.length < 2) return null;
+  if (readings.length < 2) return <Falls />;
   return (
     <section aria-label="Readings together" className="space-y-1.5">
       <ul>
@@ -19,12 +21,41 @@ export function ReadSummary() {
           <li key={summary.role} className="flex items-center gap-2.5">
             <RoleIcon role={summary.role} />
             <span className="w-16">{ROLE_NAMES[summary.role]}</span>
-            <span className="font-mono text-sm">{summaryText(summary)}</span>
+            <Figure of={`mean ${summary.role}`} className="font-mono text-sm">
+              {summaryText(summary)}
+            </Figure>
           </li>
         ))}
       </ul>
       {mover && <p className="text-sm text-quiet">{moverText(mover)}</p>}
       {apart && <Doubts doubts={[apart]} />}
+      <Falls />
+    </section>
+  );
+}
+
+/** How fast the light of each role goes, and whether the readings are carried by it. */
+function Falls() {
+  const { stand, bag, carry, carries, setCarries } = useStand();
+  const falls = roleFalls(stand, bag);
+  if (!falls.length) return null;
+  return (
+    <section aria-label="Drift of the light" className="space-y-1 border-t border-rule pt-1.5">
+      <ul>
+        {falls.map((fall) => (
+          <li key={fall.role} className="flex items-start gap-2.5 text-sm">
+            <span className="mt-0.5">
+              <RoleIcon role={fall.role} />
+            </span>
+            {carry ? <Figure of={`fall ${fall.role}`}>{fallText(fall)}</Figure> : fallText(fall)}
+          </li>
+        ))}
+      </ul>
+      <Check isOn={carries} onChange={setCarries} className="text-sm">
+        {carry?.stops.size
+          ? `Readings are carried ${carriedToText(carry)}`
+          : 'Readings are carried to the exposure'}
+      </Check>
     </section>
   );
 }

@@ -1,11 +1,8 @@
 import { useState } from 'react';
-import { type Bag, fittedPolariser, type Reading, type Stand } from '@/model';
+import { type Bag, fittedPolariser, type MeteredLight, readAgain, type Stand, withWholeScene } from '@/model';
 import { useStand } from '../stand-context';
 import { type Through } from './read-through';
 import { useTakeReading } from './use-take-reading';
-
-/** What a meter shows of a spot. */
-type MeteredLight = Pick<Reading, 'aperture' | 'iso' | 'shutter' | 'ev100'>;
 
 /** A polariser stays on while one reads; an ND does not. */
 function throughPolariser(stand: Stand, bag: Bag): Through {
@@ -15,18 +12,26 @@ function throughPolariser(stand: Stand, bag: Bag): Through {
 
 /** The meter's aperture and ISO, kept from the last reading, and the way to take a reading with it. */
 export function useMeter() {
-  const { stand, bag, draft } = useStand();
+  const { stand, bag, draft, setDraft, edit } = useStand();
   const { isFull, takeReading } = useTakeReading();
   const last = stand.readings.findLast((r) => r.aperture !== undefined);
-  const [aperture, setAperture] = useState(last?.aperture ?? 8);
-  const [iso, setIso] = useState(last?.iso ?? 100);
+  const lastLight = last ?? stand.wholeScene;
+  const [aperture, setAperture] = useState(lastLight?.aperture ?? 8);
+  const [iso, setIso] = useState(lastLight?.iso ?? 100);
   const [through, setThrough] = useState<Through>(() => throughPolariser(stand, bag));
-  /** Takes the reading, and gives the id that it has. */
-  const take = (light: MeteredLight): string => {
+  /** Takes the reading, as a further look at its spot where it is one, and gives the id that it has. */
+  const take = (shown: Omit<MeteredLight, 'takenAt'>, again = draft.again): string => {
     const takenAt = new Date().toISOString();
+    const light = { ...shown, ...through, takenAt };
+    const { role } = draft;
+    if (again || role === 'scene') {
+      edit((s) => (again && role !== 'scene' ? readAgain(s, again, light) : withWholeScene(s, light)));
+      setDraft({ ...draft, place: null, limit: false, again: null });
+      return again ?? 'scene';
+    }
     // it is the same meter still
     const angle = last?.spotAngleDeg ? { spotAngleDeg: last.spotAngleDeg } : {};
-    return takeReading({ role: draft.role, ...light, ...draft.place, ...angle, ...through, takenAt });
+    return takeReading({ role, ...light, ...draft.place, ...angle });
   };
   return { aperture, setAperture, iso, setIso, through, setThrough, isFull, take };
 }

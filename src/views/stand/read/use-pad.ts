@@ -1,8 +1,15 @@
 import { useState } from 'react';
 import { secondsForEv } from '@/core/exposure';
-import { type Role } from '@/core/field';
 import { exactAperture, exactIso, type Mark, shutterMarksRound } from '@/core/units';
-import { changeReading, guessSeconds, lastReading, meteredEv } from '@/model';
+import {
+  guessSeconds,
+  lastReading,
+  lastSpot,
+  type MeteredLight,
+  meteredEv,
+  type ReadRole,
+  type Stand,
+} from '@/model';
 import { useStand } from '../stand-context';
 import { useMeter } from './use-meter';
 import { useUsualLand } from './use-usual-land';
@@ -10,8 +17,9 @@ import { useUsualLand } from './use-usual-land';
 /** Marks that the pad offers. */
 const MARKS = 7;
 
-/** The reading that the pad corrects, and the mark round which it does. */
+/** The reading that the pad corrects or reads again, and the mark round which it does. */
 interface Correcting {
+  /** Its id; the whole scene's reading is none of a spot. */
   readonly id: string;
   readonly roundSeconds: number;
 }
@@ -21,7 +29,7 @@ interface Correcting {
  * the mark that was tapped, to correct the reading that it made. A place tapped on the frame asks for a new reading.
  */
 export function usePad() {
-  const { stand, edit, draft, setDraft, select } = useStand();
+  const { stand, draft, setDraft, select } = useStand();
   const meter = useMeter();
   const { aperture, iso } = meter;
   const usualLand = useUsualLand();
@@ -29,8 +37,8 @@ export function usePad() {
   /** How far the marks are moved from where they would be, thirds of a stop towards shorter times. */
   const [shift, setShift] = useState(0);
 
-  const { role, place } = draft;
-  const own = place ? undefined : stand.readings.find((r) => r.id === correcting?.id && r.role === role);
+  const { role, place, limit } = draft;
+  const own = place || limit ? undefined : correctedLight(stand, role, correcting);
   const secondsFor = (ev: number) =>
     secondsForEv(ev, { aperture: exactAperture(aperture), iso: exactIso(iso) });
   const guess = guessSeconds(
@@ -54,27 +62,41 @@ export function usePad() {
     /** The mark of the reading that is corrected, or of the guess; none while the marks are moved away from it. */
     chosen: shift === 0 || awayOf(nearest) <= thirds / 6 ? nearest : null,
     isCorrecting: own !== undefined,
-    turnTo(next: Role) {
-      setDraft({ ...draft, role: next });
+    turnTo(next: ReadRole) {
+      setDraft({ ...draft, role: next, place: next === 'scene' ? null : place });
       const before = lastReading(stand, next);
+      const id = next === 'scene' ? SCENE : lastSpot(stand, next)?.id;
       setCorrecting(
-        before?.shutter === undefined ? null : { id: before.id, roundSeconds: secondsFor(meteredEv(before)) },
+        before?.shutter === undefined || id === undefined
+          ? null
+          : { id, roundSeconds: secondsFor(meteredEv(before)) },
       );
       setShift(0);
       select(null);
     },
     enter(shutter: string | number, seconds: number) {
-      if (own) {
-        const takenAt = new Date().toISOString();
-        edit((s) => changeReading(s, own.id, { shutter, aperture, iso, takenAt }));
-        return;
-      }
-      setCorrecting({ id: meter.take({ aperture, iso, shutter }), roundSeconds: seconds });
+      const id = meter.take({ aperture, iso, shutter }, own && correcting ? correcting.id : null);
+      if (own) return;
+      setCorrecting({ id, roundSeconds: seconds });
       setShift(0);
     },
     /** Moves on to the marks next to those that are shown. */
     move: (way: 1 | -1) => setShift(shift + way * thirds * (MARKS - 1)),
-    readAgain: () => setCorrecting(null),
+    /** The next tap takes a new reading beside the one that is there. */
+    readFurther: () => setCorrecting(null),
     withoutPlace: () => setDraft({ ...draft, place: null }),
   };
+}
+
+/** Stands for the id of the whole scene's reading. */
+const SCENE = 'scene';
+
+/** What was read of the thing that the pad is at, where it is to be corrected. */
+function correctedLight(
+  { readings, wholeScene }: Stand,
+  role: ReadRole,
+  correcting: Correcting | null,
+): MeteredLight | undefined {
+  if (!correcting) return undefined;
+  return role === 'scene' ? wholeScene : readings.find((r) => r.id === correcting.id && r.role === role);
 }

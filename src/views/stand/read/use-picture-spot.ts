@@ -5,6 +5,9 @@ import { heldToFrame } from '../picture/frame-keys';
 import { useStand } from '../stand-context';
 import { useTakeReading } from './use-take-reading';
 
+/** The angle that a picture is first metered through, degrees. */
+export const FIRST_ANGLE_DEG = 3;
+
 /** The meter on the picture: what it shows of a place, and the way to take it as a reading; null where it is off, or the picture's light is not known. */
 export function usePictureSpot() {
   const { stand, derived, draft, select, step, pictureMeterDeg: angleDeg } = useStand();
@@ -16,7 +19,8 @@ export function usePictureSpot() {
     meterCircle(place, angleDeg, { focalLengthMm, frame: frameOf(stand.camera) });
   const spotAt = (place: FramePoint): Spot | null => spotOf(field, circleAt(place));
   /** What lies there is what is read. */
-  const roleOf = (place: FramePoint): Role => roleAt(field, place) ?? draft.role;
+  const roleOf = (place: FramePoint): Role =>
+    roleAt(field, place) ?? (draft.role === 'scene' ? 'land' : draft.role);
   return {
     circleAt,
     spotAt,

@@ -1,0 +1,57 @@
+import { freeId } from './ids';
+import { MAX_EARLIER } from './limits';
+import { type MeteredLight, type Reading, type Stand } from './stand';
+
+export const addReading = (stand: Stand, reading: Omit<Reading, 'id'>): Stand => ({
+  ...stand,
+  readings: [...stand.readings, { ...reading, id: freeId('r', stand.readings) }],
+});
+
+export const changeReading = (stand: Stand, id: string, change: Partial<Reading>): Stand => ({
+  ...stand,
+  readings: stand.readings.map((r) => (r.id === id ? { ...r, ...change } : r)),
+});
+
+/** The reading stands for its whole region again. */
+export const withoutPlace = (stand: Stand, id: string): Stand => ({
+  ...stand,
+  readings: stand.readings.map((r) => {
+    if (r.id !== id) return r;
+    const { u, v, ...rest } = r;
+    return rest;
+  }),
+});
+
+export const removeReading = (stand: Stand, id: string): Stand => ({
+  ...stand,
+  readings: stand.readings.filter((r) => r.id !== id),
+});
+
+/** A meter's figure that is changed sooner than this was mistyped; after it, the spot was read again, ms. */
+const CORRECTED_WITHIN_MS = 60_000;
+
+/** What the same spot shows now: the old light stays in the reading's history, unless it was only mistyped. */
+export function readAgain(stand: Stand, id: string, light: MeteredLight): Stand {
+  return {
+    ...stand,
+    readings: stand.readings.map((reading) => (reading.id === id ? readAnew(reading, light) : reading)),
+  };
+}
+
+function readAnew(reading: Reading, light: MeteredLight): Reading {
+  const { aperture, shutter, iso, ev100, takenAt, fromPicture, throughFilterIds, seat, ...spot } = reading;
+  const before = { aperture, shutter, iso, ev100, takenAt, fromPicture, throughFilterIds, seat };
+  const isCorrection = msBetween(takenAt, light.takenAt) < CORRECTED_WITHIN_MS;
+  // what was on the lens does not change with a figure that was mistyped
+  if (isCorrection) return { ...spot, ...light, throughFilterIds, seat };
+  const kept = Object.fromEntries(Object.entries(before).filter(([, value]) => value !== undefined));
+  return { ...spot, ...light, earlier: [...(spot.earlier ?? []), kept].slice(-MAX_EARLIER) };
+}
+
+/** From one time to a later one, ms; endless where one is not told. */
+const msBetween = (from: string | undefined, to: string | undefined): number =>
+  from && to ? Date.parse(to) - Date.parse(from) : Infinity;
+
+/** The reading without its history. */
+export const forgetEarlier = (stand: Stand, id: string): Stand =>
+  changeReading(stand, id, { earlier: undefined });

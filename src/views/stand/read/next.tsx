@@ -1,0 +1,54 @@
+import { ArrowRight } from 'lucide-react';
+import { type NextReading } from '@/model';
+import { Button } from '@/ui/button';
+import { nextReadingText } from '@/words';
+import { type StandAccess, useStand } from '../stand-context';
+import { useNextReading } from './use-next-reading';
+import { usePictureSpot } from './use-picture-spot';
+import { useReadAgain } from './use-read-again';
+
+/** Which reading to take next, why, and the way to it. */
+export function Next() {
+  const access = useStand();
+  const { stand, edit, draft } = access;
+  const next = useNextReading();
+  const begin = useBegin(access);
+  if (!next || draft.place || draft.again || draft.limit) return null;
+  return (
+    <section
+      aria-label="Which reading next"
+      className="flex items-start gap-2.5 border-l-4 border-action pl-2.5"
+    >
+      <p className="flex-1 py-1">
+        <span className="font-semibold">Next: </span>
+        {nextReadingText(next, stand)}
+      </p>
+      <div className="flex shrink-0 gap-1">
+        {next.code === 'to-hold' && (
+          <Button kind="quiet" onClick={() => edit((s) => ({ ...s, nothingToHold: true }))}>
+            Nothing
+          </Button>
+        )}
+        <Button onClick={() => begin(next)}>
+          <ArrowRight size={18} aria-hidden /> Read it
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+/** Sets the next reading up: its role, its place where the frame tells one, and whether it is to be held. */
+function useBegin({ draft, setDraft, select }: StandAccess) {
+  const readAgain = useReadAgain();
+  const meter = usePictureSpot();
+  return (next: NextReading) => {
+    if (next.code === 'stale' || next.code === 'deciding') return readAgain(next.reading);
+    const role = next.code === 'feature' ? 'feature' : next.role;
+    const limit = next.code === 'to-hold';
+    // a meter of one's own is pointed by eye: only the picture's needs to be told where
+    const place = meter || next.code === 'feature' ? next.place : draft.place;
+    setDraft({ role, place, limit, again: null });
+    select(null);
+    document.getElementById('reading-shutter')?.focus();
+  };
+}

@@ -1,0 +1,68 @@
+import { Camera, ImagePlus, Sparkles } from 'lucide-react';
+import { addReading, readingsFromPicture } from '@/model';
+import { Button } from '@/ui/button';
+import { FilePicker } from '@/ui/file-picker';
+import { pictureFaultText } from '@/words';
+import { PICTURE_FILES } from '../picture/picture-files';
+import { useStand } from '../stand-context';
+import { FIRST_ANGLE_DEG } from './use-picture-spot';
+
+/** The other way to begin: a test shot first, readings from it, then the plan. */
+export function TestShot() {
+  const { stand, derived, edit, pictureIn, setPictureMeter } = useStand();
+  const { state } = pictureIn;
+  const isUnread = !stand.readings.length && !stand.wholeScene;
+  if (!isUnread) return null;
+  if (!stand.picture) {
+    const take = (file: File) => {
+      pictureIn.take(file);
+      setPictureMeter(FIRST_ANGLE_DEG);
+    };
+    return (
+      <section aria-label="Test shot first" className="space-y-1.5 border-t border-rule pt-3">
+        <p className="text-sm text-quiet">Or a test shot first: the readings are then taken from it.</p>
+        {state.phase === 'reading' && (
+          <p role="status" className="text-sm">
+            Reading {state.name}…
+          </p>
+        )}
+        {state.phase === 'refused' && (
+          <p role="alert" className="text-sm text-fault">
+            {pictureFaultText(state.fault, state.name)} Nothing has changed.
+          </p>
+        )}
+        <div className="grid grid-cols-2 gap-2">
+          <FilePicker label="Test shot" accept={PICTURE_FILES} onFile={take}>
+            {(pick) => (
+              <Button onClick={pick}>
+                <ImagePlus size={18} aria-hidden /> Choose it
+              </Button>
+            )}
+          </FilePicker>
+          <FilePicker label="Test shot from the camera" accept="image/*" capture onFile={take}>
+            {(pick) => (
+              <Button onClick={pick}>
+                <Camera size={18} aria-hidden /> Take one
+              </Button>
+            )}
+          </FilePicker>
+        </div>
+      </section>
+    );
+  }
+  const { prepared } = derived;
+  const offered = prepared ? readingsFromPicture(stand, prepared) : [];
+  if (!offered.length) return null;
+  return (
+    <Button
+      className="w-full"
+      kind="action"
+      onClick={() => edit((s) => offered.reduce((t, reading) => addReading(t, reading), s))}
+    >
+      <Sparkles size={18} aria-hidden />
+      {offered.some((r) => r.limit)
+        ? 'Read sky, land and the brightest from the picture'
+        : 'Read sky and land from the picture'}
+    </Button>
+  );
+}

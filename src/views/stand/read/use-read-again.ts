@@ -1,0 +1,18 @@
+import { useCallback } from 'react';
+import { type Reading } from '@/model';
+import { useStand } from '../stand-context';
+
+/** Begins to read a spot again: the meter's next figure is a further look at it. */
+export function useReadAgain(): (reading: Reading) => void {
+  const { setStep, setDraft, select } = useStand();
+  return useCallback(
+    ({ id, role, limit = false }) => {
+      setStep('read');
+      setDraft({ role, place: null, limit, again: id });
+      select(null);
+      // the field is there once the step is
+      setTimeout(() => document.getElementById('reading-shutter')?.focus());
+    },
+    [setStep, setDraft, select],
+  );
+}

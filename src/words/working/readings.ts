@@ -1,0 +1,128 @@
+import { type ReadingOutcome, wantedEv } from '@/core/balance';
+import { type Role } from '@/core/field';
+import { signalToNoise } from '@/core/sensor';
+import { exactIso } from '@/core/units';
+import { meteredEv, type MeteredLight, type Prepared, type RoleFall, roleSummaries } from '@/model';
+import { carriedToText, changeText, fallText, watchedText } from '../drift';
+import { fitFigure, listText, stopsFigure, stopsText, timeText } from '../figures';
+import { toneText } from '../slip';
+import { type Working, type WorkingContext } from './types';
+
+/** How what a meter showed became an EV. */
+function meteredLine(light: MeteredLight): string {
+  const ev = `EV ${stopsFigure(meteredEv(light))}`;
+  if (light.fromPicture) return `Read from the picture, by what ties it to EV: ${ev}.`;
+  const { aperture, iso, shutter } = light;
+  if (aperture === undefined || iso === undefined || shutter === undefined)
+    return `Typed as ${ev} at ISO 100.`;
+  const time = typeof shutter === 'number' ? timeText(shutter) : shutter;
+  return `f/${aperture}, ${time}, ISO ${iso}, by the exact values of the marks: the stops of aperture squared over time, less those of ISO over 100, is ${ev}.`;
+}
+
+export function readingWorking(
+  { stand, bag, carry }: WorkingContext,
+  { input, fitted }: Prepared,
+  outcome: ReadingOutcome,
+): Working {
+  const { id, ev100, toneThroughStops: tone } = outcome;
+  const reading = stand.readings.find((r) => r.id === id);
+  const through = bag.filters.filter((f) => reading?.throughFilterIds?.includes(f.id));
+  const { highlightRoom, shadowRoom } = input.window;
+  const carried = carry?.stops.get(id);
+  const lines = [
+    ...(reading ? [meteredLine(reading)] : []),
+    ...(carry && carried !== undefined
+      ? [`Carried ${carriedToText(carry)} by its role’s fall: ${changeText(carried)}.`]
+      : []),
+    `EV ${stopsFigure(ev100)} bare${through.length ? `, what ${listText(through.map((f) => f.name ?? f.id))} took added back` : ''}.`,
+    ...(input.field.readings.find((r) => r.id === id)?.rough
+      ? ['It came without a place and stands at the middle of its region: rough.']
+      : []),
+    `The grad takes ${stopsText(outcome.dimmingStops)} at its spot${fitted.stops > 0 ? `, ND and polariser ${stopsText(fitted.stops)}` : ''}.`,
+  ];
+  if (!Number.isFinite(tone))
+    return { of: `reading ${id}`, title: `Reading ${id}`, figure: `EV ${stopsFigure(ev100)}`, lines };
+  const snr = signalToNoise(stand.camera, exactIso(stand.exposure.iso), tone);
+  lines.push(
+    `So it comes out ${toneText(tone)}; without glass ${toneText(outcome.toneBareStops)}.`,
+    `The sensor holds ${stopsFigure(shadowRoom)} below to ${stopsFigure(highlightRoom)} above: ${outcome.held ? 'held' : 'not held'}, its signal ${snr < 1 ? 'under the noise' : `${snr.toFixed(0)} times the noise`}.`,
+  );
+  if (stand.camera.veilingGlarePart)
+    lines.push(`With veiling glare the file shows it ${toneText(outcome.toneRecordedStops)}.`);
+  return { of: `reading ${id}`, title: `Reading ${id}`, figure: toneText(tone), lines };
+}
+
+/** A role's mean, from its readings. */
+export function meanWorkings({ input }: Prepared): Working[] {
+  const { readings } = input.field;
+  return roleSummaries(readings).map(({ role, meanEv, spreadStops, count }) => {
+    const own = readings.filter((r) => r.role === role && !r.limit);
+    const each = own.map(
+      (r) =>
+        `${r.id} ${stopsFigure(wantedEv(r))}${r.wantedToneStops ? ` (${stopsFigure(r.ev100)} less the wanted ${stopsFigure(r.wantedToneStops)})` : ''}`,
+    );
+    return {
+      of: `mean ${role}`,
+      title: `Mean of the ${role}`,
+      figure: `EV ${stopsFigure(meanEv)}`,
+      lines: [
+        `EV at ISO 100, glass that was on added back: ${listText(each)}.`,
+        count === 1
+          ? 'One reading is its own mean.'
+          : `Their sum by ${count}: EV ${stopsFigure(meanEv)}; from the darkest to the brightest ${stopsText(spreadStops)}.`,
+        'What is to be held is in no mean.',
+      ],
+    };
+  });
+}
+
+/** How fast a role's light goes, from what was read again. */
+export const fallWorkings = ({ stand, carry }: WorkingContext): Working[] =>
+  (carry?.falls ?? []).map((fall) => ({
+    of: `fall ${fall.role}`,
+    title: `Light of the ${fall.role}`,
+    figure: fallText(fall),
+    lines: fallLines(
+      fall,
+      stand.readings.filter((r) => r.role === (fall.lentBy ?? fall.role)),
+    ),
+  }));
+
+function fallLines(
+  { role, lentBy, stopsPerMinute, ...fall }: RoleFall,
+  spots: readonly { readonly id: string; readonly earlier?: readonly MeteredLight[] | undefined }[],
+): string[] {
+  const again = spots.filter((r) => r.earlier?.length).map((r) => r.id);
+  return [
+    ...(lentBy ? [lentLine(role, lentBy)] : []),
+    `Read again: ${listText(again)}; ${watchedText({ role, lentBy, stopsPerMinute, ...fall })}.`,
+    'The straight line that fits best through EV against time, every spot about its own mean: how bright one spot is against another does not count.',
+    `Meters read in thirds, which makes it good to ${fitFigure(fall.giveOrTake)} stops a minute.`,
+    'It is carried on for three times as long as the light was watched, for 20 min at most, and no further.',
+  ];
+}
+
+const lentLine = (role: Role, by: Role): string =>
+  `No spot of the ${role} was read twice: the fall of the ${by} stands for it, though the two do not fall alike.`;
+
+/** The one time for the whole scene. */
+export function sceneWorking({ stand, bag, derived }: WorkingContext): Working | null {
+  const { wholeScene } = derived;
+  if (!wholeScene || !stand.wholeScene) return null;
+  const through = bag.filters.filter((f) => stand.wholeScene?.throughFilterIds?.includes(f.id));
+  const { aperture, iso } = stand.exposure;
+  const stops = derived.prepared?.fitted.stops ?? 0;
+  return {
+    of: 'scene',
+    title: 'Whole scene',
+    figure: timeText(wholeScene.seconds),
+    lines: [
+      meteredLine(stand.wholeScene),
+      ...(through.length ? [`What ${listText(through.map((f) => f.name ?? f.id))} took is added back.`] : []),
+      `At f/${aperture}, ISO ${iso} without glass: ${timeText(wholeScene.bareSeconds)}.`,
+      ...(stops > 0
+        ? [`Doubled for each of the ${stopsText(stops)} on the lens: ${timeText(wholeScene.seconds)}.`]
+        : []),
+    ],
+  };
+}
