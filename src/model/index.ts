@@ -9,6 +9,7 @@ export * from './doubts';
 export * from './read-summary';
 export * from './limits';
 export * from './next-reading';
+export * from './place-exposure';
 export * from './prepare';
 export * from './solve';
 export * from './stand';

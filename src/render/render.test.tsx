@@ -2,33 +2,115 @@ import { render, screen } from '@testing-library/react';
 import { lightField, mapRegions, gridFor } from '@/core/field';
 import { sampleBag, type SheetFilter } from '@/model';
 import { prepared, testStand } from '@/testing/fixtures';
-import { frameLayers, GlassSwatch, Holder, holderSize, Ladder, outside, SeamLine, SheetScale } from '.';
+import fc from 'fast-check';
+import {
+  drawnMarks,
+  frameLayers,
+  GlassSwatch,
+  Holder,
+  holderSize,
+  keptApart,
+  Ladder,
+  type LadderData,
+  ladderDomain,
+  ladderScale,
+  outside,
+  SeamLine,
+  SheetScale,
+} from '.';
 
 const sheet = sampleBag().filters[1] as SheetFilter;
 
 describe('the ladder', () => {
-  it('puts span, what is kept, the lights and the time into words for those who cannot see it', () => {
-    render(
-      <Ladder
-        width={700}
-        marks={[
-          { role: 'sky', bare: [13, 14], through: [11, 12], limit: false },
-          { role: 'land', bare: [10], through: [10], limit: false },
-        ]}
-        exposures={[
-          { evMidGrey: 10, window: { highlightRoom: 3, shadowRoom: 6, printRoom: 4 }, shutter: '1/8 s' },
-        ]}
-        span={{ sky: 13.5, land: 10 }}
-        kept={{ sky: 11.5, land: 10 }}
-        spanText="span 3.5 stops"
-        caption="through the glass"
-        keptText="keeps 1.5"
-      />,
+  const data: LadderData = {
+    marks: [
+      {
+        key: 'sky',
+        role: 'sky',
+        limit: false,
+        isOpen: false,
+        spots: [
+          { id: 'r1', bare: 13, through: 11 },
+          { id: 'r2', bare: 14, through: 12 },
+        ],
+      },
+      {
+        key: 'land',
+        role: 'land',
+        limit: false,
+        isOpen: false,
+        spots: [{ id: 'r3', bare: 10, through: 10 }],
+      },
+    ],
+    exposures: [
+      { evMidGrey: 10, window: { highlightRoom: 3, shadowRoom: 6, printRoom: 4 }, shutter: '1/8 s' },
+    ],
+    span: { from: 10, to: 13.5, text: 'span 3.5 stops' },
+    keep: { from: 10, to: 11, text: 'keep 1.0' },
+    need: { from: 11, to: 13.5, text: 'take 2.5' },
+    left: { from: 10, to: 11.5, text: 'leaves 1.5' },
+    tones: { fromEv: 9, stepEv: 0.5, parts: [0.25, 0, 0.75] },
+    out: { bright: 'r2 0.4 too bright', dark: '' },
+    noise: { dark: 'noise 1/10', print: 'prints well, noise 1/20', printShort: 'print 1/20' },
+    caption: 'through the glass',
+  };
+  const drawn = (change: Partial<LadderData> = {}) => {
+    const shown = { ...data, ...change };
+    const x = ladderScale(ladderDomain(shown), 700);
+    return { x, ...render(<Ladder data={shown} x={x} width={700} />) };
+  };
+
+  it('puts span, what is kept, taken and left, the lights and the time into words for those who cannot see it', () => {
+    drawn();
+    expect(screen.getByRole('group')).toHaveAccessibleName(
+      'Ladder of light; sky EV 13.5, through the glass 11.5; land EV 10.0, through the glass 10.0; span 3.5 stops; keep 1.0; take 2.5; leaves 1.5; mid-grey at 1/8 s; r2 0.4 too bright',
     );
-    expect(screen.getByRole('img')).toHaveAccessibleName(
-      'Ladder of light; sky EV 13.5, through the glass 11.5; land EV 10.0, through the glass 10.0; span 3.5 stops; keeps 1.5; mid-grey at 1/8 s',
+    for (const text of ['1/8 s', 'r2 0.4 too bright', 'noise 1/10', 'prints well, noise 1/20'])
+      expect(screen.getByText(text)).toBeInTheDocument();
+  });
+
+  it('draws a role that is opened as its single readings, and a picture’s light where there is any', () => {
+    const { x, container } = drawn({ marks: data.marks.map((m) => ({ ...m, isOpen: true })) });
+    expect(drawnMarks(data.marks, x)).toHaveLength(2);
+    expect(screen.getByText('r1')).toBeInTheDocument();
+    expect(screen.getByText('r2')).toBeInTheDocument();
+    // of three steps of light one has none
+    expect(container.querySelectorAll('rect[height="18"][opacity]')).toHaveLength(2);
+  });
+
+  it('says keep and take together where there is no room behind the line', () => {
+    const narrow = { ...data, exposures: [], marks: data.marks.slice(0, 1) };
+    render(<Ladder data={narrow} x={ladderScale([5, 14], 240)} width={240} />);
+    expect(screen.getByText('keep 1.0, take 2.5')).toBeInTheDocument();
+    expect(screen.queryByText('take 2.5')).toBeNull();
+  });
+
+  it('keeps the window, every light and the end of what is kept on its scale', () => {
+    const [low, high] = ladderDomain({ ...data, keep: { from: 10, to: 2, text: '' } });
+    expect(low).toBeLessThan(2);
+    expect(high).toBeGreaterThan(14);
+  });
+});
+
+describe('marks kept apart', () => {
+  it('keep their order and their gap, move as little as that asks for, and stay where there is room', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 300, noNaN: true }), { maxLength: 12 }),
+        fc.double({ min: 1, max: 30, noNaN: true }),
+        (wanted, gap) => {
+          const places = keptApart(wanted, gap);
+          const sorted = places.map((at, i) => ({ at, from: wanted[i]! })).sort((a, b) => a.at - b.at);
+          sorted.slice(1).forEach((s, i) => {
+            expect(s.at - sorted[i]!.at).toBeGreaterThanOrEqual(gap - 1e-6);
+            expect(s.from).toBeGreaterThanOrEqual(sorted[i]!.from);
+          });
+          const sum = (values: readonly number[]) => values.reduce((a, v) => a + v, 0);
+          expect(sum(places)).toBeCloseTo(sum(wanted), 6);
+          expect(keptApart(places, gap).map((p, i) => Math.abs(p - places[i]!) < 1e-6)).not.toContain(false);
+        },
+      ),
     );
-    expect(screen.getByText('1/8 s')).toBeInTheDocument();
   });
 });
 

@@ -20,4 +20,5 @@ export * from './meter';
 export * from './next-reading';
 export * from './stand-line';
 export * from './labels';
+export * from './ladder';
 export * from './gear';

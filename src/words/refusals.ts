@@ -16,11 +16,15 @@ const UNITS: Partial<Record<Quantity, string>> = {
 /** Why a typed value of a quantity is refused. */
 export function rangeText(quantity: Quantity): string {
   const [low, high] = LIMITS[quantity];
-  const unit = UNITS[quantity] ? ` ${UNITS[quantity]}` : '';
-  if (quantity === 'lengthMm') return `Above 0 and up to ${high}${unit}.`;
+  if (quantity === 'lengthMm') return `Above 0 and up to ${high} mm.`;
   if (quantity === 'seconds') return 'Between a millionth of a second and 11 days.';
+  return rangeOfText(low, high, UNITS[quantity]);
+}
+
+/** Why a typed value outside a range is refused. */
+export function rangeOfText(low: number, high: number, unit?: string): string {
   const figure = (n: number) => (Number.isInteger(n) ? String(n).replace('-', '−') : wholeOrTenth(n));
-  return `Between ${figure(low)} and ${figure(high)}${unit}.`;
+  return `Between ${figure(low)} and ${figure(high)}${unit ? ` ${unit}` : ''}.`;
 }
 
 export const NOT_A_NUMBER = 'A number is needed here.';

@@ -4,3 +4,4 @@ export * from './picture';
 export * from './types';
 export * from './spot';
 export * from './aim';
+export * from './tones';

@@ -1,7 +1,7 @@
 import { isSheet } from '@/model';
 import { FrameView } from './picture/frame-view';
 import { HolderView } from './seat/holder-view';
-import { LadderView } from './ladder-view';
+import { LadderView } from './ladder/ladder-view';
 import { type PhoneView, useStand } from './stand-context';
 
 const VIEWS: readonly { value: PhoneView; text: string }[] = [

@@ -1,6 +1,6 @@
 import { useCompact } from '@/ui/use-media';
 import { Header } from './header';
-import { LadderView } from './ladder-view';
+import { LadderView } from './ladder/ladder-view';
 import { PhoneViews } from './phone-views';
 import { FrameView } from './picture/frame-view';
 import { SlipView } from './slip-view';

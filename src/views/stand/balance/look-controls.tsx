@@ -1,4 +1,13 @@
-import { GAPS, type StandLook, SUN_SIDES, type SunSide, sunSideOf } from '@/model';
+import {
+  GAPS,
+  placed,
+  PLACEMENT_MOST,
+  type StandLook,
+  SUN_SIDES,
+  type SunSide,
+  sunSideOf,
+  withGap,
+} from '@/model';
 import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
 import { Fold } from '@/ui/fold';
@@ -21,8 +30,6 @@ import { useStand } from '../stand-context';
 const GAP_STEP = 0.1;
 const PLACEMENT_STEP = 1 / 3;
 const FOLLOW_STEP = 0.25;
-/** How far the land may be placed from mid-grey by steps, stops. */
-const PLACEMENT_MOST = 3;
 
 function useLook() {
   const { stand, edit } = useStand();
@@ -32,16 +39,15 @@ function useLook() {
 
 /** How much of the span is kept, and what that leaves to take away. */
 export function Kept() {
-  const { stand, derived } = useStand();
-  const { look, set } = useLook();
+  const { stand, derived, edit } = useStand();
+  const { look } = stand;
   const gaps = GAPS[look.school];
   const need = derived.balance?.neededStops;
   const brighter = sideNames(stand)[derived.balance?.brighter ?? 'sky'];
   const gap = look.gapStops ?? gaps?.usual ?? 0;
   const [low, high] = gaps?.range ?? [0, 0];
   const heavy = gap < 0;
-  const setGap = (value: number) =>
-    set({ gapStops: Math.round(Math.min(high, Math.max(low, value)) * 10) / 10 });
+  const setGap = (value: number) => edit((s) => withGap(s, value));
   return (
     <div className="space-y-2">
       {low !== high && (
@@ -182,6 +188,7 @@ export function BracketFrames() {
 
 /** What is seldom changed: where the land is placed, and how far the sky's own glow is evened out. */
 export function Tuning() {
+  const { edit } = useStand();
   const { look, set } = useLook();
   const { school } = look;
   if (school === 'sun' || school === 'bracket') return null;
@@ -205,9 +212,7 @@ export function Tuning() {
           more="A third brighter"
           canLess={placement > -PLACEMENT_MOST}
           canMore={placement < PLACEMENT_MOST}
-          onStep={(way) =>
-            set({ landPlacementStops: Number(third(placement + way * PLACEMENT_STEP).toFixed(4)) })
-          }
+          onStep={(way) => edit((s) => placed(s, third(placement + way * PLACEMENT_STEP)))}
         >
           <span className="text-base">{toneText(placement)}</span>
         </Stepper>

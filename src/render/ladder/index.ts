@@ -1,0 +1,3 @@
+export * from './drawn-marks';
+export * from './ladder';
+export * from './layout';
