@@ -1,15 +1,6 @@
-import Papa from 'papaparse';
 import { readLabel, TRANSITION_DEFAULTS_MM, type TransitionName, assumedTransitionMm } from '@/core/glass';
-import {
-  type Bag,
-  type Filter,
-  filterFromLabel,
-  freeId,
-  isSheet,
-  isWithin,
-  MAX_FILTERS,
-  type Quantity,
-} from '@/model';
+import { type Bag, type Filter, filterFromLabel, freeId, isSheet, MAX_FILTERS } from '@/model';
+import { CellFault, headingsOf, numberCell, quoted, tableOf, writeTable } from './csv-table';
 
 /** Columns of a table of glass: `kind` and `stops`, or a `label` as it is printed on the rim; the rest may be absent. */
 const COLUMNS = [
@@ -34,27 +25,13 @@ export type GlassRow =
   | { readonly ok: true; readonly line: number; readonly filter: Filter; readonly assumed: readonly string[] }
   | { readonly ok: false; readonly line: number; readonly column: string; readonly message: string };
 
-/** A cell that cannot be understood. */
-class CellFault extends Error {
-  constructor(
-    readonly column: Column,
-    message: string,
-  ) {
-    super(message);
-  }
-}
-
 /**
  * Reads a table of glass, separated by commas, semicolons or tabs, with a line of headings. Filters get ids that are free
  * in the bag; nothing is put into it.
  */
 export function readGlassCsv(text: string, bag: Bag): readonly GlassRow[] {
-  const plain = text.replace(/^\uFEFF/, '');
-  const [headline = ''] = plain.split(/\r?\n/, 1);
-  const delimiter = [';', '\t'].find((d) => headline.includes(d)) ?? ',';
-  const table = Papa.parse<string[]>(plain, { delimiter });
-  const [head = [], ...rows] = table.data;
-  const headings = head.map((h) => h.trim().toLowerCase().replace(/[ -]+/g, '_'));
+  const [head = [], ...rows] = tableOf(text);
+  const headings = headingsOf(head);
   if (!headings.includes('label') && !(headings.includes('kind') && headings.includes('stops')))
     return [
       {
@@ -92,7 +69,7 @@ function readRow(cells: Cells, line: number, bag: Bag): GlassRow {
 
 function fromLabel({ label = '' }: Cells, bag: Bag, assumed: string[]): Filter {
   const read = readLabel(label);
-  if (!read.ok) throw new CellFault('label', `"${label.slice(0, 40)}" is not understood (${read.reason})`);
+  if (!read.ok) throw new CellFault('label', `${quoted(label)} is not understood (${read.reason})`);
   if (read.transitionAssumed) assumed.push('transition');
   if (read.notationAssumed) assumed.push('notation');
   return filterFromLabel(read, freeId('g', bag.filters), bag);
@@ -100,7 +77,7 @@ function fromLabel({ label = '' }: Cells, bag: Bag, assumed: string[]): Filter {
 
 function fromKind(cells: Cells, bag: Bag, assumed: string[]): Filter {
   const kind = cells.kind as string;
-  const stops = cell(cells, 'stops', 'stops');
+  const stops = numberCell(cells, 'stops', 'stops');
   const id = freeId('g', bag.filters);
   switch (kind) {
     case 'neutral':
@@ -115,31 +92,18 @@ function fromKind(cells: Cells, bag: Bag, assumed: string[]): Filter {
       return filterFromLabel({ label, sizeMm: null, body: null }, id, bag);
     }
     default:
-      throw new CellFault(
-        'kind',
-        `"${kind.slice(0, 40)}" is not graduated, reverse, band, neutral or polariser`,
-      );
+      throw new CellFault('kind', `${quoted(kind)} is not graduated, reverse, band, neutral or polariser`);
   }
-}
-
-/** A number of some quantity in a cell; undefined where the cell is empty. */
-function cell(cells: Cells, column: Column, quantity: Quantity): number | undefined {
-  const text = cells[column];
-  if (!text) return undefined;
-  const value = Number(text.replace(',', '.'));
-  if (!Number.isFinite(value)) throw new CellFault(column, `"${text.slice(0, 40)}" is no number`);
-  if (!isWithin(quantity, value)) throw new CellFault(column, `${value} is out of range`);
-  return value;
 }
 
 /** A filter with what the other cells say of it. */
 function withCells(filter: Filter, cells: Cells): Filter {
-  const length = (column: Column) => cell(cells, column, 'lengthMm');
+  const length = (column: Column) => numberCell(cells, column, 'lengthMm');
   const given = <T extends object>(part: T): Partial<T> =>
     Object.fromEntries(Object.entries(part).filter(([, value]) => value !== undefined)) as Partial<T>;
   const { body } = cells;
   if (body && body !== 'dyed' && body !== 'coated')
-    throw new CellFault('body', `"${body.slice(0, 40)}" is not dyed or coated`);
+    throw new CellFault('body', `${quoted(body)} is not dyed or coated`);
   const common = given({
     name: cells.name || undefined,
     sheetWidthMm: length('width_mm'),
@@ -156,7 +120,7 @@ function withCells(filter: Filter, cells: Cells): Filter {
   if (filter.kind === 'band')
     return { ...sheet, transitionMm, bandWidthMm: length('band_mm') ?? filter.bandWidthMm } as Filter;
   if (filter.kind === 'graduated') return { ...sheet, transitionMm };
-  const floorStops = cell(cells, 'floor_stops', 'stops') ?? filter.floorStops;
+  const floorStops = numberCell(cells, 'floor_stops', 'stops') ?? filter.floorStops;
   if (floorStops > filter.stops) throw new CellFault('floor_stops', `at most its ${filter.stops} stops`);
   return { ...sheet, transitionMm, floorStops, fadeMm: length('fade_mm') ?? filter.fadeMm } as Filter;
 }
@@ -166,7 +130,7 @@ function transitionCell(cells: Cells, widthMm?: number): number | undefined {
   const text = cells.transition_mm?.toLowerCase() ?? '';
   return text in TRANSITION_DEFAULTS_MM
     ? assumedTransitionMm(text as TransitionName, widthMm)
-    : cell(cells, 'transition_mm', 'lengthMm');
+    : numberCell(cells, 'transition_mm', 'lengthMm');
 }
 
 /** Writes the glass of a bag as a table that `readGlassCsv` reads back; measured sheets have none and are left out. */
@@ -174,7 +138,7 @@ export function writeGlassCsv(filters: readonly Filter[]): string {
   const rows = filters
     .filter((f) => f.kind !== 'measured')
     .map((f): Partial<Record<Column, string | number | undefined>> => ({
-      name: safe(f.name),
+      name: f.name,
       kind: f.kind,
       stops: f.kind === 'polariser' ? f.baseLossStops : f.stops,
       width_mm: f.sheetWidthMm,
@@ -184,9 +148,8 @@ export function writeGlassCsv(filters: readonly Filter[]): string {
       ...(f.kind === 'reverse' ? { fade_mm: f.fadeMm, floor_stops: f.floorStops } : {}),
       ...(f.kind === 'band' ? { band_mm: f.bandWidthMm } : {}),
     }));
-  const columns = COLUMNS.filter((c) => c !== 'label');
-  return `${Papa.unparse({ fields: columns, data: rows.map((r) => columns.map((c) => r[c] ?? '')) })}\r\n`;
+  return writeTable(
+    COLUMNS.filter((c) => c !== 'label'),
+    rows,
+  );
 }
-
-/** A text that no table reckons with as a formula. */
-const safe = (text: string | undefined): string | undefined => text?.replace(/^[=+\-@\t\r]/, "'$&");

@@ -1,3 +1,10 @@
+export {
+  type PastedReading,
+  readingsFileName,
+  readReadingsCsv,
+  type ReadingRow,
+  writeReadingsCsv,
+} from '@/files';
 export * from './document-store';
 export * from './answers';
 export * from './device';

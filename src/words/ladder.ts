@@ -3,12 +3,12 @@ import { type Role } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { liftCost, type SensorWindow, signalToNoise } from '@/core/sensor';
 import { exactIso } from '@/core/units';
-import { type Camera, type Reading } from '@/model';
+import { type Camera, type MeteredLight, type Reading } from '@/model';
 import { isoFigure, listText, markText, stopsFigure, stopsText, timeText } from './figures';
 import { toneText } from './slip';
 
 /** What a reading's meter was set to: "f/8, 1/60, ISO 100". */
-export const meterSettingsText = ({ aperture, shutter, iso, fromPicture }: Reading): string | null => {
+export const meterSettingsText = ({ aperture, shutter, iso, fromPicture }: MeteredLight): string | null => {
   if (fromPicture) return 'from the picture';
   if (aperture === undefined || shutter === undefined) return null;
   return `f/${aperture}, ${typeof shutter === 'number' ? timeText(shutter) : markText(shutter)}, ISO ${iso}`;

@@ -3,6 +3,7 @@ import { type Glass } from '@/model';
 import { MarginNote } from '@/render';
 import { useNextReading } from '../read/use-next-reading';
 import { placeText, sideNames, stopsFigure } from '@/words';
+import { clearPlace, noteWidth, takenByReadings } from './clear-place';
 import { type DrawnSize } from './frame-path';
 import { useStand } from '../stand-context';
 
@@ -39,13 +40,14 @@ export function GlassNotes({ width, height, glass }: DrawnSize & { glass: Glass 
   const x = worst.u * width;
   const y = worst.v * height;
   const note = `${stopsFigure(worst.stops)} stops off ${placeText(worst)}`;
-  const taken = (derived.prepared?.input.field.readings ?? []).map(({ place }) => ({
-    left: place.u * width - (place.u > 0.88 ? 60 : 14),
-    right: place.u * width + (place.u > 0.88 ? 14 : 60),
-    y: place.v * height,
-  }));
-  const textWidth = note.length * 7.4;
-  const at = clearPlace({ x, y }, textWidth, { width, height }, taken);
+  const frame = { width, height };
+  const textWidth = noteWidth(note);
+  const at = clearPlace({
+    spot: { x, y },
+    textWidth,
+    frame,
+    taken: takenByReadings(derived, frame),
+  });
   const leader = `M${x} ${y}L${Math.min(at.x + textWidth, Math.max(at.x - 3, x))} ${y < at.y ? at.y - 13 : at.y + 4}`;
   return (
     <g pointerEvents="none">
@@ -57,22 +59,4 @@ export function GlassNotes({ width, height, glass }: DrawnSize & { glass: Glass 
       </MarginNote>
     </g>
   );
-}
-
-/** Where a note beside a spot covers no reading and stays in the picture: the nearest of a few places round it. */
-function clearPlace(
-  spot: { x: number; y: number },
-  textWidth: number,
-  frame: DrawnSize,
-  taken: readonly { left: number; right: number; y: number }[],
-): { x: number; y: number } {
-  const inside = (x: number) => Math.max(6, Math.min(x, frame.width - textWidth - 6));
-  const places = [24, -24, 52, -52, 84, -84, 120, -120].flatMap((dy) =>
-    [16, -textWidth - 10, -textWidth / 2].map((dx) => ({ x: inside(spot.x + dx), y: spot.y + dy })),
-  );
-  const isClear = (p: { x: number; y: number }) =>
-    p.y > 18 &&
-    p.y < frame.height - 8 &&
-    taken.every((t) => t.right < p.x - 4 || t.left > p.x + textWidth + 4 || Math.abs(t.y - (p.y - 5)) > 20);
-  return places.find(isClear) ?? { x: inside(spot.x + 16), y: spot.y + 24 };
 }

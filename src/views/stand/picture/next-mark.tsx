@@ -2,29 +2,37 @@ import { MarginNote } from '@/render';
 import { nextReadingNote } from '@/words';
 import { useNextReading } from '../read/use-next-reading';
 import { useStand } from '../stand-context';
+import { clearPlace, noteWidth, takenByReadings } from './clear-place';
 import { type DrawnSize } from './frame-path';
+
+/** The ring's radius, px. */
+const RING = 20;
 
 /** Points in the frame at the reading that would help most now. */
 export function NextMark({ width, height }: DrawnSize) {
-  const { stand, step, draft } = useStand();
+  const { stand, derived, step, draft } = useStand();
   const next = useNextReading();
   if (step !== 'read' || !next || draft.place || draft.again) return null;
   const place = 'reading' in next ? placed(next.reading) : next.place;
   if (!place) return null;
+  const note = nextReadingNote(next, stand);
+  const spot = { x: place.u * width, y: place.v * height };
+  const frame = { width, height };
+  const at = clearPlace({
+    spot,
+    textWidth: noteWidth(note),
+    frame,
+    taken: takenByReadings(derived, frame),
+    reach: RING - 8,
+  });
   return (
-    <g
-      transform={`translate(${place.u * width} ${place.v * height})`}
-      pointerEvents="none"
-      data-testid="next-reading"
-    >
-      <circle r={20} fill="none" stroke="var(--note-casing)" strokeWidth={5} />
-      <circle r={20} fill="none" stroke="var(--note)" strokeWidth={2} strokeDasharray="6 5" />
-      <MarginNote
-        x={0}
-        y={place.v < 0.15 ? 38 : -28}
-        anchor={place.u < 0.15 ? 'start' : place.u > 0.85 ? 'end' : 'middle'}
-      >
-        {nextReadingNote(next, stand)}
+    <g pointerEvents="none" data-testid="next-reading">
+      <g transform={`translate(${spot.x} ${spot.y})`} fill="none">
+        <circle r={RING} stroke="var(--note-casing)" strokeWidth={5} />
+        <circle r={RING} stroke="var(--note)" strokeWidth={2} strokeDasharray="6 5" />
+      </g>
+      <MarginNote x={at.x} y={at.y}>
+        {note}
       </MarginNote>
     </g>
   );

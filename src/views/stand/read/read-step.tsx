@@ -10,6 +10,7 @@ import { PictureMeterChoice } from './picture-meter-choice';
 import { ReadingList } from './reading-list';
 import { useStand } from '../stand-context';
 import { ReadSummary } from './summary';
+import { TableTools } from './table-tools';
 import { TestShot } from './test-shot';
 import { TimesThrough } from './times-through';
 
@@ -39,6 +40,7 @@ export function ReadStep() {
       <SunCaution />
       <ReadSummary />
       <ReadingList />
+      <TableTools />
     </div>
   );
 }
@@ -59,6 +61,7 @@ function ThumbRead() {
       </Fold>
       <ReadSummary />
       <ReadingList />
+      <TableTools />
     </div>
   );
 }

@@ -79,7 +79,9 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
         >
           <RoleIcon role={reading.role} />
           <span className="w-7 shrink-0 text-quiet">{reading.id}</span>
-          <span className="font-mono text-base font-semibold">EV {stopsFigure(meteredEv(reading))}</span>
+          <span className="font-mono text-base font-semibold whitespace-nowrap">
+            EV {stopsFigure(meteredEv(reading))}
+          </span>
           <span className="truncate text-sm text-quiet">{settingsText(reading)}</span>
         </button>
         <Button

@@ -1,0 +1,320 @@
+import { apertureInTenths, meterFromTyping } from '@/core/exposure';
+import { type Role } from '@/core/field';
+import { nearestShutterMark } from '@/core/units';
+import { type Bag, isWithin, type MeteredLight, type Reading, type Stand } from '@/model';
+import { CellFault, headingsOf, numberCell, quoted, tableOf, writeTable } from './csv-table';
+import { standFileName } from './stand-file';
+
+/** Columns of a table of readings. `shows` is what the meter showed on any of its scales; the rest may be absent. */
+const COLUMNS = [
+  'role',
+  'shows',
+  'aperture',
+  'shutter',
+  'iso',
+  'ev100',
+  'across_percent',
+  'down_percent',
+  'taken_at',
+  'hold',
+  'wanted_stops',
+  'meter_angle_deg',
+  'through',
+  'seat_mm',
+  'seat_deg',
+] as const;
+type Column = (typeof COLUMNS)[number];
+type Cells = Partial<Record<Column, string>>;
+
+/** A reading that has no id yet. */
+export type PastedReading = Omit<Reading, 'id'>;
+
+/** A line that was understood, with what was taken from the line before; or why it was not. Lines count from 1. */
+export type ReadingRow =
+  | {
+      readonly ok: true;
+      readonly line: number;
+      readonly reading: PastedReading;
+      readonly assumed: readonly string[];
+    }
+  | { readonly ok: false; readonly line: number; readonly column: string; readonly message: string };
+
+/** What a table of readings is read with. */
+export interface ReadingsContext {
+  readonly bag: Bag;
+  /** The meter's settings where the first lines do not say them. */
+  readonly aperture: number;
+  readonly iso: number;
+  /** The day of times without a date, ISO 8601. */
+  readonly day: string;
+}
+
+/** Names that columns have in notebooks. */
+const ALIASES: ReadonlyMap<string, Column> = new Map(
+  Object.entries<Column>({
+    what: 'role',
+    spot: 'role',
+    reading: 'shows',
+    meter: 'shows',
+    f: 'aperture',
+    'f/': 'aperture',
+    time: 'shutter',
+    s: 'shutter',
+    ev: 'ev100',
+    at: 'taken_at',
+    tone: 'wanted_stops',
+    glass: 'through',
+  }),
+);
+
+const ROLE_WORDS: ReadonlyMap<string, Role> = new Map(
+  Object.entries<Role>({
+    sky: 'sky',
+    s: 'sky',
+    cloud: 'sky',
+    land: 'land',
+    l: 'land',
+    ground: 'land',
+    water: 'water',
+    w: 'water',
+    feature: 'feature',
+    f: 'feature',
+  }),
+);
+
+/**
+ * Reads a table of readings, with a line of headings or as a notebook has them: what was read, then f-number, time and ISO
+ * ("sky, 8, 250, 100"; "land 8 1/30"), or what the meter showed ("sky, EV 13"). An f-number or an ISO that a line leaves out
+ * is that of the line before. A bare whole time is a reciprocal (formats).
+ */
+export function readReadingsCsv(text: string, context: ReadingsContext): ReadingRow[] {
+  const table = tableOf(text);
+  const head = table.find((row) => row.some((c) => c.trim())) ?? [];
+  const at = table.indexOf(head);
+  const columns = isNotebook(head) ? null : columnsOf(head);
+  if (columns && 'fault' in columns) return [{ ok: false, line: at + 1, ...columns.fault }];
+  let { aperture, iso } = context;
+  return table.flatMap((row, i): ReadingRow[] => {
+    if (row.every((c) => !c.trim()) || (columns && i <= at)) return [];
+    try {
+      const cells = columns
+        ? Object.fromEntries(columns.names.map((name, k) => [name, row[k]?.trim() ?? '']))
+        : notebookCells(row);
+      const { assumed, ...reading } = readingOf(cells, { ...context, aperture, iso });
+      aperture = reading.aperture ?? aperture;
+      iso = reading.iso ?? iso;
+      return [{ ok: true, line: i + 1, reading, assumed }];
+    } catch (error) {
+      if (!(error instanceof CellFault)) throw error;
+      return [{ ok: false, line: i + 1, column: error.column, message: error.message }];
+    }
+  });
+}
+
+/** Whether a first line begins with what was read, and names no column for it. */
+const isNotebook = ([first = '', ...rest]: readonly string[]): boolean =>
+  ROLE_WORDS.has(first.trim().toLowerCase().split(/\s+/)[0] ?? '') &&
+  !headingsOf(rest).some((h) => (ALIASES.get(h) ?? h) === 'role');
+
+function columnsOf(
+  head: readonly string[],
+): { names: Column[] } | { fault: { column: string; message: string } } {
+  const names = headingsOf(head).map((h) => ALIASES.get(h) ?? h);
+  const unknown = names.find((h) => h && !(COLUMNS as readonly string[]).includes(h));
+  if (!names.includes('role'))
+    return {
+      fault: {
+        column: 'headings',
+        message: 'begin with what was read, as in "sky, 8, 250, 100", or name the columns: "role" and more',
+      },
+    };
+  return unknown === undefined
+    ? { names: names as Column[] }
+    : { fault: { column: unknown, message: `the column "${unknown.slice(0, 40)}" is not known here` } };
+}
+
+/** What was read and whether it is to be held: "sky", "cloud hold"; null for anything else. */
+function roleOf(text: string): { readonly role: Role; readonly limit: boolean } | null {
+  const words = text.trim().toLowerCase().split(/\s+/);
+  const role = ROLE_WORDS.get(words[0] ?? '');
+  if (!role || words.length > 2) return null;
+  const limit = words.length === 2;
+  return limit && !/^(to-)?h(e?ld|old)$/.test(words[1] as string) ? null : { role, limit };
+}
+
+const SETTINGS =
+  /^f?\s*\/?\s*(\d+(?:[.,]\d+)?)[\s,]+(\S+(?:\s*(?:s|sec|min|"))?)(?:[\s,]+(?:iso\s*)?(\d+))?$/i;
+
+/** A line without headings: cells where they are separated, else words. */
+function notebookCells(row: readonly string[]): Cells {
+  const [first = '', ...rest] = row.map((c) => c.trim()).filter((c, i) => c || i === 0);
+  if (!rest.length) {
+    // "sky hold 8 1/250": as many words as make a role, then what the meter showed
+    const words = first.split(/\s+/);
+    const length = words.length > 2 && roleOf(words.slice(0, 2).join(' ')) ? 2 : 1;
+    return { role: words.slice(0, length).join(' '), ...shownCells(words.slice(length).join(' ')) };
+  }
+  const [a = '', shutter, iso = ''] = rest;
+  return shutter === undefined
+    ? { role: first, ...shownCells(a) }
+    : { role: first, aperture: a, shutter, iso: iso.replace(/^iso\s*/i, '') };
+}
+
+/** What the meter showed in one text: f-number, time and ISO, or a figure on any of its scales. */
+function shownCells(text: string): Cells {
+  const settings = SETTINGS.exec(text);
+  if (!settings || /^ev/i.test(text)) return { shows: text };
+  const [, aperture = '', shutter = '', iso = ''] = settings;
+  // "4000 lux" and "2 min" are one figure with its unit, and no f-number with a time
+  return meterFromTyping(text, 'shutter').ok ? { shows: text } : { aperture, shutter, iso };
+}
+
+function readingOf(
+  cells: Cells,
+  context: ReadingsContext,
+): PastedReading & { readonly assumed: readonly string[] } {
+  const named = roleOf(cells.role ?? '');
+  if (!named) throw new CellFault('role', `${quoted(cells.role ?? '')} is not sky, land, water or feature`);
+  const { light, assumed } = lightOf(cells, context);
+  const u = percentCell(cells, 'across_percent');
+  const v = percentCell(cells, 'down_percent');
+  if ((u === undefined) !== (v === undefined))
+    throw new CellFault(
+      u === undefined ? 'across_percent' : 'down_percent',
+      'across and down come together or not at all',
+    );
+  const limit = named.limit || isHeld(cells.hold ?? '');
+  const wanted = numberCell(cells, 'wanted_stops', 'toneStops');
+  const angle = numberCell(cells, 'meter_angle_deg', 'spotAngleDeg');
+  const takenAt = cells.taken_at ? momentOf(cells.taken_at, context.day) : undefined;
+  return {
+    role: named.role,
+    ...light,
+    ...throughOf(cells, context.bag),
+    ...(u !== undefined && v !== undefined ? { u, v } : {}),
+    ...(takenAt === undefined ? {} : { takenAt }),
+    ...(limit ? { limit } : {}),
+    ...(wanted ? { wantedToneStops: wanted } : {}),
+    ...(angle === undefined ? {} : { spotAngleDeg: angle }),
+    assumed,
+  };
+}
+
+/** What the meter showed: an EV, or settings, of which those that a line leaves out are kept from before. */
+function lightOf(cells: Cells, kept: ReadingsContext): { light: MeteredLight; assumed: string[] } {
+  const ev = numberCell(cells, 'ev100', 'ev100');
+  if (ev !== undefined) return { light: { ev100: ev }, assumed: [] };
+  const column = cells.shows ? 'shows' : 'shutter';
+  const text = cells.shows || cells.shutter || '';
+  const read = meterFromTyping(text, 'shutter');
+  if (!read.ok)
+    throw new CellFault(
+      column,
+      read.reason === 'out-of-range'
+        ? `${quoted(text)} is out of range`
+        : `${quoted(text)} is nothing that a meter shows`,
+    );
+  if (read.scale !== 'shutter') {
+    if (!isWithin('ev100', read.ev100)) throw new CellFault(column, `${quoted(text)} is out of range`);
+    return { light: { ev100: Math.round(read.ev100 * 1000) / 1000 }, assumed: [] };
+  }
+  const given = { aperture: apertureCell(cells), iso: numberCell(cells, 'iso', 'iso') };
+  const aperture = given.aperture ?? kept.aperture;
+  const iso = given.iso ?? kept.iso;
+  const near = nearestShutterMark(read.seconds);
+  const shutter = near && Math.abs(near.errorStops) < 1e-9 ? near.mark.name : read.seconds;
+  const assumed = [
+    given.aperture === undefined && `f/${kept.aperture}`,
+    given.iso === undefined && `ISO ${kept.iso}`,
+  ].filter((part) => part !== false);
+  return { light: { aperture, shutter, iso }, assumed };
+}
+
+/** An f-number, plain or in tenths as hand meters show it. */
+function apertureCell(cells: Cells): number | undefined {
+  const text = (cells.aperture ?? '').replace(/^f\s*\/?\s*/i, '');
+  const tenths = apertureInTenths(text);
+  const plain = { aperture: tenths ? String(Number(tenths.exact.toFixed(3))) : text };
+  return numberCell(plain, 'aperture', 'aperture');
+}
+
+function percentCell(cells: Cells, column: 'across_percent' | 'down_percent'): number | undefined {
+  const text = (cells[column] ?? '').replace('%', '').trim();
+  if (!text) return undefined;
+  // without the dust of the division
+  const part = Number((Number(text.replace(',', '.')) / 100).toFixed(8));
+  if (!isWithin('placed', part)) throw new CellFault(column, `${quoted(text)} is not between 0 and 100`);
+  return part;
+}
+
+function isHeld(text: string): boolean {
+  if (/^(|no|n|false|0|-)$/i.test(text)) return false;
+  if (/^(yes|y|true|1|x|hold|held)$/i.test(text)) return true;
+  throw new CellFault('hold', `${quoted(text)} is neither yes nor no`);
+}
+
+/** A moment with its date, or a time of day of the table's day, as clocks here show it. */
+function momentOf(text: string, day: string): string {
+  const clock = /^(\d{1,2})[:.h](\d{2})(?:[:.](\d{2}))?$/.exec(text);
+  const date = new Date(clock ? day : text);
+  if (clock) date.setHours(Number(clock[1]), Number(clock[2]), Number(clock[3] ?? 0), 0);
+  const isReal =
+    !Number.isNaN(date.getTime()) && (!clock || (Number(clock[1]) < 24 && Number(clock[2]) < 60));
+  if (!isReal || (!clock && !/^\d{4}-\d{2}-\d{2}T/.test(text)))
+    throw new CellFault('taken_at', `${quoted(text)} is no time: write 05:41, or 2026-03-14T05:41:00Z`);
+  return date.toISOString();
+}
+
+/** The glass that the meter looked through, by ids of the bag, and the seat of a grad among it. */
+function throughOf(cells: Cells, bag: Bag): Pick<MeteredLight, 'throughFilterIds' | 'seat'> {
+  const ids = (cells.through ?? '').split(/[|+]/).flatMap((id) => id.trim() || []);
+  const known = new Map(bag.filters.map((f) => [f.id, f]));
+  const unknown = ids.find((id) => !known.has(id));
+  if (unknown !== undefined) throw new CellFault('through', `the bag has no filter ${quoted(unknown)}`);
+  const offsetMm = numberCell(cells, 'seat_mm', 'offsetMm');
+  const turnDeg = numberCell(cells, 'seat_deg', 'turnDeg') ?? 0;
+  const sheet = ids.find((id) => !['neutral', 'polariser'].includes(known.get(id)?.kind ?? ''));
+  if (offsetMm !== undefined && sheet === undefined)
+    throw new CellFault('seat_mm', 'a seat belongs to a grad that is named under "through"');
+  return {
+    ...(ids.length ? { throughFilterIds: ids } : {}),
+    ...(sheet !== undefined && offsetMm !== undefined
+      ? { seat: { filterId: sheet, offsetMm, turnDeg } }
+      : {}),
+  };
+}
+
+/** Writes readings as a table that `readReadingsCsv` reads back; their history, and that they came from a picture, have no column. */
+export const writeReadingsCsv = (readings: readonly Reading[]): string =>
+  writeTable(
+    COLUMNS.filter((c) => c !== 'shows'),
+    readings.map((r) => ({
+      role: r.role,
+      aperture: r.aperture,
+      shutter: shutterCell(r.shutter),
+      iso: r.iso,
+      ev100: r.ev100,
+      across_percent: r.u === undefined ? undefined : percent(r.u),
+      down_percent: r.v === undefined ? undefined : percent(r.v),
+      taken_at: r.takenAt,
+      hold: r.limit ? 'yes' : undefined,
+      wanted_stops: r.wantedToneStops,
+      meter_angle_deg: r.spotAngleDeg,
+      through: r.throughFilterIds?.join('|'),
+      seat_mm: r.seat?.offsetMm,
+      seat_deg: r.seat?.turnDeg,
+    })),
+  );
+
+const percent = (part: number): number => Number((100 * part).toFixed(6));
+
+/** A time that is read back as it is: seconds carry their mark. */
+function shutterCell(shutter: Reading['shutter']): string | undefined {
+  if (shutter === undefined) return undefined;
+  const text = String(shutter);
+  return /[/s]/.test(text) ? text : `${text}s`;
+}
+
+/** What a stand's table of readings is called. */
+export const readingsFileName = (stand: Stand): string =>
+  standFileName(stand).replace('.paleseam.json', '-readings.csv');
