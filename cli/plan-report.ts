@@ -106,7 +106,7 @@ export function planStand(stand: Stand, bag: Bag): SolvedStand {
 
 function reportOf(stand: Stand, bag: Bag, derived: Derived, study: Study): PlanReport {
   const { prepared, balance, inUse, fault, plan, bracket } = derived;
-  const exposure = inUse?.outcome.exposure ?? null;
+  const exposure = inUse?.outcome.exposure ?? derived.wholeScene;
   const { aperture, iso } = stand.exposure;
   const warnings: Warning[] = inUse ? warningsOf(stand, bag, derived, inUse) : [];
   const others =

@@ -134,7 +134,7 @@ for (const viewport of SIZES)
       expect(high).toBeLessThanOrEqual(viewport.height * 0.34 + 1);
       await fits(page);
       await page.getByRole('button', { name: 'Ladder', exact: true }).tap();
-      await expect(page.getByRole('img', { name: /Ladder of light/ })).toBeVisible();
+      await expect(page.getByRole('group', { name: /Ladder of light/ })).toBeVisible();
       await expect(frame).toHaveCount(0);
       const steps = page.getByRole('navigation', { name: 'Steps' });
       await steps.getByRole('button', { name: 'Seat' }).tap();

@@ -70,6 +70,14 @@ async function firstSlip(page: Page): Promise<void> {
   await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 0));
 }
 
+/** The ladder by thumb, one of its readings told. */
+async function ladder(page: Page): Promise<void> {
+  await stand(/Marl Pan/, '3')(page);
+  await page.getByRole('button', { name: 'Ladder', exact: true }).click();
+  await page.getByRole('button', { name: /^sky, mean of 2/ }).click();
+  await page.getByRole('button', { name: /^r2, sky/ }).click();
+}
+
 async function palette(page: Page): Promise<void> {
   await stand(/Tholl Saddle/, '3')(page);
   await page.keyboard.press('Control+k');
@@ -103,6 +111,7 @@ const VIEWS: readonly {
   { name: 'palette', act: palette },
   { name: 'phone-stands', viewport: PHONE },
   { name: 'phone-read', path: '/stands', act: firstSlip, viewport: PHONE },
+  { name: 'phone-ladder', act: ladder, viewport: PHONE },
   { name: 'phone-balance', act: stand(/Tholl Saddle/, '3'), viewport: PHONE },
   { name: 'phone-seat-dusk', act: stand(/Sarrat Dune/, '4'), viewport: PHONE, scheme: 'dark' },
 ];

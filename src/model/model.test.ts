@@ -114,6 +114,20 @@ describe('a prepared stand', () => {
     expect(evs(reading({ throughFilterIds: ['hard-2'] }))).toBe('reading-through-unseated-grad');
   });
 
+  it('counts a polariser once: what was read through it has lost its light already', () => {
+    const withPolariser: Bag = {
+      slots: 2,
+      filters: [...bag.filters, { id: 'p', kind: 'polariser', baseLossStops: 1.5 }],
+    };
+    const fitted = [{ filterId: 'p' }];
+    const through = testStand().readings.map((r) => ({ ...r, throughFilterIds: ['p'] }));
+    const seconds = (stand: Stand) =>
+      deriveStand(stand, withPolariser, null).inUse!.outcome.exposure!.seconds;
+    const bare = seconds(testStand());
+    expect(seconds(testStand({ fitted })) / bare).toBeCloseTo(2 ** 1.5, 9);
+    expect(seconds(testStand({ fitted, readings: through })) / bare).toBeCloseTo(1, 9);
+  });
+
   it('leaves no slot for a grad behind an ND in a holder of one', () => {
     const withNd: Bag = { slots: 1, filters: [...bag.filters, { id: 'n6', kind: 'neutral', stops: 6 }] };
     const stand = testStand({ fitted: [{ filterId: 'n6' }] });

@@ -148,7 +148,7 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
     sheets: freeSlots > 0 ? filtersAtHand(bag).filter(isSheet).map(bagSheet) : [],
     slots: freeSlots,
   };
-  return { ok: true, prepared: { ...pose(input), fitted: fittedGlass(occupied), freeSlots } };
+  return { ok: true, prepared: { ...pose(input), fitted: fittedGlass(stand, bag), freeSlots } };
 }
 
 /** The light of the stand's picture where it has one that something ties to EV, else spread from its readings. */
@@ -177,10 +177,22 @@ function lookOf(stand: Stand): Look {
   }
 }
 
-/** What the ND and the polariser on the lens take from everything, stops. */
-export const fittedStops = (stand: Stand, bag: Bag): number => fittedGlass(fittedFilters(stand, bag)).stops;
+/** What the ND and the polariser on the lens take from everything beyond what the meter saw taken, stops. */
+export const fittedStops = (stand: Stand, bag: Bag): number => fittedGlass(stand, bag).stops;
 
-function fittedGlass(filters: readonly Exclude<Filter, SheetFilter>[]): FittedGlass {
+/**
+ * The ND and the polariser on the lens. A polariser stays on while one reads: what was read through one has lost its light
+ * already, and glass that was on is never counted again (physics 1).
+ */
+function fittedGlass(stand: Stand, bag: Bag): FittedGlass {
+  const lights: readonly MeteredLight[] = stand.wholeScene
+    ? [...stand.readings, stand.wholeScene]
+    : stand.readings;
+  const seen = filtersById(
+    bag,
+    lights.flatMap((light) => light.throughFilterIds ?? []),
+  ).some((f) => f.kind === 'polariser');
+  const filters = fittedFilters(stand, bag).filter((f) => !(seen && f.kind === 'polariser'));
   const lost = (f: Exclude<Filter, SheetFilter>) => (f.kind === 'polariser' ? f.baseLossStops : f.stops);
   const total = (of: readonly Exclude<Filter, SheetFilter>[]) => of.reduce((sum, f) => sum + lost(f), 0);
   return {

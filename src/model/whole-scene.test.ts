@@ -36,6 +36,15 @@ describe('the whole scene in one time', () => {
     expect(wholeSceneOf(through, bag)!.bareSeconds).toBeCloseTo(2 ** -nd.stops / 32, 9);
   });
 
+  it('read through polariser and grad at once, is the time behind both', () => {
+    const through = withWholeScene(
+      { ...SCENE, fitted: [{ filterId: 'p1' }] },
+      { ...SCENE.wholeScene!, throughFilterIds: ['p1', sampleBag().filters[0]!.id] },
+    );
+    expect(wholeSceneOf(through, bag)).toMatchObject({ bareSeconds: 1 / 32, seconds: 1 / 32 });
+    expect(wholeSceneOf(withNds(through, bag, ['n6']), bag)!.seconds).toBeCloseTo(2, 9);
+  });
+
   it('serves until a sky is read, and is there again when that goes', () => {
     const [sky, land] = testStand().readings;
     expect(wholeSceneOf({ ...SCENE, readings: [land!] }, bag)).not.toBeNull();

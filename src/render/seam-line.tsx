@@ -87,6 +87,7 @@ export function MarginNote({
       x={x}
       y={y}
       textAnchor={anchor}
+      pointerEvents="none"
       fontSize={figure ? 14 : 13}
       fontWeight={figure ? 700 : 600}
       className={figure ? 'font-mono' : undefined}

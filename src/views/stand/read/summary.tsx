@@ -9,7 +9,11 @@ import { Doubts } from './doubts';
 
 /** Each role's readings taken together, and which of them the span rests on. */
 export function ReadSummary() {
-  const { stand, derived } = useStand();
+  const { stand, derived, carry } = useStand();
+  // what is carried to one time is no longer apart in it
+  const carriesBoth = (['sky', 'land'] as const).every((role) =>
+    carry?.falls.some((f) => f.role === role && !f.lentBy),
+  );
   const readings = derived.prepared?.input.field.readings ?? [];
   const mover = spanMover(readings);
   const apart = apartInTime(stand);
@@ -28,7 +32,7 @@ export function ReadSummary() {
         ))}
       </ul>
       {mover && <p className="text-sm text-quiet">{moverText(mover)}</p>}
-      {apart && <Doubts doubts={[apart]} />}
+      {apart && !carriesBoth && <Doubts doubts={[apart]} />}
       <Falls />
     </section>
   );
