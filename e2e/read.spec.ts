@@ -52,6 +52,17 @@ test.describe('a run of twelve spots', () => {
       expect(taps).toBeLessThanOrEqual(2 * SPOTS.length);
       await expect(readings(page).getByRole('listitem')).toHaveCount(before + SPOTS.length);
       await settled(page);
+
+      // a spot is read again by a tap on it in the list and one on the pad
+      await page.getByRole('button', { name: 'Read r1 again' }).tap();
+      await expect(page.getByText('r1 again: the same spot, as it is now.')).toBeVisible();
+      await page
+        .getByRole('group', { name: 'Correct the sky reading by thirds' })
+        .getByRole('button')
+        .first()
+        .tap();
+      await expect(readings(page).getByRole('listitem')).toHaveCount(before + SPOTS.length);
+      await expect(readings(page).getByRole('listitem').first()).toContainText('under a minute old');
     });
 
     test('reads water, a feature, what is to be held, and the whole scene', async ({ page }) => {

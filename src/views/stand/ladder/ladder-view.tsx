@@ -70,7 +70,7 @@ function Told({ text, x, width }: { text: string; x: number; width: number }) {
       role="status"
       className="pointer-events-none absolute z-10 max-w-full border-l-4 border-ink bg-ground px-2 py-1 text-sm"
       style={{
-        bottom: LADDER_HEIGHT - LADDER_ROWS.chain - 12,
+        bottom: LADDER_HEIGHT - LADDER_ROWS.bare + 22,
         ...(onLeft ? { right: Math.max(0, width - x - 60) } : { left: Math.max(0, x - 60) }),
       }}
     >

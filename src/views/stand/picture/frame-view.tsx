@@ -159,7 +159,9 @@ function PictureLayers({
             <SeamLine at={glass.outcome.seam.at} width={width} height={height} overrun={overrun} />
           </>
         )}
-        {!bare && glass && step !== 'frame' && <GlassNotes width={width} height={height} glass={glass} />}
+        {!bare && glass && (step === 'balance' || step === 'seat') && (
+          <GlassNotes width={width} height={height} glass={glass} />
+        )}
         <UnreadNotes width={width} height={height} />
         <NextMark width={width} height={height} />
         <ReadingMarks width={width} height={height} />

@@ -29,6 +29,14 @@ export function Pad() {
     <section aria-label="Reading pad" className="space-y-2 pt-2">
       <Settings meter={pad.meter} />
       <Roles role={role} onTap={turnTo} />
+      {pad.again && (
+        <p className="flex min-h-11 items-center text-sm text-quiet">
+          <span className="flex-1">{pad.again} again: the same spot, as it is now.</span>
+          <Button kind="quiet" onClick={pad.notAgain}>
+            A new one
+          </Button>
+        </p>
+      )}
       {place && (
         <p className="flex min-h-11 items-center text-sm text-quiet">
           <span className="flex-1">
@@ -99,7 +107,7 @@ function Roles({ role, onTap }: { role: ReadRole; onTap: (role: ReadRole) => voi
   const showsOthers = isOpen || OTHERS.includes(role) || draft.limit;
   return (
     <div className="space-y-2" role="group" aria-label="What is read">
-      <div className="grid grid-cols-[1fr_1fr_64px] gap-2">
+      <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_64px] gap-2">
         <RoleButton role="land" current={role === 'land'} onTap={onTap} />
         <RoleButton role="sky" current={role === 'sky'} onTap={onTap} />
         <button

@@ -48,5 +48,5 @@ function readText(reading: MeteredLight, now: number): string {
         : timeText(shutter);
   const minutes = readingMinutes(reading, now);
   if (minutes === null) return shown;
-  return `${shown} · ${minutes < 1 ? 'just now' : `${ageText(minutes)} ago`}`;
+  return `${shown} · ${minutes < 1 ? 'now' : `${ageText(minutes)} ago`}`;
 }

@@ -33,14 +33,20 @@ export function usePad() {
   const meter = useMeter();
   const { aperture, iso } = meter;
   const usualLand = useUsualLand();
-  const [correcting, setCorrecting] = useState<Correcting | null>(null);
+  const [corrected, setCorrecting] = useState<Correcting | null>(null);
   /** How far the marks are moved from where they would be, thirds of a stop towards shorter times. */
   const [shift, setShift] = useState(0);
 
-  const { role, place, limit } = draft;
-  const own = place || limit ? undefined : correctedLight(stand, role, correcting);
+  const { role, place, limit, again } = draft;
   const secondsFor = (ev: number) =>
     secondsForEv(ev, { aperture: exactAperture(aperture), iso: exactIso(iso) });
+  const repeated = stand.readings.find((r) => r.id === again);
+  const correcting = repeated
+    ? { id: repeated.id, roundSeconds: secondsFor(meteredEv(repeated)) }
+    : place || limit
+      ? null
+      : corrected;
+  const own = correctedLight(stand, role, correcting);
   const guess = guessSeconds(
     role,
     stand,
@@ -62,8 +68,10 @@ export function usePad() {
     /** The mark of the reading that is corrected, or of the guess; none while the marks are moved away from it. */
     chosen: shift === 0 || awayOf(nearest) <= thirds / 6 ? nearest : null,
     isCorrecting: own !== undefined,
+    /** The reading whose spot is read again. */
+    again,
     turnTo(next: ReadRole) {
-      setDraft({ ...draft, role: next, place: next === 'scene' ? null : place });
+      setDraft({ ...draft, role: next, place: next === 'scene' ? null : place, again: null });
       const before = lastReading(stand, next);
       const id = next === 'scene' ? SCENE : lastSpot(stand, next)?.id;
       setCorrecting(
@@ -76,7 +84,7 @@ export function usePad() {
     },
     enter(shutter: string | number, seconds: number) {
       const id = meter.take({ aperture, iso, shutter }, own && correcting ? correcting.id : null);
-      if (own) return;
+      if (own && !again) return;
       setCorrecting({ id, roundSeconds: seconds });
       setShift(0);
     },
@@ -85,6 +93,7 @@ export function usePad() {
     /** The next tap takes a new reading beside the one that is there. */
     readFurther: () => setCorrecting(null),
     withoutPlace: () => setDraft({ ...draft, place: null }),
+    notAgain: () => setDraft({ ...draft, again: null }),
   };
 }
 

@@ -10,8 +10,11 @@ export function useReadAgain(): (reading: Reading) => void {
       setStep('read');
       setDraft({ role, place: null, limit, again: id });
       select(null);
-      // the field is there once the step is
-      setTimeout(() => document.getElementById('reading-shutter')?.focus());
+      // the field, or the pad, is there once the step is
+      setTimeout(() => {
+        document.getElementById('open-step')?.scrollTo({ top: 0 });
+        document.getElementById('reading-shutter')?.focus({ preventScroll: true });
+      });
     },
     [setStep, setDraft, select],
   );
