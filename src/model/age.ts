@@ -1,7 +1,7 @@
 import { type MeteredLight, type Reading, type Stand } from './stand';
 
 /** Light has moved on when readings are older than this, minutes. */
-export const STALE_AFTER_MINUTES = 10;
+const STALE_AFTER_MINUTES = 10;
 /** Readings older than this are a record of another day, and not to be read again, minutes. */
 export const RECORD_AFTER_MINUTES = 12 * 60;
 

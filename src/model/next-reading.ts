@@ -82,7 +82,7 @@ const circleIn = (stand: Stand) => (place: FramePoint) =>
   });
 
 /** A place that stands for a side: by the picture's light where there is any, else the middle of it. */
-export function placeIn(stand: Stand, { input: { field } }: Light, role: 'sky' | 'land'): FramePoint | null {
+function placeIn(stand: Stand, { input: { field } }: Light, role: 'sky' | 'land'): FramePoint | null {
   const typical = field.tie ? typicalPlace(field, role, circleIn(stand)) : null;
   if (typical) return typical;
   const at = skylineAt(stand.skyline)(0.5);
@@ -91,7 +91,7 @@ export function placeIn(stand: Stand, { input: { field } }: Light, role: 'sky' |
 }
 
 /** The brightest place of the sky, where a picture tells. */
-export const brightestIn = (stand: Stand, { input: { field } }: Light): FramePoint | null =>
+const brightestIn = (stand: Stand, { input: { field } }: Light): FramePoint | null =>
   field.tie ? brightestPlace(field, 'sky', circleIn(stand)) : null;
 
 /** How much brighter than the sky a spot must be to be held apart from it, stops. */
