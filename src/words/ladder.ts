@@ -3,16 +3,10 @@ import { type Role } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { liftCost, type SensorWindow, signalToNoise } from '@/core/sensor';
 import { exactIso } from '@/core/units';
-import { type Camera, type MeteredLight, type Reading } from '@/model';
-import { isoFigure, listText, markText, stopsFigure, stopsText, timeText } from './figures';
+import { type Camera, type Reading } from '@/model';
+import { isoFigure, listText, stopsFigure, stopsText } from './figures';
+import { meterSettingsText } from './meter';
 import { toneText } from './slip';
-
-/** What a reading's meter was set to: "f/8, 1/60, ISO 100". */
-export const meterSettingsText = ({ aperture, shutter, iso, fromPicture }: MeteredLight): string | null => {
-  if (fromPicture) return 'from the picture';
-  if (aperture === undefined || shutter === undefined) return null;
-  return `f/${aperture}, ${typeof shutter === 'number' ? timeText(shutter) : markText(shutter)}, ISO ${iso}`;
-};
 
 /** A tone and what it costs to lift it, where it lies low. */
 function noiseText(camera: Camera, iso: number, tone: number): string | null {

@@ -1,5 +1,6 @@
 import { type apertureInTenths, type MeterScale, type MeterText } from '@/core/exposure';
-import { stopsFigure } from './figures';
+import { type MeteredLight } from '@/model';
+import { markText, stopsFigure, timeText } from './figures';
 
 /** The scales of meters, as they are called beside one. */
 export const METER_SCALE_NAMES: Record<MeterScale, string> = {
@@ -30,4 +31,11 @@ export function meteredText(read: Exclude<Extract<MeterText, { ok: true }>, { sc
     case 'luminance':
       return `${read.value} cd/m² from the spot: ${ev}`;
   }
+}
+
+/** What a meter was set to: "f/8, 1/60, ISO 100"; null where an EV was typed. */
+export function meterSettingsText({ aperture, shutter, iso, fromPicture }: MeteredLight): string | null {
+  if (fromPicture) return 'from the picture';
+  if (aperture === undefined || shutter === undefined) return null;
+  return `f/${aperture}, ${typeof shutter === 'number' ? timeText(shutter) : markText(shutter)}, ISO ${iso}`;
 }

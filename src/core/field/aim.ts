@@ -5,7 +5,7 @@ import { spotOf, type Spot } from './spot';
 import { type FramePoint, type Role } from './types';
 
 /** Places at which a spot is tried, across and down. */
-const TRIED = { across: 32, down: 24 };
+const TRIED = { across: 27, down: 18 };
 
 interface Aim extends Spot {
   readonly place: FramePoint;

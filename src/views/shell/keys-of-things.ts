@@ -16,6 +16,17 @@ export const KEYS_OF_THINGS = [
     ],
   },
   {
+    title: 'On the ladder of light',
+    keys: [
+      {
+        keys: '← →',
+        name: 'On the exposure: a third of a stop, with Shift a stop; on what is kept: a tenth',
+      },
+      { keys: 'Enter', name: 'Type the time or what is kept; on a mark, show its readings' },
+      { keys: 'Delete', name: 'The exposure back to what was worked out' },
+    ],
+  },
+  {
     title: 'In a field',
     keys: [
       { keys: 'Enter', name: 'Take what is typed' },

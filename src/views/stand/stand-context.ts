@@ -5,6 +5,7 @@ import {
   type Brush,
   type Carry,
   type Derived,
+  type NextReading,
   type PrepareResult,
   type ReadRole,
   type Stand,
@@ -68,6 +69,8 @@ export interface StandAccess {
   readonly progress: number | null;
   /** What is worked out beside the plan; null while it does not belong to the stand as it is. */
   readonly study: Study | null;
+  /** The reading that would help most now; null outside the step that reads, and where none would. */
+  readonly next: NextReading | null;
   readonly edit: (change: (stand: Stand) => Stand) => void;
   readonly step: Step;
   readonly setStep: (step: Step) => void;

@@ -7,6 +7,7 @@ import {
   type Brush,
   type Derived,
   deriveStand,
+  nextReading,
   prepareStand,
   solutionKey,
   type Stand,
@@ -81,7 +82,7 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   const [showsGrid, setShowsGrid] = useState(false);
   const [workingOf, showWorking] = useState<WorkingOf | null>(null);
 
-  const { lit, ...carried } = useCarry(stand, bag);
+  const { lit, minute, ...carried } = useCarry(stand, bag);
   useEffect(() => solver.ask(lit, bag), [solver, lit, bag]);
   // what is prepared does not depend on the choice, so that dragging the sheet does not prepare anew
   const { choice: _, name: __, notes: ___, ...light } = lit;
@@ -90,6 +91,13 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   const ready = useMemo(() => prepareStand(lit, bag), [prepareKey, bag]);
   const derived = useMemo(() => deriveStand(lit, bag, solution, ready), [lit, bag, solution, ready]);
   const study = useStudy(lit, bag, derived);
+  const { prepared } = derived;
+  const isReading = step === 'read';
+  const next = useMemo(
+    () => (isReading ? nextReading(stand, { prepared }, study, minute) : null),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the stand
+    [isReading, prepareKey, prepared, study, minute],
+  );
   const edit = useMemo(
     () => (change: (stand: Stand) => Stand) =>
       document.edit((current) => withStand(current, change(current.stand), workspaceBag)),
@@ -109,6 +117,7 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
     search,
     progress,
     study,
+    next,
     edit,
     step,
     setStep,

@@ -8,10 +8,17 @@ const MINUTE_MS = 60_000;
 export function useCarry(
   stand: Stand,
   bag: Bag,
-): { lit: Stand; carry: Carry | null; carries: boolean; setCarries: (on: boolean) => void } {
+): {
+  lit: Stand;
+  /** The minute that it is carried to, ms since the epoch. */
+  minute: number;
+  carry: Carry | null;
+  carries: boolean;
+  setCarries: (on: boolean) => void;
+} {
   const [carries, setCarries] = useState(true);
   const minute = Math.floor(useNow() / MINUTE_MS) * MINUTE_MS;
   const carry = useMemo(() => (carries ? carryOf(stand, bag, minute) : null), [carries, stand, bag, minute]);
   const lit = useMemo(() => carriedStand(stand, carry), [stand, carry]);
-  return { lit, carry, carries, setCarries };
+  return { lit, minute, carry, carries, setCarries };
 }

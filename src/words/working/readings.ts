@@ -5,6 +5,7 @@ import { exactIso } from '@/core/units';
 import { meteredEv, type MeteredLight, type Prepared, type RoleFall, roleSummaries } from '@/model';
 import { carriedToText, changeText, fallText, watchedText } from '../drift';
 import { fitFigure, listText, stopsFigure, stopsText, timeText } from '../figures';
+import { meterSettingsText } from '../meter';
 import { toneText } from '../slip';
 import { type Working, type WorkingContext } from './types';
 
@@ -12,11 +13,9 @@ import { type Working, type WorkingContext } from './types';
 function meteredLine(light: MeteredLight): string {
   const ev = `EV ${stopsFigure(meteredEv(light))}`;
   if (light.fromPicture) return `Read from the picture, by what ties it to EV: ${ev}.`;
-  const { aperture, iso, shutter } = light;
-  if (aperture === undefined || iso === undefined || shutter === undefined)
-    return `Typed as ${ev} at ISO 100.`;
-  const time = typeof shutter === 'number' ? timeText(shutter) : shutter;
-  return `f/${aperture}, ${time}, ISO ${iso}, by the exact values of the marks: the stops of aperture squared over time, less those of ISO over 100, is ${ev}.`;
+  const settings = meterSettingsText(light);
+  if (!settings) return `Typed as ${ev} at ISO 100.`;
+  return `${settings}, by the exact values of the marks: the stops of aperture squared over time, less those of ISO over 100, is ${ev}.`;
 }
 
 export function readingWorking(

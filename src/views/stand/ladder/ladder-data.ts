@@ -1,21 +1,23 @@
 import { sideReadings } from '@/core/balance';
-import { type PlacedReading, ROLES, toneSpread } from '@/core/field';
+import { type PlacedReading, ROLES } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { type Derived, gapOf, type Glass, type Stand } from '@/model';
 import { type LadderData, type LadderExposure, type LadderMark } from '@/render';
 import { keepText, leftText, outOfWindowText, spanText, takeText, timeText, windowNoiseText } from '@/words';
 
 /** Everything that the ladder shows of a stand. `openKey` names the mark whose readings are drawn one by one. */
-export function ladderData(stand: Stand, derived: Derived, openKey: string | null): LadderData {
-  const { inUse, prepared } = derived;
+export function ladderData(
+  stand: Stand,
+  derived: Derived,
+  openKey: string | null,
+): Omit<LadderData, 'tones'> {
+  const { inUse } = derived;
   const exposures = exposuresOf(derived);
   const single = exposures.length === 1 ? exposures[0] : undefined;
   return {
     marks: marksOf(derived, openKey),
     exposures,
     ...stretchesOf(stand, derived),
-    // light that was read off a picture is its own; light that was spread from readings says nothing new
-    tones: prepared?.input.field.tie ? toneSpread(prepared.input.field) : null,
     out: single && inUse ? outOfWindowText(inUse.outcome.readings, single.window) : { bright: '', dark: '' },
     noise: single ? windowNoiseText(stand.camera, stand.exposure.iso, single.window) : null,
     caption: captionText(derived),

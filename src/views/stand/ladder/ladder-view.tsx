@@ -1,4 +1,5 @@
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
+import { toneSpread } from '@/core/field';
 import { exposedFor, GAPS, gapOf, placed, withGap } from '@/model';
 import { Ladder, ladderDomain, LADDER_HEIGHT, LADDER_ROWS, ladderScale } from '@/render';
 import { useSize } from '@/ui/use-size';
@@ -23,7 +24,10 @@ export function LadderView() {
   const [held, setHeld] = useState<readonly [number, number] | null>(null);
   const selected =
     selection?.kind === 'reading' ? stand.readings.find((r) => r.id === selection.id) : undefined;
-  const data = ladderData(stand, derived, selected ? markKey(selected) : openKey);
+  const field = derived.prepared?.input.field;
+  // light that was read off a picture is its own; light that was spread from readings says nothing new
+  const tones = useMemo(() => (field?.tie ? toneSpread(field) : null), [field]);
+  const data = { ...ladderData(stand, derived, selected ? markKey(selected) : openKey), tones };
   const domain = held ?? ladderDomain(data);
   const x = ladderScale(domain, width);
   const hold = (on: boolean) => setHeld(on ? domain : null);

@@ -1,7 +1,6 @@
 import { skylineAt } from '@/core/field';
 import { type Glass } from '@/model';
 import { MarginNote } from '@/render';
-import { useNextReading } from '../read/use-next-reading';
 import { placeText, sideNames, stopsFigure } from '@/words';
 import { clearPlace, noteWidth, takenByReadings } from './clear-place';
 import { type DrawnSize } from './frame-path';
@@ -9,10 +8,9 @@ import { useStand } from '../stand-context';
 
 /** Sky and land that no reading lights yet: their tone is assumed, and says so. */
 export function UnreadNotes({ width, height }: DrawnSize) {
-  const { stand, step } = useStand();
-  const next = useNextReading();
+  const { stand, next } = useStand();
   // the mark of the next reading says it already
-  const pointed = step === 'read' && next?.code === 'unread' ? next.role : null;
+  const pointed = next?.code === 'unread' ? next.role : null;
   const at = skylineAt(stand.skyline)(0.5);
   const read = new Set(stand.readings.map((r) => r.role));
   const notes = [

@@ -1,6 +1,5 @@
 import { MarginNote } from '@/render';
 import { nextReadingNote } from '@/words';
-import { useNextReading } from '../read/use-next-reading';
 import { useStand } from '../stand-context';
 import { clearPlace, noteWidth, takenByReadings } from './clear-place';
 import { type DrawnSize } from './frame-path';
@@ -10,9 +9,8 @@ const RING = 20;
 
 /** Points in the frame at the reading that would help most now. */
 export function NextMark({ width, height }: DrawnSize) {
-  const { stand, derived, step, draft } = useStand();
-  const next = useNextReading();
-  if (step !== 'read' || !next || draft.place || draft.again) return null;
+  const { stand, derived, next, draft } = useStand();
+  if (!next || draft.place || draft.again) return null;
   const place = 'reading' in next ? placed(next.reading) : next.place;
   if (!place) return null;
   const note = nextReadingNote(next, stand);

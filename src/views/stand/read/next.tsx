@@ -3,15 +3,13 @@ import { type NextReading } from '@/model';
 import { Button } from '@/ui/button';
 import { nextReadingText } from '@/words';
 import { type StandAccess, useStand } from '../stand-context';
-import { useNextReading } from './use-next-reading';
 import { usePictureSpot } from './use-picture-spot';
 import { useReadAgain } from './use-read-again';
 
 /** Which reading to take next, why, and the way to it. */
 export function Next() {
   const access = useStand();
-  const { stand, edit, draft } = access;
-  const next = useNextReading();
+  const { stand, edit, draft, next } = access;
   const begin = useBegin(access);
   if (!next || draft.place || draft.again || draft.limit) return null;
   return (

@@ -4,7 +4,6 @@ import {
   changeReading,
   doubtsOf,
   forgetEarlier,
-  type MeteredLight,
   meteredEv,
   type Reading,
   isStale,
@@ -19,7 +18,15 @@ import { Check } from '@/ui/check';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
-import { ageText, changeText, clockText, stopsFigure, throughText, toneText } from '@/words';
+import {
+  ageText,
+  changeText,
+  clockText,
+  meterSettingsText,
+  stopsFigure,
+  throughText,
+  toneText,
+} from '@/words';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { parsePercent, parseShutter, percentFigure } from '../../parse';
 import { QuantityField } from '../../quantity-field';
@@ -57,7 +64,6 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
   const minutes = readingMinutes(reading, now);
   const about = [
     reading.u === undefined ? 'without a place, rough' : null,
-    reading.fromPicture ? 'from the picture' : null,
     reading.limit ? 'to be held' : null,
     reading.wantedToneStops ? `wanted ${toneText(reading.wantedToneStops)}` : null,
     reading.throughFilterIds?.length ? `through ${throughText(reading.throughFilterIds, bag)}` : null,
@@ -82,7 +88,7 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
           <span className="font-mono text-base font-semibold whitespace-nowrap">
             EV {stopsFigure(meteredEv(reading))}
           </span>
-          <span className="truncate text-sm text-quiet">{settingsText(reading)}</span>
+          <span className="truncate text-sm text-quiet">{meterSettingsText(reading) ?? 'typed as EV'}</span>
         </button>
         <Button
           kind="quiet"
@@ -120,12 +126,6 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
     </li>
   );
 }
-
-const settingsText = ({ aperture, shutter, iso }: MeteredLight): string =>
-  aperture === undefined ? 'typed as EV' : `f/${aperture}, ${shutterText(shutter)}, ISO ${iso}`;
-
-const shutterText = (shutter: Reading['shutter']): string =>
-  typeof shutter === 'number' ? `${Number(shutter.toPrecision(3))} s` : `${shutter} s`;
 
 /** Corrects a reading that is there already. */
 function EditReading({ reading }: { reading: Reading }) {
@@ -215,7 +215,7 @@ function Earlier({ reading: { id, earlier = [] } }: { reading: Reading }) {
         {earlier.toReversed().map((light, i) => (
           <li key={i}>
             {light.takenAt ? clockText(light.takenAt) : 'time not told'} · EV {stopsFigure(meteredEv(light))}{' '}
-            · {settingsText(light)}
+            · {meterSettingsText(light) ?? 'typed as EV'}
           </li>
         ))}
       </ol>

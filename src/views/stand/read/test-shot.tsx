@@ -1,4 +1,5 @@
-import { Camera, ImagePlus, Sparkles } from 'lucide-react';
+import { Camera, ImagePlus, Pipette } from 'lucide-react';
+import { useMemo } from 'react';
 import { addReading, readingsFromPicture } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
@@ -9,7 +10,7 @@ import { FIRST_ANGLE_DEG } from './use-picture-spot';
 
 /** The other way to begin: a test shot first, readings from it, then the plan. */
 export function TestShot() {
-  const { stand, derived, edit, pictureIn, setPictureMeter } = useStand();
+  const { stand, pictureIn, setPictureMeter } = useStand();
   const { state } = pictureIn;
   const isUnread = !stand.readings.length && !stand.wholeScene;
   if (!isUnread) return null;
@@ -50,8 +51,19 @@ export function TestShot() {
       </section>
     );
   }
+  return <FromPicture />;
+}
+
+/** The picture's middling sky and land and its brightest, read at one press. */
+function FromPicture() {
+  const { stand, derived, edit } = useStand();
+  const { picture, skyline, lens } = stand;
   const { prepared } = derived;
-  const offered = prepared ? readingsFromPicture(stand, prepared) : [];
+  const offered = useMemo(
+    () => (prepared ? readingsFromPicture(stand, prepared) : []),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- of the stand no more than these
+    [picture, skyline, lens, prepared],
+  );
   if (!offered.length) return null;
   return (
     <Button
@@ -59,7 +71,7 @@ export function TestShot() {
       kind="action"
       onClick={() => edit((s) => offered.reduce((t, reading) => addReading(t, reading), s))}
     >
-      <Sparkles size={18} aria-hidden />
+      <Pipette size={18} aria-hidden />
       {offered.some((r) => r.limit)
         ? 'Read sky, land and the brightest from the picture'
         : 'Read sky and land from the picture'}
