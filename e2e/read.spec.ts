@@ -194,7 +194,8 @@ test('a test shot first: the picture, readings from it, the plan', async ({ page
     mimeType: 'image/jpeg',
     buffer: readFileSync('src/demo/pictures/sarrat-dune.jpg'),
   });
-  await page.getByRole('button', { name: /^Read sky.* from the picture/ }).click();
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await page.getByRole('button', { name: /^Read sky.* from it/ }).click();
   await settled(page);
   await expect(readings(page)).toContainText('from the picture');
   await expect(slip(page)).toContainText(/stops?, .*(level|turned)/);

@@ -4,6 +4,7 @@ import { addReading, readingsFromPicture } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { pictureFaultText } from '@/words';
+import { SkylineProposal } from '../frame/skyline-proposal';
 import { PICTURE_FILES } from '../picture/picture-files';
 import { useStand } from '../stand-context';
 import { FIRST_ANGLE_DEG } from './use-picture-spot';
@@ -51,6 +52,8 @@ export function TestShot() {
       </section>
     );
   }
+  // sky and land are told apart by the skyline: a found one is taken or left first
+  if (pictureIn.isLooking || pictureIn.proposal) return <SkylineProposal />;
   return <FromPicture />;
 }
 
@@ -73,8 +76,8 @@ function FromPicture() {
     >
       <Pipette size={18} aria-hidden />
       {offered.some((r) => r.limit)
-        ? 'Read sky, land and the brightest from the picture'
-        : 'Read sky and land from the picture'}
+        ? 'Read sky, land and the brightest from it'
+        : 'Read sky and land from it'}
     </Button>
   );
 }
