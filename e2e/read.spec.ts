@@ -104,6 +104,20 @@ test.describe('a run of twelve spots', () => {
       await expect(one).toHaveAttribute('aria-pressed', 'true');
       await one.tap();
       await expect(ladder(page).getByRole('button', { name: /^land, mean of 2/ })).toBeAttached();
+
+      // a finger drags the end of what is kept, and the page does not take the drag for itself
+      const keep = page.getByRole('slider', { name: 'Keep the sky brighter' });
+      const box = (await keep.boundingBox())!;
+      const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+      const touch = await page.context().newCDPSession(page);
+      const at = (
+        type: 'touchStart' | 'touchMove' | 'touchEnd',
+        ...touchPoints: { x: number; y: number }[]
+      ) => touch.send('Input.dispatchTouchEvent', { type, touchPoints });
+      await at('touchStart', { x, y });
+      for (let i = 1; i <= 8; i++) await at('touchMove', { x: x + 2.5 * i, y });
+      await at('touchEnd');
+      await expect(keep).toHaveAttribute('aria-valuetext', /^1\.[4-7] stops$/);
       expect(await axe(page)).toEqual([]);
     });
   });

@@ -41,7 +41,13 @@ export function Ladder({ data, x, width, className, children }: LadderProps) {
   const tags = exposures.map((e) => tagX(x, e.evMidGrey, width));
   const chain = chainOf(data, x);
   return (
-    <svg width={width} height={LADDER_HEIGHT} className={className} role="group" aria-label={describe(data)}>
+    <svg
+      width={width}
+      height={LADDER_HEIGHT}
+      className={`touch-pan-y ${className ?? ''}`}
+      role="group"
+      aria-label={describe(data)}
+    >
       {tones && <Tones tones={tones} x={x} />}
       <text x={0} y={LADDER_ROWS.bare + 4} fontSize={12.5} fill="var(--quiet)">
         bare
