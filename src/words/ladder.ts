@@ -59,10 +59,8 @@ export function outOfWindowText(
   const text = (over: (o: ReadingOutcome) => number, word: string) => {
     const own = out.filter((o) => over(o) > 0).toSorted((a, b) => over(b) - over(a));
     if (!own[0]) return '';
-    return `${listText(own.map((o) => o.id))} up to ${stopsFigure(over(own[0]))} too ${word}`.replace(
-      own.length === 1 ? 'up to ' : /$^/,
-      '',
-    );
+    const most = `${own.length > 1 ? 'up to ' : ''}${stopsFigure(over(own[0]))}`;
+    return `${listText(own.map((o) => o.id))} ${most} too ${word}`;
   };
   return {
     bright: text((o) => o.toneThroughStops - highlightRoom, 'bright'),

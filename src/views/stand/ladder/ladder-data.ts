@@ -1,4 +1,4 @@
-import { sideReadings } from '@/core/balance';
+import { type Side, sideReadings } from '@/core/balance';
 import { type PlacedReading, ROLES } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { type Derived, gapOf, type Glass, type Stand } from '@/model';
@@ -69,9 +69,8 @@ const NO_STRETCHES: Stretches = { span: null, keep: null, need: null, left: null
  */
 function stretchesOf(stand: Stand, derived: Derived): Stretches {
   const { spanStops, prepared, inUse, balance, bracket } = derived;
-  const ends =
-    spanStops === null || !prepared || !inUse ? null : darkEnds(prepared.input.field.readings, inUse);
-  if (!ends || spanStops === null || !inUse) return NO_STRETCHES;
+  if (spanStops === null || !prepared || !inUse) return NO_STRETCHES;
+  const ends = meansOf(spanStops >= 0 ? 'land' : 'sky', prepared.input.field.readings, inUse);
   const bright = ends.bare + Math.abs(spanStops);
   const span =
     spanStops >= 0
@@ -93,14 +92,12 @@ function stretchesOf(stand: Stand, derived: Derived): Stretches {
   };
 }
 
-/** Mean EV of the darker side, bare and through the grad; null without both sides. */
-function darkEnds(readings: readonly PlacedReading[], glass: Glass) {
-  const sides = [sideReadings('sky', readings), sideReadings('land', readings)];
-  if (sides.some((s) => !s.length)) return null;
+/** Mean EV of a side that is read, bare and through the grad. */
+function meansOf(side: Side, readings: readonly PlacedReading[], glass: Glass) {
+  const own = sideReadings(side, readings);
   const dimming = new Map(glass.outcome.readings.map((r) => [r.id, r.dimmingStops]));
-  const ends = sides.map((side) => ({
-    bare: mean(side.map((r) => r.ev100)),
-    through: mean(side.map((r) => r.ev100 - (dimming.get(r.id) ?? 0))),
-  }));
-  return ends.reduce((a, b) => (b.bare < a.bare ? b : a));
+  return {
+    bare: mean(own.map((r) => r.ev100)),
+    through: mean(own.map((r) => r.ev100 - (dimming.get(r.id) ?? 0))),
+  };
 }
