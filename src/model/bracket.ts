@@ -1,6 +1,5 @@
 import { type Bracket, bracketFor, secondsForEv } from '@/core/exposure';
-import { exactAperture, exactIso } from '@/core/units';
-import { type Prepared } from './prepare';
+import { type Prepared, settingsOf } from './prepare';
 import { type Stand } from './stand';
 
 /** One exposure of a bracket. */
@@ -34,7 +33,7 @@ export function bracketOf(stand: Stand, { input, fitted }: Prepared, baseEv: num
     shadowRoom,
   });
   if (!bracket.ok) return bracket;
-  const settings = { aperture: exactAperture(stand.exposure.aperture), iso: exactIso(stand.exposure.iso) };
+  const settings = settingsOf(stand);
   return {
     ...bracket,
     frames: bracket.evs.map((ev) => ({

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
-import { anyStand, prepared, testStand } from '@/testing/fixtures';
-import { type Bag, sampleBag } from './bag';
+import { anyStand, bagWithNds, prepared, testStand } from '@/testing/fixtures';
 import { carriedStand, carryOf, roleFalls } from './carry';
 import { deriveStand } from './derive';
 import { meteredEv } from './prepare';
@@ -11,17 +10,7 @@ import { type Stand } from './stand';
 const START = Date.parse('2026-05-01T19:00:00Z');
 const time = (minutes: number) => new Date(START + minutes * 60_000).toISOString();
 
-/** The sample's sheets with two NDs and a polariser. */
-const bag: Bag = {
-  ...sampleBag(),
-  slots: 2,
-  filters: [
-    ...sampleBag().filters,
-    { id: 'n6', kind: 'neutral', stops: 6 },
-    { id: 'n10', kind: 'neutral', stops: 10 },
-    { id: 'p1', kind: 'polariser', baseLossStops: 1.5 },
-  ],
-};
+const bag = bagWithNds();
 const BASE: Stand = testStand({
   readings: testStand().readings.map((r) => ({ ...r, takenAt: time(0) })),
 });
@@ -101,6 +90,13 @@ describe('carrying readings', () => {
     const lit = carriedStand({ ...long, look: { school: 'even' } }, carry);
     const { seconds } = deriveStand(lit, bag, null).inUse!.outcome.exposure!;
     expect(Math.abs(Math.log2(seconds / (2 * carry.halfExposureSeconds)))).toBeLessThan(0.05);
+  });
+
+  it('reckons the exposure by water where no land is read', () => {
+    const long = { ...WATCHED, fitted: [{ filterId: 'n6' }] };
+    const byWater = changeReading(long, 'r2', { role: 'water' });
+    const half = (stand: Stand) => carryOf(stand, bag, START + 5 * 60_000)!.halfExposureSeconds;
+    expect(half(byWater)).toBeCloseTo(half(long), 6);
   });
 
   it('says when the light runs out before any time is long enough', () => {

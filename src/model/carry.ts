@@ -1,3 +1,4 @@
+import { sideReadings, wantedEv } from '@/core/balance';
 import {
   carriedStops,
   lightFall,
@@ -7,10 +8,9 @@ import {
 } from '@/core/exposure';
 import { ROLES, type Role } from '@/core/field';
 import { mean } from '@/core/numerics';
-import { exactAperture, exactIso } from '@/core/units';
 import { RECORD_AFTER_MINUTES } from './age';
 import { type Bag } from './bag';
-import { fittedStops, meteredEv, takenByGlass } from './prepare';
+import { fittedStops, lightReading, meteredEv, settingsOf, takenByGlass } from './prepare';
 import { type Reading, type Stand } from './stand';
 
 /** How fast the light of a role falls: by its own readings, or, where none of them was read twice, by another's. */
@@ -101,19 +101,17 @@ function stopsAt({ readings }: Stand, falls: readonly RoleFall[], atMs: number):
  * while it runs. 0 without readings to tell; null where no time is long enough.
  */
 function exposureSeconds(stand: Stand, bag: Bag, falls: readonly RoleFall[], nowMs: number): number | null {
-  const carried = carriedStand(stand, { stops: stopsAt(stand, falls, nowMs) });
-  const sides = (['land', 'sky'] as const).flatMap((role) => {
-    const own = carried.readings.filter((r) => r.role === role && !r.limit);
-    const fall = falls.find((f) => f.role === role);
-    if (!own.length || !fall) return [];
-    const ev = mean(own.map((r) => meteredEv(r) + (takenByGlass(r, stand, bag) ?? 0)));
-    return [{ ev, fall: fall.stopsPerMinute }];
+  const now = carriedStand(stand, { stops: stopsAt(stand, falls, nowMs) });
+  const lights = now.readings.map((r) => lightReading(r, takenByGlass(r, stand, bag) ?? 0));
+  const sides = (['land', 'sky'] as const).flatMap((side) => {
+    const own = sideReadings(side, lights);
+    const fall = falls.find((f) => f.role === own[0]?.role);
+    return fall ? [{ ev: mean(own.map(wantedEv)), fall: fall.stopsPerMinute }] : [];
   });
   if (!sides.length) return 0;
   const darker = sides.reduce((a, b) => (b.ev < a.ev ? b : a));
-  const { aperture, iso } = stand.exposure;
-  const settings = { aperture: exactAperture(aperture), iso: exactIso(iso) };
-  return secondsInChangingLight(secondsForEv(darker.ev - fittedStops(stand, bag), settings), darker.fall);
+  const constant = secondsForEv(darker.ev - fittedStops(stand, bag), settingsOf(stand));
+  return secondsInChangingLight(constant, darker.fall);
 }
 
 /** The stand with its readings as they would be metered when the shutter is open; the same one where nothing is carried. */

@@ -14,10 +14,10 @@ import {
 } from '@/core/balance';
 import { type Seat } from '@/core/optics';
 import { type LiftCost, liftCost } from '@/core/sensor';
-import { exactAperture, exactIso } from '@/core/units';
+import { exactIso } from '@/core/units';
 import { type Bag, type Filter, filtersById, isSheet, sticksOutMm } from './bag';
 import { bracketOf, type StandBracket } from './bracket';
-import { bagSheet, type CannotPrepare, type Prepared, prepareStand } from './prepare';
+import { bagSheet, type CannotPrepare, type Prepared, prepareStand, settingsOf } from './prepare';
 import { type Solution, solutionKey } from './solve';
 import { type Choice, type Stand } from './stand';
 import { type WholeScene, wholeSceneOf } from './whole-scene';
@@ -101,7 +101,7 @@ function describe(
     : [];
   const outcome = outcomeOf({
     posed: prepared,
-    settings: { aperture: exactAperture(stand.exposure.aperture), iso: exactIso(stand.exposure.iso) },
+    settings: settingsOf(stand),
     fitted: prepared.fitted,
     glarePart: stand.camera.veilingGlarePart ?? 0,
     set,

@@ -1,7 +1,6 @@
 import { ev100 } from '@/core/exposure';
 import { type Role, skylineAt, strayPart, strayStops } from '@/core/field';
 import { mean } from '@/core/numerics';
-import { meterCircle } from '@/core/optics';
 import {
   APERTURE_MARKS,
   exactAperture,
@@ -10,6 +9,7 @@ import {
   nearestShutterMark,
   nominalOf,
 } from '@/core/units';
+import { circleOn } from './picture-meter';
 import { frameOf, meteredEv, readingSeconds } from './prepare';
 import { type EnteredReading, type Reading, type Stand } from './stand';
 
@@ -93,11 +93,12 @@ function besideMark({ shutter }: EnteredReading): Doubt | null {
 const STRAY_PART = 0.02;
 
 /** Whether a reading's circle crosses the skyline, and what that costs; null where it does not, or its angle is not known. */
-export function strayDoubt(reading: Reading, { readings, skyline, lens, camera }: Stand): Doubt | null {
+export function strayDoubt(reading: Reading, stand: Stand): Doubt | null {
+  const { readings, skyline } = stand;
   const { u, v, spotAngleDeg, role } = reading;
   if (u === undefined || v === undefined || spotAngleDeg === undefined) return null;
-  const frame = frameOf(camera);
-  const circle = meterCircle({ u, v }, spotAngleDeg, { focalLengthMm: lens.focalLengthMm, frame });
+  const frame = frameOf(stand.camera);
+  const circle = circleOn(stand, { u, v }, spotAngleDeg);
   const part = strayPart(circle, skylineAt(skyline), frame.widthMm / frame.heightMm);
   if (part < STRAY_PART) return null;
   const other = readings.filter((r) => !r.limit && (r.role === 'sky') !== (role === 'sky')).map(meteredEv);

@@ -25,6 +25,7 @@ export * from './age';
 export * from './sun-guess';
 export * from './bracket';
 export * from './openings';
+export * from './picture-meter';
 export * from './pictures';
 export * from './polariser';
 export * from './study';

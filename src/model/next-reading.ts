@@ -1,17 +1,8 @@
-import {
-  brightestPlace,
-  type FramePoint,
-  KNOWN,
-  type Role,
-  skylineAt,
-  spotOf,
-  typicalPlace,
-} from '@/core/field';
+import { brightestPlace, type FramePoint, type Role, skylineAt, typicalPlace } from '@/core/field';
 import { mean } from '@/core/numerics';
-import { meterCircle } from '@/core/optics';
 import { isStale, readingMinutes } from './age';
 import { type Derived } from './derive';
-import { frameOf } from './prepare';
+import { circleOn, pictureReading, USUAL_ANGLE_DEG } from './picture-meter';
 import { type Reading, type Stand, type StandShape } from './stand';
 import { type Study } from './study';
 
@@ -27,9 +18,6 @@ export type NextReading =
   | { readonly code: 'feature'; readonly shape: StandShape; readonly place: FramePoint }
   /** One that decides: if it is wrong, so is the glass. */
   | { readonly code: 'deciding'; readonly reading: Reading };
-
-/** Angle of the meter that places are looked for with where no reading tells its own, degrees. */
-const USUAL_ANGLE_DEG = 3;
 
 /** The reading to take next; null where none would change anything. */
 export function nextReading(
@@ -74,12 +62,11 @@ function decidedBy({ readings, shapes = [] }: Stand, study: Study | null): NextR
 
 type Light = NonNullable<Derived['prepared']>;
 
-/** A meter's circle at a place of the stand's frame: as wide as its readings say, else as spot meters usually are. */
-const circleIn = (stand: Stand) => (place: FramePoint) =>
-  meterCircle(place, stand.readings.findLast((r) => r.spotAngleDeg)?.spotAngleDeg ?? USUAL_ANGLE_DEG, {
-    focalLengthMm: stand.lens.focalLengthMm,
-    frame: frameOf(stand.camera),
-  });
+/** What the meter takes in: as wide as its readings say, else as spot meters usually are. */
+const circleIn = (stand: Stand) => {
+  const angleDeg = stand.readings.findLast((r) => r.spotAngleDeg)?.spotAngleDeg ?? USUAL_ANGLE_DEG;
+  return (place: FramePoint) => circleOn(stand, place, angleDeg);
+};
 
 /** A place that stands for a side: by the picture's light where there is any, else the middle of it. */
 function placeIn(stand: Stand, { input: { field } }: Light, role: 'sky' | 'land'): FramePoint | null {
@@ -104,20 +91,9 @@ const WORTH_HOLDING = 0.5;
 export function readingsFromPicture(stand: Stand, light: Light): Omit<Reading, 'id'>[] {
   const { field } = light.input;
   if (!field.tie) return [];
-  const circleAt = circleIn(stand);
-  const { takenAt } = stand.picture ?? {};
-  const readingAt = (role: Role, place: FramePoint | null): Omit<Reading, 'id'> | null => {
-    const spot = place && spotOf(field, circleAt(place));
-    if (!spot || spot.known !== KNOWN.measured) return null;
-    const ev100 = Math.round(spot.ev100 * 100) / 100;
-    return {
-      role,
-      ...place,
-      ev100,
-      spotAngleDeg: USUAL_ANGLE_DEG,
-      fromPicture: true,
-      ...(takenAt ? { takenAt } : {}),
-    };
+  const readingAt = (role: Role, place: FramePoint | null) => {
+    const spot = place && pictureReading(stand, field, { role, place, angleDeg: USUAL_ANGLE_DEG });
+    return spot?.isMeasured ? spot.reading : null;
   };
   const sky = readingAt('sky', placeIn(stand, light, 'sky'));
   const land = readingAt('land', placeIn(stand, light, 'land'));

@@ -1,7 +1,7 @@
 import { secondsForEv } from '@/core/exposure';
-import { exactAperture, exactIso } from '@/core/units';
 import { type Derived } from './derive';
 import { GAPS } from './limits';
+import { settingsOf } from './prepare';
 import { type Stand } from './stand';
 
 /** How far from mid-grey the darker side may be placed, stops. */
@@ -32,11 +32,7 @@ export function placingOf({ look }: Stand, { inUse, prepared, bracket }: Derived
 export function exposedAt(stand: Stand, derived: Derived, evMidGrey: number): Stand {
   const placing = placingOf(stand, derived);
   if (!placing) return stand;
-  const settings = {
-    aperture: exactAperture(stand.exposure.aperture),
-    iso: exactIso(stand.exposure.iso),
-  };
-  const seconds = secondsForEv(evMidGrey - placing.fittedStops, settings);
+  const seconds = secondsForEv(evMidGrey - placing.fittedStops, settingsOf(stand));
   // the shutter's marks are whole thirds of a stop from a second
   const off = Math.log2(seconds) - Math.round(3 * Math.log2(seconds)) / 3;
   return placed(stand, placing.darkEv - evMidGrey - off);

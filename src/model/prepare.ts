@@ -6,7 +6,7 @@ import {
   pose,
   type Posed,
 } from '@/core/balance';
-import { ev100 } from '@/core/exposure';
+import { type CameraSettings, ev100 } from '@/core/exposure';
 import {
   gridFor,
   lightField,
@@ -56,6 +56,12 @@ export function frameOf(camera: Camera): FrameSize {
     ? { widthMm: short, heightMm: long }
     : { widthMm: long, heightMm: short };
 }
+
+/** The aperture and ISO that a stand is exposed with, by what their marks stand for. */
+export const settingsOf = ({ exposure }: Stand): CameraSettings => ({
+  aperture: exactAperture(exposure.aperture),
+  iso: exactIso(exposure.iso),
+});
 
 /**
  * The lens with its distance to the slot that a single grad takes. A distance that is given is to that slot already
@@ -201,7 +207,8 @@ function fittedGlass(stand: Stand, bag: Bag): FittedGlass {
   };
 }
 
-function lightReading(reading: Reading, takenStops: number): LightReading {
+/** A reading as the core takes it, with what glass took from it added back. */
+export function lightReading(reading: Reading, takenStops: number): LightReading {
   const { id, role, u, v, limit, fromPicture, wantedToneStops } = reading;
   return {
     id,

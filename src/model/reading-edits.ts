@@ -1,3 +1,4 @@
+import { readingMinutes } from './age';
 import { freeId } from './ids';
 import { MAX_EARLIER } from './limits';
 import { type MeteredLight, type Reading, type Stand } from './stand';
@@ -27,8 +28,8 @@ export const removeReading = (stand: Stand, id: string): Stand => ({
   readings: stand.readings.filter((r) => r.id !== id),
 });
 
-/** A meter's figure that is changed sooner than this was mistyped; after it, the spot was read again, ms. */
-const CORRECTED_WITHIN_MS = 60_000;
+/** A meter's figure that is changed sooner than this was mistyped; after it, the spot was read again. */
+const CORRECTED_WITHIN_MINUTES = 1;
 
 /** What the same spot shows now: the old light stays in the reading's history, unless it was only mistyped. */
 export function readAgain(stand: Stand, id: string, light: MeteredLight): Stand {
@@ -41,16 +42,13 @@ export function readAgain(stand: Stand, id: string, light: MeteredLight): Stand 
 function readAnew(reading: Reading, light: MeteredLight): Reading {
   const { aperture, shutter, iso, ev100, takenAt, fromPicture, throughFilterIds, seat, ...spot } = reading;
   const before = { aperture, shutter, iso, ev100, takenAt, fromPicture, throughFilterIds, seat };
-  const isCorrection = msBetween(takenAt, light.takenAt) < CORRECTED_WITHIN_MS;
+  const minutes = light.takenAt ? readingMinutes(reading, Date.parse(light.takenAt)) : null;
   // what was on the lens does not change with a figure that was mistyped
-  if (isCorrection) return { ...spot, ...light, throughFilterIds, seat };
+  if (minutes !== null && minutes < CORRECTED_WITHIN_MINUTES)
+    return { ...spot, ...light, throughFilterIds, seat };
   const kept = Object.fromEntries(Object.entries(before).filter(([, value]) => value !== undefined));
   return { ...spot, ...light, earlier: [...(spot.earlier ?? []), kept].slice(-MAX_EARLIER) };
 }
-
-/** From one time to a later one, ms; endless where one is not told. */
-const msBetween = (from: string | undefined, to: string | undefined): number =>
-  from && to ? Date.parse(to) - Date.parse(from) : Infinity;
 
 /** The reading without its history. */
 export const forgetEarlier = (stand: Stand, id: string): Stand =>

@@ -1,19 +1,9 @@
-import { testStand } from '@/testing/fixtures';
-import { type Bag, sampleBag } from './bag';
+import { bagWithNds, testStand } from '@/testing/fixtures';
+import { sampleBag } from './bag';
 import { deriveStand } from './derive';
 import { fittedNds, timesThrough, withNds, withWholeScene, wholeSceneOf } from './whole-scene';
 
-/** The sample's sheets with two NDs and a polariser. */
-const bag: Bag = {
-  ...sampleBag(),
-  slots: 2,
-  filters: [
-    ...sampleBag().filters,
-    { id: 'n6', kind: 'neutral', stops: 6 },
-    { id: 'n10', kind: 'neutral', stops: 10 },
-    { id: 'p1', kind: 'polariser', baseLossStops: 1.5 },
-  ],
-};
+const bag = bagWithNds();
 const nds = bag.filters.filter((f) => f.kind === 'neutral');
 const SCENE = withWholeScene(testStand({ readings: [], exposure: { aperture: 8, iso: 100 } }), {
   aperture: 8,

@@ -30,6 +30,18 @@ export function testStand(change: Partial<Stand> = {}): Stand {
   };
 }
 
+/** The sample's sheets with two NDs and a polariser, in a holder of two slots. */
+export const bagWithNds = (): Bag => ({
+  ...sampleBag(),
+  slots: 2,
+  filters: [
+    ...sampleBag().filters,
+    { id: 'n6', kind: 'neutral', stops: 6 },
+    { id: 'n10', kind: 'neutral', stops: 10 },
+    { id: 'p1', kind: 'polariser', baseLossStops: 1.5 },
+  ],
+});
+
 /** A prepared stand, or a failed test. */
 export function prepared(stand: Stand, bag: Bag = sampleBag()): Prepared {
   const ready = prepareStand(stand, bag);

@@ -1,7 +1,6 @@
 import { type MeterCircle } from '@/core/optics';
-import { REGION_CODES } from './grid';
 import { type LightField } from './light';
-import { spotOf, type Spot } from './spot';
+import { roleAt, spotOf, type Spot } from './spot';
 import { type FramePoint, type Role } from './types';
 
 /** Places at which a spot is tried, across and down. */
@@ -13,14 +12,8 @@ interface Aim extends Spot {
 
 /** Spots of a region that lie in it whole, with what a meter would show of each. */
 function aimsAt(field: LightField, region: Role, circleAt: (place: FramePoint) => MeterCircle): Aim[] {
-  const { columns, rows } = field.grid;
-  const code = REGION_CODES.indexOf(region);
-  const isIn = (u: number, v: number) => {
-    if (u < 0 || u > 1 || v < 0 || v > 1) return false;
-    const cell =
-      Math.min(rows - 1, Math.floor(v * rows)) * columns + Math.min(columns - 1, Math.floor(u * columns));
-    return field.regions[cell] === code;
-  };
+  const isIn = (u: number, v: number) =>
+    u >= 0 && u <= 1 && v >= 0 && v <= 1 && roleAt(field, { u, v }) === region;
   const aims: Aim[] = [];
   for (let i = 0; i < TRIED.across; i++)
     for (let k = 0; k < TRIED.down; k++) {

@@ -1,6 +1,5 @@
 import { type FramePoint, type PlacedReading, type Role } from '@/core/field';
-import { meterCircle } from '@/core/optics';
-import { changeReading, frameOf, removeReading } from '@/model';
+import { changeReading, circleOn, removeReading } from '@/model';
 import { MarginNote } from '@/render';
 import { RoleMark } from '@/ui/role-mark';
 import { stopsFigure } from '@/words';
@@ -81,10 +80,7 @@ function MeteredCircle({ id, height }: { id: string; height: number }) {
   const reading = stand.readings.find((r) => r.id === id);
   if (!reading || reading.spotAngleDeg === undefined || reading.u === undefined || reading.v === undefined)
     return null;
-  const circle = meterCircle({ u: reading.u, v: reading.v }, reading.spotAngleDeg, {
-    focalLengthMm: stand.lens.focalLengthMm,
-    frame: frameOf(stand.camera),
-  });
+  const circle = circleOn(stand, { u: reading.u, v: reading.v }, reading.spotAngleDeg);
   return <CircleOutline circle={circle} height={height} />;
 }
 

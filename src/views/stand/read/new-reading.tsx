@@ -2,7 +2,15 @@ import { Crosshair, Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { ev100, METER_SCALES, type MeterScale } from '@/core/exposure';
 import { exactAperture, exactIso, steppedShutterMark } from '@/core/units';
-import { doubtsOf, type EnteredReading, guessSeconds, MAX_READINGS, meteredEv, type ReadRole } from '@/model';
+import {
+  doubtsOf,
+  type EnteredReading,
+  guessSeconds,
+  MAX_READINGS,
+  meteredEv,
+  type ReadRole,
+  USUAL_ANGLE_DEG,
+} from '@/model';
 import { Button } from '@/ui/button';
 import { Check } from '@/ui/check';
 import { ParsedField } from '@/ui/field';
@@ -18,7 +26,6 @@ import { PictureMeterChoice } from './picture-meter-choice';
 import { ReadRoleIcon } from './read-role-icon';
 import { ReadThrough } from './read-through';
 import { useMeter } from './use-meter';
-import { FIRST_ANGLE_DEG } from './use-picture-spot';
 import { useUsualLand } from './use-usual-land';
 
 /** The reading that is being entered: role, place, and what the meter showed. */
@@ -58,7 +65,7 @@ export function NewReading() {
           ...(stand.picture ? [{ value: PICTURE, text: 'Picture' } as const] : []),
         ]}
         onValue={(next) => {
-          setPictureMeter(next === PICTURE ? FIRST_ANGLE_DEG : null);
+          setPictureMeter(next === PICTURE ? USUAL_ANGLE_DEG : null);
           if (next !== PICTURE) setScale(next);
           clear();
         }}

@@ -1,13 +1,12 @@
 import { Camera, ImagePlus, Pipette } from 'lucide-react';
 import { useMemo } from 'react';
-import { addReading, readingsFromPicture } from '@/model';
+import { addReading, readingsFromPicture, USUAL_ANGLE_DEG } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { pictureFaultText } from '@/words';
 import { SkylineProposal } from '../frame/skyline-proposal';
 import { PICTURE_FILES } from '../picture/picture-files';
 import { useStand } from '../stand-context';
-import { FIRST_ANGLE_DEG } from './use-picture-spot';
 
 /** The other way to begin: a test shot first, readings from it, then the plan. */
 export function TestShot() {
@@ -18,7 +17,7 @@ export function TestShot() {
   if (!stand.picture) {
     const take = (file: File) => {
       pictureIn.take(file);
-      setPictureMeter(FIRST_ANGLE_DEG);
+      setPictureMeter(USUAL_ANGLE_DEG);
     };
     return (
       <section aria-label="Test shot first" className="space-y-1.5 border-t border-rule pt-3">

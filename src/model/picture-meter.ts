@@ -1,0 +1,31 @@
+import { type FramePoint, KNOWN, type LightField, type Role, spotOf } from '@/core/field';
+import { type MeterCircle, meterCircle } from '@/core/optics';
+import { frameOf } from './prepare';
+import { type Reading, type Stand } from './stand';
+
+/** Angle of spot meters where nothing says another, degrees. */
+export const USUAL_ANGLE_DEG = 3;
+
+/** What a meter of an angle takes in at a place of the stand's frame. */
+export const circleOn = ({ lens, camera }: Stand, place: FramePoint, angleDeg: number): MeterCircle =>
+  meterCircle(place, angleDeg, { focalLengthMm: lens.focalLengthMm, frame: frameOf(camera) });
+
+/** A spot of the picture as a reading; null where the picture shows no light there. */
+export function pictureReading(
+  stand: Stand,
+  field: LightField,
+  { role, place, angleDeg }: { readonly role: Role; readonly place: FramePoint; readonly angleDeg: number },
+): { readonly reading: Omit<Reading, 'id'>; readonly isMeasured: boolean } | null {
+  const spot = spotOf(field, circleOn(stand, place, angleDeg));
+  if (!spot) return null;
+  const { takenAt } = stand.picture ?? {};
+  const reading = {
+    role,
+    ...place,
+    ev100: Math.round(spot.ev100 * 100) / 100,
+    spotAngleDeg: angleDeg,
+    fromPicture: true,
+    ...(takenAt ? { takenAt } : {}),
+  };
+  return { reading, isMeasured: spot.known === KNOWN.measured };
+}
