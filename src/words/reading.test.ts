@@ -12,6 +12,7 @@ import {
   outOfWindowText,
   slipOf,
   windowNoiseText,
+  workings,
 } from '.';
 
 const fall = (change: Partial<RoleFall> = {}): RoleFall => ({
@@ -60,6 +61,24 @@ describe('words of drift', () => {
     const derived = deriveStand(stand, sampleBag(), null);
     const slip = slipOf({ stand, derived, search: 'idle', oldestMinutes: 12, carry });
     expect(slip.rows[2].aside).toMatch(/^readings 12 min old: read again; carried to now, up to 0.4 darker/);
+  });
+});
+
+describe('the working of a mean', () => {
+  it('says what was carried, and only then', () => {
+    const stand = testStand();
+    const derived = deriveStand(stand, sampleBag(), null);
+    const carry: Carry = {
+      falls: [fall()],
+      stops: new Map([['r1', -0.4]]),
+      halfExposureSeconds: 0,
+      runsOut: false,
+    };
+    const lines = (role: 'sky' | 'land') =>
+      workings({ stand, bag: sampleBag(), derived, study: null, carry }).find((w) => w.of === `mean ${role}`)!
+        .lines;
+    expect(lines('sky')).toContain('Each is carried to now by the fall of the role’s light.');
+    expect(lines('land').join()).not.toContain('carried');
   });
 });
 

@@ -13,7 +13,7 @@ export function workings(context: WorkingContext): Working[] {
   if (!prepared) return [];
   return [
     ...(derived.inUse?.outcome.readings ?? []).map((r) => readingWorking(context, prepared, r)),
-    ...meanWorkings(prepared),
+    ...meanWorkings(context, prepared),
     ...fallWorkings(context),
     sceneWorking(context),
     spanWorking(prepared, derived),

@@ -52,7 +52,7 @@ export function readingWorking(
 }
 
 /** A role's mean, from its readings. */
-export function meanWorkings({ input }: Prepared): Working[] {
+export function meanWorkings({ carry }: WorkingContext, { input }: Prepared): Working[] {
   const { readings } = input.field;
   return roleSummaries(readings).map(({ role, meanEv, spreadStops, count }) => {
     const own = readings.filter((r) => r.role === role && !r.limit);
@@ -69,6 +69,9 @@ export function meanWorkings({ input }: Prepared): Working[] {
         count === 1
           ? 'One reading is its own mean.'
           : `Their sum by ${count}: EV ${stopsFigure(meanEv)}; from the darkest to the brightest ${stopsText(spreadStops)}.`,
+        ...(carry && own.some((r) => carry.stops.has(r.id))
+          ? [`Each is carried ${carriedToText(carry)} by the fall of the role’s light.`]
+          : []),
         'What is to be held is in no mean.',
       ],
     };
