@@ -4,6 +4,7 @@ import { defineConfig, type Plugin } from 'vite';
 import react from '@vitejs/plugin-react';
 import tailwindcss from '@tailwindcss/vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { licences } from './tools/licences';
 
 /** sonner adds a <style> element when it loads; its sheet is imported as a file instead. */
 function sonnerWithoutInlineStyle(): Plugin {
@@ -37,12 +38,15 @@ function rawReader(): Plugin {
   };
 }
 
+const shipped = licences();
+
 export default defineConfig({
   html: { cspNonce: '__CSP_NONCE__' },
   plugins: [
     react(),
     sonnerWithoutInlineStyle(),
     rawReader(),
+    shipped.page,
     tailwindcss(),
     VitePWA({
       registerType: 'prompt',
@@ -65,7 +69,9 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,png,wasm,woff2,webmanifest}'],
+        globPatterns: ['**/*.{js,css,html,svg,png,jpg,txt,wasm,woff2,webmanifest}'],
+        importScripts: ['/page-guard.js'],
+        globIgnores: ['page-guard.js'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/healthz$/],
         cleanupOutdatedCaches: true,
@@ -73,6 +79,6 @@ export default defineConfig({
     }),
   ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: () => [shipped.worker()] },
   build: { target: 'es2023', outDir: 'dist/client', sourcemap: true, manifest: true },
 });

@@ -41,10 +41,10 @@ for (const demo of DEMO_STANDS.filter(
   mkdirSync(path.join(OUT, 'pictures'), { recursive: true });
   writeFileSync(path.join(OUT, 'pictures', `${demo.file}.jpg`), jpeg.bytes);
   const stand = await standOf(scene, order, demo, jpeg);
-  writeFileSync(
-    path.join(OUT, `${demo.file}.paleseam.json`),
-    writeStandFile({ stand, bag: { slots: bag.slots ?? 1, filters: bag.filters }, minor: 0 }),
-  );
+  const own = { slots: bag.slots ?? 1, filters: bag.filters };
+  const written = writeStandFile({ stand, bag: own, minor: 0 });
+  if (!written.ok) throw new Error(`${demo.file}: ${written.error.path}: ${written.error.message}`);
+  writeFileSync(path.join(OUT, `${demo.file}.paleseam.json`), written.value);
   const evs = stand.readings.map((r) => `${r.role} ${r.shutter}`).join(', ');
   console.log(`${demo.file}: ${Math.round(jpeg.bytes.length / 1000)} kB; ${evs}`);
 }

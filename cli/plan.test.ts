@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { writeBundle } from '@/files/bundle';
+import { valueOf } from '@/testing/results';
 import { STANDS } from '@/testing/vectors';
 import { type PlanReport } from './plan-report';
 
@@ -73,15 +74,12 @@ describe('the plan command', () => {
     expect(report.readings[1]).toMatchObject({ id: 'r2', ev100: 13, toneBareStops: 3.2, held: true });
   });
 
-  it('solves a stand that comes in a bundle with its picture as it does alone', () => {
+  it('solves a stand that comes in a bundle with its picture as it does alone', async () => {
     const text = readFileSync(demo('hesk-terraces'), 'utf8');
     const picture = new Uint8Array(readFileSync(path.join(root, 'src/demo/pictures/hesk-terraces.jpg')));
     const { sha256 } = (JSON.parse(text) as { stand: { picture: { sha256: string } } }).stand.picture;
-    const bytes = writeBundle({
-      kind: 'stand',
-      text,
-      pictures: [{ sha256, type: 'image/jpeg', bytes: picture.slice().buffer }],
-    });
+    const pictures = [{ sha256, type: 'image/jpeg', bytes: picture.slice().buffer }];
+    const bytes = valueOf(await writeBundle({ kind: 'stand', text, pictures }));
     const zip = path.join(dir, 'hesk.paleseam.zip');
     writeFileSync(zip, bytes);
     writeFileSync(path.join(dir, 'cut.paleseam.zip'), bytes.subarray(0, 900));

@@ -1,6 +1,6 @@
-import { readFileSync } from 'node:fs';
+import { readFileSync, statSync } from 'node:fs';
 import { type FileError, type FileResult, type OpenedStand, readStandFile } from '@/files';
-import { isBundle, readBundle } from '@/files/bundle';
+import { decoded, isBundle, openBundle } from '@/files/bundle';
 import { workings } from '@/words';
 import { planStand, type SolvedStand } from './plan-report';
 import { explainText, planText } from './plan-text';
@@ -10,17 +10,40 @@ Solves stand files (.paleseam.json, or .paleseam.zip with their pictures); "-" r
 
 const OPTIONS = ['--json', '--explain'];
 
-/** A file that could not even be read is refused like one whose contents are at fault. */
-type Refusal = Omit<FileError, 'code'> & { readonly code: FileError['code'] | 'unreadable' };
+/** A file that could not even be read, or not be worked out, is refused like one whose contents are at fault. */
+type Refusal = Omit<FileError, 'code'> & { readonly code: FileError['code'] | 'unreadable' | 'failed' };
+type Result<T> = FileResult<T> | { readonly ok: false; readonly error: Refusal };
 
-function open(file: string): FileResult<OpenedStand> | { ok: false; error: Refusal } {
+/** Largest file that is looked at. */
+const MAX_FILE_BYTES = 500_000_000;
+
+const refusal = (code: Refusal['code'], message: string): Result<never> => ({
+  ok: false,
+  error: { code, path: '', message },
+});
+
+async function open(file: string): Promise<Result<OpenedStand>> {
   try {
+    if (file !== '-' && statSync(file).size > MAX_FILE_BYTES)
+      return refusal('too-large', `a file has at most ${MAX_FILE_BYTES / 1e6} MB`);
     const bytes = new Uint8Array(readFileSync(file === '-' ? 0 : file));
-    if (!isBundle(bytes)) return readStandFile(new TextDecoder().decode(bytes));
-    const bundle = readBundle(bytes);
+    if (!isBundle(bytes)) {
+      const text = decoded(bytes);
+      return text === null ? refusal('damaged', 'it holds what is no text') : readStandFile(text);
+    }
+    const bundle = await openBundle(new Blob([bytes]));
     return bundle.ok ? readStandFile(bundle.value.text) : bundle;
   } catch (error) {
-    return { ok: false, error: { code: 'unreadable', path: '', message: (error as Error).message } };
+    return refusal('unreadable', (error as Error).message);
+  }
+}
+
+/** Solves a stand; what breaks on one file keeps none of the others from being answered. */
+function solve({ stand, bag }: OpenedStand): Result<SolvedStand> {
+  try {
+    return { ok: true, value: planStand(stand, bag) };
+  } catch (error) {
+    return refusal('failed', `could not be worked out: ${(error as Error).message}`);
   }
 }
 
@@ -30,7 +53,7 @@ interface Solved {
 }
 
 /** Runs the command; the exit status is 0, or 2 when any file or the call itself was refused. */
-function main(args: readonly string[]): number {
+async function main(args: readonly string[]): Promise<number> {
   const json = args.includes('--json');
   const explain = args.includes('--explain');
   const files = args.filter((a) => a === '-' || !a.startsWith('-'));
@@ -51,18 +74,19 @@ function main(args: readonly string[]): number {
       .join('');
   let status = 0;
   for (const file of files) {
-    const opened = open(file);
-    if (!opened.ok) {
+    const opened = await open(file);
+    const result = opened.ok ? solve(opened.value) : opened;
+    if (!result.ok) {
       status = 2;
-      const { path, message } = opened.error;
+      const { path, message } = result.error;
       process.stderr.write(`${file}: ${path ? `${path}: ` : ''}${message}\n`);
-      if (json && several) process.stdout.write(`${JSON.stringify({ file, error: opened.error })}\n`);
+      if (json && several) process.stdout.write(`${JSON.stringify({ file, error: result.error })}\n`);
       continue;
     }
-    const solved = { file, solved: planStand(opened.value.stand, opened.value.bag) };
+    const solved = { file, solved: result.value };
     process.stdout.write(json ? jsonText(solved) : wordsText(solved));
   }
   return status;
 }
 
-process.exitCode = main(process.argv.slice(2));
+process.exitCode = await main(process.argv.slice(2));

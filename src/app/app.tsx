@@ -77,7 +77,11 @@ function WorkspaceRoot({ name, base }: { name: WorkspaceName; base: string }) {
     [workspace, name],
   );
   useEffect(() => {
-    const retry = () => document.visibilityState === 'visible' && workspace.retry();
+    // a page that goes out of sight may never come back
+    const retry = () => {
+      if (document.visibilityState === 'visible') void workspace.retry();
+      else workspace.flush();
+    };
     const warn = (event: BeforeUnloadEvent) => {
       if (workspace.state.getState().saving !== 'saved') event.preventDefault();
     };

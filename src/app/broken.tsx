@@ -1,6 +1,6 @@
 import { type FallbackProps } from 'react-error-boundary';
 import { Button } from '@/ui/button';
-import { saveFile } from '@/ui/save-file';
+import { saveBackup } from '@/views/save';
 import { useWorkspace, useWorkspaceState } from '@/views/shell/workspace-context';
 
 /** What is left when a view fails: what happened, that the work is safe, and the way on. */
@@ -22,7 +22,7 @@ export function BrokenView({ error, resetErrorBoundary }: FallbackProps) {
         <Button kind="action" onClick={resetErrorBoundary}>
           Open it again
         </Button>
-        <Button onClick={() => saveFile(workspace.backup())}>Save everything to a file</Button>
+        <Button onClick={() => void workspace.backup().then(saveBackup)}>Save everything to a file</Button>
         <Button onClick={() => location.reload()}>Reload the page</Button>
       </div>
     </div>

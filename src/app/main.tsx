@@ -5,12 +5,17 @@ import { createRoot } from 'react-dom/client';
 import { useTheme } from '@/ui/theme';
 import { App } from './app';
 import { startOffline } from './offline';
+import { note, startJournal } from '@/store';
 import { startSunTheme } from './sun-theme';
 
+startJournal();
 useTheme.getState().start();
 startSunTheme();
 startOffline();
-createRoot(document.getElementById('root') as HTMLElement).render(
+createRoot(document.getElementById('root') as HTMLElement, {
+  onUncaughtError: note,
+  onCaughtError: note,
+}).render(
   <StrictMode>
     <App />
   </StrictMode>,

@@ -1,5 +1,14 @@
 import { openStorage } from '@/persist';
-import { type Channel, createWorkspace, type Workspace } from '@/store';
+import { idSource } from '@/model';
+import {
+  type Channel,
+  createWorkspace,
+  lockPresence,
+  notePresence,
+  type Presence,
+  type TabMessage,
+  type Workspace,
+} from '@/store';
 import { thingName } from '@/words';
 
 export type WorkspaceName = 'own' | 'demo';
@@ -15,7 +24,8 @@ export function openWorkspace(name: WorkspaceName): Workspace {
   const workspace = createWorkspace({
     open: () => openStorage(DATABASES[name]),
     channel: tabChannel(DATABASES[name]),
-    newId: () => `st-${randomText()}`,
+    presence: tabPresence(DATABASES[name]),
+    newId,
     now: () => new Date().toISOString(),
     nameOf: thingName,
     ...(name === 'demo'
@@ -30,9 +40,16 @@ export function openWorkspace(name: WorkspaceName): Workspace {
   return workspace;
 }
 
-function randomText(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(9));
-  return Array.from(bytes, (b) => b.toString(36).padStart(2, '0')).join('');
+const newId = idSource((count) => crypto.getRandomValues(new Uint8Array(count)));
+
+/** Which other tabs are open, by the browser's locks where it has them. */
+function tabPresence(name: string): Presence {
+  if (navigator.locks) return lockPresence(navigator.locks, name);
+  return notePresence({
+    tabId: newId('tab'),
+    nowMs: Date.now,
+    every: (ms, run) => void setInterval(run, ms),
+  });
 }
 
 /** Tells other tabs; where the browser has no channel between them, each finds out when it writes. */
@@ -42,7 +59,7 @@ function tabChannel(name: string): Channel {
   return {
     post: (message) => channel.postMessage(message),
     onMessage: (listener) => {
-      channel.onmessage = ({ data }: MessageEvent<Parameters<typeof listener>[0]>) => listener(data);
+      channel.onmessage = ({ data }: MessageEvent<TabMessage>) => listener(data);
     },
   };
 }

@@ -1,7 +1,8 @@
+import { type z } from 'zod';
 import { type Bag, MAX_DOCUMENT_BYTES } from '@/model';
+import { type Schemas } from '@/model/documents/schema';
 import { readDocument, writeDocument } from './document';
 import { type FileResult } from './errors';
-import { type BagFile } from './schema';
 
 /** Reads a bag file; refused with the path of the first fault. */
 export function readBagFile(text: string): FileResult<Bag> {
@@ -10,4 +11,5 @@ export function readBagFile(text: string): FileResult<Bag> {
 }
 
 /** Writes a bag as a document that `readBagFile` reads back the same. */
-export const writeBagFile = (bag: Bag): string => writeDocument('bag', { bag: bag as BagFile['bag'] });
+export const writeBagFile = (bag: Bag): FileResult<string> =>
+  writeDocument('bag', { bag: bag as z.infer<Schemas['bag']> }, 0);

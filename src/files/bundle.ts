@@ -1,9 +1,16 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import { MAX_BACKUP_BYTES, MAX_DOCUMENT_BYTES, MAX_STANDS, type StoredPicture } from '@/model';
-import { type FileErrorCode, type FileResult } from './errors';
+import { strToU8, zipSync } from 'fflate';
+import {
+  MAX_BACKUP_BYTES,
+  MAX_DOCUMENT_BYTES,
+  MAX_PICTURE_SIDE,
+  MAX_STANDS,
+  type StoredPicture,
+} from '@/model';
+import { type FileResult, refused } from './errors';
 import { isKept, pictureHeader } from './picture';
+import { openZip, type Zip } from './zip';
 
 /** A stand, or everything, and the pictures that it refers to, in one file (formats: the bundle). */
 export interface Bundle {
@@ -11,6 +18,16 @@ export interface Bundle {
   /** The text of the stand file, or of the backup. */
   readonly text: string;
   readonly pictures: readonly StoredPicture[];
+}
+
+/** A bundle that is open: its document, and its pictures one by one, when they are wanted. */
+export interface OpenedBundle {
+  readonly kind: BundleKind;
+  readonly text: string;
+  /** SHA-256 of the pictures that it says it holds. */
+  readonly sha256s: readonly string[];
+  /** A picture of the bundle; refused where it is damaged, no picture, or another than its name stands for. */
+  readonly picture: (sha256: string) => Promise<FileResult<StoredPicture>>;
 }
 
 export type BundleKind = 'stand' | 'backup';
@@ -24,70 +41,83 @@ const KINDS: Record<
   backup: { name: 'backup.json', bytes: MAX_BACKUP_BYTES, pictures: MAX_STANDS },
 };
 const PICTURE = /^pictures\/([0-9a-f]{64})$/;
-/** A stored picture is bounded, and so is what all of them unpack to. */
+const pathOf = (hash: string) => `pictures/${hash}`;
+/** A stored picture is bounded. */
 const MAX_PICTURE_BYTES = 20_000_000;
-const MAX_BYTES = 1_000_000_000;
 
 /** Whether a file is a zip file, by its first bytes. */
 export const isBundle = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
 
-const refused = (code: FileErrorCode, path: string, message: string): FileResult<never> => ({
-  ok: false,
-  error: { code, path, message },
-});
-
-/**
- * Reads a bundle: `stand.json` or `backup.json`, and `pictures/<sha256>` beside it. Nothing else in it is unpacked; a
- * picture that is not what its name says, or no picture, is refused with its path.
- */
-export function readBundle(bytes: Uint8Array): FileResult<Bundle> {
-  const kindOf = (name: string) => (Object.keys(KINDS) as BundleKind[]).find((k) => KINDS[k].name === name);
-  let tooLarge: string | null = null;
-  let [total, count] = [0, 0];
-  let entries: Record<string, Uint8Array>;
-  try {
-    entries = unzipSync(bytes, {
-      filter: ({ name, originalSize }) => {
-        const kind = kindOf(name);
-        if (!kind && !PICTURE.test(name)) return false;
-        // what it claims to unpack to is looked at first: a small file can hold gigabytes of nothing
-        total += originalSize;
-        if (!kind) count++;
-        if (originalSize > (kind ? KINDS[kind].bytes : MAX_PICTURE_BYTES) || total > MAX_BYTES) {
-          tooLarge = name;
-          return false;
-        }
-        return true;
-      },
-    });
-  } catch {
-    return refused('not-json', '', 'the bundle is damaged: it cannot be unpacked');
-  }
-  if (tooLarge) return refused('too-large', tooLarge, 'larger than a bundle may hold');
-  const kind = Object.keys(entries).map(kindOf).find(Boolean);
+/** Opens a bundle: `stand.json` or `backup.json`, and `pictures/<sha256>` beside it; nothing else in it is unpacked. */
+export async function openBundle(file: Blob): Promise<FileResult<OpenedBundle>> {
+  const zip = await openZip(file);
+  if (!zip.ok) return zip;
+  const { entries } = zip.value;
+  const kind = (Object.keys(KINDS) as BundleKind[]).find((k) =>
+    entries.some((e) => e.name === KINDS[k].name),
+  );
   if (!kind) return refused('missing', KINDS.stand.name, 'the bundle holds no stand');
-  if (count > KINDS[kind].pictures) return refused('too-large', '', 'more pictures than a bundle may hold');
-  const document = entries[KINDS[kind].name] as Uint8Array;
-  const pictures: StoredPicture[] = [];
-  for (const [name, content] of Object.entries(entries)) {
-    const hash = PICTURE.exec(name)?.[1];
-    if (!hash) continue;
-    const header = pictureHeader(content);
-    if (!header.ok || !isKept(header.header.type))
-      return refused('wrong-type', name, 'not a picture that is known here');
-    if (bytesToHex(sha256(content)) !== hash)
-      return refused('wrong-type', name, 'the picture is not the one that its name stands for');
-    pictures.push({ sha256: hash, type: header.header.type, bytes: content.slice().buffer });
-  }
-  return { ok: true, value: { kind, text: strFromU8(document), pictures } };
+  const { name, bytes, pictures } = KINDS[kind];
+  const sha256s = entries.flatMap((e) => PICTURE.exec(e.name)?.[1] ?? []);
+  if (sha256s.length > pictures) return refused('too-large', '', 'more pictures than a bundle may hold');
+  const tooLarge = entries.find(
+    (e) => e.bytes > (e.name === name ? bytes : PICTURE.test(e.name) ? MAX_PICTURE_BYTES : Infinity),
+  );
+  if (tooLarge) return refused('too-large', tooLarge.name, 'larger than a bundle may hold');
+  const document = await zip.value.read(name);
+  if (!document.ok) return document;
+  const text = decoded(document.value);
+  if (text === null) return refused('damaged', name, 'it holds what is no text');
+  return { ok: true, value: { kind, text, sha256s, picture: (hash) => pictureOf(zip.value, hash) } };
 }
 
-/** Writes a bundle that `readBundle` reads back the same; pictures are packed as they are, since they are compressed. */
-export function writeBundle({ kind, text, pictures }: Bundle): Uint8Array<ArrayBuffer> {
-  return zipSync({
+/** Bytes as text; null where they are none (UTF-8). */
+export function decoded(bytes: Uint8Array): string | null {
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return null;
+  }
+}
+
+async function pictureOf(zip: Zip, hash: string): Promise<FileResult<StoredPicture>> {
+  const path = pathOf(hash);
+  const read = await zip.read(path);
+  if (!read.ok) return read;
+  const header = pictureHeader(read.value);
+  if (!header.ok || !isKept(header.header.type))
+    return refused('wrong-type', path, 'not a picture that is known here');
+  if (Math.max(header.header.columns, header.header.rows) > MAX_PICTURE_SIDE)
+    return refused('too-large', path, `a kept picture has at most ${MAX_PICTURE_SIDE} pixels a side`);
+  if (bytesToHex(sha256(read.value)) !== hash)
+    return refused('wrong-type', path, 'the picture is not the one that its name stands for');
+  return {
+    ok: true,
+    value: { sha256: hash, type: header.header.type, bytes: read.value.slice().buffer },
+  };
+}
+
+/**
+ * Writes a bundle, and reads it back before it says so; pictures are packed as they are, since they are compressed.
+ */
+export async function writeBundle({
+  kind,
+  text,
+  pictures,
+}: Bundle): Promise<FileResult<Uint8Array<ArrayBuffer>>> {
+  const bytes = zipSync({
     [KINDS[kind].name]: strToU8(text),
     ...Object.fromEntries(
-      pictures.map((p) => [`pictures/${p.sha256}`, [new Uint8Array(p.bytes), { level: 0 }] as const]),
+      pictures.map((p) => [pathOf(p.sha256), [new Uint8Array(p.bytes), { level: 0 }] as const]),
     ),
   });
+  const back = await openBundle(new Blob([bytes]));
+  if (!back.ok) return back;
+  if (back.value.text !== text)
+    return refused('damaged', KINDS[kind].name, 'it does not read as the same again');
+  for (const { sha256: hash } of pictures) {
+    const picture = await back.value.picture(hash);
+    if (!picture.ok) return picture;
+  }
+  return { ok: true, value: bytes };
 }

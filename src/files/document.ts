@@ -1,13 +1,13 @@
 import { type z } from 'zod';
-import { LIMITS } from '@/model';
-import { type FileError, type FileErrorCode, type FileResult, pathText } from './errors';
-import { schemasFor } from './schema';
+import { sameContent } from '@/model';
+import { faultOf } from '@/model/documents/faults';
+import { type Keys, schemas, type Schemas } from '@/model/documents/schema';
+import { MAX_DOCUMENT_BYTES } from '@/model';
+import { type FileResult, quoted, refused } from './errors';
+import { readJson } from './json';
 
 /** The format that is written, and the newest minor version whose keys are all known. */
-const FORMAT = { format: 'pale-seam', version: 1, minor: 5 } as const;
-
-const SCHEMAS = { strict: schemasFor('strict'), kept: schemasFor('kept') };
-type Schemas = (typeof SCHEMAS)['strict'];
+export const FORMAT = { format: 'pale-seam', version: 1, minor: 6 } as const;
 
 /** The kinds of document that are read and written, and what each is called in a refusal. */
 const KINDS = {
@@ -18,11 +18,18 @@ const KINDS = {
 
 type Kind = keyof typeof KINDS;
 type FileOf<K extends Kind> = z.infer<Schemas[(typeof KINDS)[K]['schema']]>;
+type ContentOf<K extends Kind> = Omit<FileOf<K>, 'format' | 'version' | 'minor' | 'kind'>;
 
-const refused = (code: FileErrorCode, path: string, message: string): FileResult<never> => ({
-  ok: false,
-  error: { code, path, message },
-});
+/** Keys that are not known are refused, but in what a later minor version has written. */
+export const keysFor = (minor: number): Keys => (minor > FORMAT.minor ? 'kept' : 'strict');
+
+/** A part of a document by its schema; refused with the path of its first fault. */
+export function readPart<T extends z.ZodType>(schema: T, part: unknown): FileResult<z.infer<T>> {
+  const parsed = schema.safeParse(part);
+  return parsed.success
+    ? { ok: true, value: parsed.data }
+    : { ok: false, error: faultOf(parsed.error.issues[0] as z.core.$ZodIssue, part) };
+}
 
 /**
  * Reads a document of one kind; refused with the path of the first fault when anything in it is not as the format says.
@@ -34,52 +41,55 @@ export function readDocument<K extends Kind>(
   kind: K,
   maxBytes: number,
 ): FileResult<{ readonly file: FileOf<K>; readonly minor: number }> {
-  if (utf8Bytes(text) > maxBytes)
-    return refused('too-large', '', `a document has at most ${maxBytes / 1e6} MB`);
-  let json: unknown;
-  try {
-    json = JSON.parse(text);
-  } catch (error) {
-    return refused('not-json', '', `not JSON: ${(error as Error).message}`);
-  }
-  const envelope = checkEnvelope(json, kind);
+  const json = readJson(text, maxBytes);
+  if (!json.ok) return json;
+  const envelope = checkEnvelope(json.value, kind);
   if (!envelope.ok) return envelope;
   const { minor } = envelope.value;
-  const schemas = minor > FORMAT.minor ? SCHEMAS.kept : SCHEMAS.strict;
-  const parsed = schemas[KINDS[kind].schema].safeParse(json);
-  if (!parsed.success) return { ok: false, error: errorOf(parsed.error.issues[0] as z.core.$ZodIssue, json) };
-  return { ok: true, value: { file: parsed.data as FileOf<K>, minor } };
+  const read = readPart(schemas(keysFor(minor))[KINDS[kind].schema], json.value);
+  return read.ok ? { ok: true, value: { file: read.value as FileOf<K>, minor } } : read;
 }
 
-/** Which kind of document a text says it is, if it is one at all. */
-export function documentKind(text: string): string | null {
-  try {
-    const { format, kind } = JSON.parse(text) as Record<string, unknown>;
-    return format === FORMAT.format && typeof kind === 'string' ? kind : null;
-  } catch {
-    return null;
-  }
+/** Which kind of document a text says it is, if it is one at all; nothing else of it is looked at. */
+export function documentKind(text: string, maxBytes: number): string | null {
+  const json = readJson(text, maxBytes);
+  if (!json.ok || typeof json.value !== 'object' || json.value === null) return null;
+  const { format, kind } = json.value as Record<string, unknown>;
+  return format === FORMAT.format && typeof kind === 'string' ? kind : null;
 }
 
-/** Writes a document of one kind that `readDocument` reads back the same. */
-export function writeDocument<K extends Kind>(
+/**
+ * Writes a stand or a bag, and reads back what was written before it says so: what is given is read as the same again, under
+ * the minor version whose keys it holds.
+ *
+ * @param minor the version that the content was read from, whose keys it may hold
+ */
+export function writeDocument<K extends 'stand' | 'bag'>(
   kind: K,
-  content: Omit<FileOf<K>, 'format' | 'version' | 'minor' | 'kind'>,
-  minor = 0,
-): string {
-  const { format, version } = FORMAT;
-  return `${JSON.stringify({ format, version, minor: Math.max(minor, FORMAT.minor), kind, ...content }, null, 2)}\n`;
+  content: ContentOf<K>,
+  minor: number,
+): FileResult<string> {
+  const first = writtenUnder(FORMAT.minor, kind, content);
+  return first.ok || first.error.code !== 'unknown-key'
+    ? first
+    : writtenUnder(Math.max(minor, FORMAT.minor + 1), kind, content);
 }
 
-/** Length of a text as a file holds it, bytes. */
-function utf8Bytes(text: string): number {
-  let bytes = 0;
-  for (let i = 0; i < text.length; i++) {
-    const unit = text.charCodeAt(i);
-    // each half of a surrogate pair counts two of its four bytes
-    bytes += unit < 0x80 ? 1 : unit < 0x800 || (unit >= 0xd800 && unit < 0xe000) ? 2 : 3;
-  }
-  return bytes;
+function writtenUnder<K extends 'stand' | 'bag'>(
+  minor: number,
+  kind: K,
+  content: ContentOf<K>,
+): FileResult<string> {
+  const { format, version } = FORMAT;
+  const whole = { format, version, minor, kind, ...content };
+  const spread = `${JSON.stringify(whole, null, 2)}\n`;
+  // what has room only without its line ends is written without them
+  const text = spread.length > MAX_DOCUMENT_BYTES / 2 ? `${JSON.stringify(whole)}\n` : spread;
+  const back = readDocument(text, kind, MAX_DOCUMENT_BYTES);
+  if (!back.ok) return back;
+  return sameContent(back.value.file, whole)
+    ? { ok: true, value: text }
+    : refused('damaged', '', 'what was written does not read as the same again');
 }
 
 /** What the document says it is, before anything in it is looked at. */
@@ -101,75 +111,7 @@ function checkEnvelope(json: unknown, wanted: Kind): FileResult<{ minor: number 
     return refused(
       'wrong-kind',
       'kind',
-      `${KINDS[wanted].name} is expected, this is ${JSON.stringify(kind)?.slice(0, 40)}`,
+      `${KINDS[wanted].name} is expected, this is ${typeof kind === 'string' ? quoted(kind) : 'none'}`,
     );
   return { ok: true, value: { minor: typeof minor === 'number' ? minor : 0 } };
-}
-
-/** The first finding of the schema as a refusal. */
-function errorOf(issue: z.core.$ZodIssue, json: unknown): FileError {
-  const path = [...issue.path];
-  switch (issue.code) {
-    case 'unrecognized_keys': {
-      const key = issue.keys[0] as string;
-      return {
-        code: 'unknown-key',
-        path: pathText([...path, key]),
-        message: `the key "${key}" is not known here`,
-      };
-    }
-    case 'custom':
-      return {
-        code: (issue.params as { code: FileErrorCode }).code,
-        path: pathText(path),
-        message: issue.message,
-      };
-    case 'too_small':
-    case 'too_big':
-      return { code: 'out-of-range', path: pathText(path), message: rangeMessage(issue) };
-    case 'invalid_union':
-      if (valueAt(json, path) === undefined) return missing(path);
-      if (issue.errors.some((e) => e.some((i) => i.code === 'too_small' || i.code === 'too_big')))
-        return { code: 'out-of-range', path: pathText(path), message: 'outside the allowed range' };
-      return { code: 'wrong-type', path: pathText(path), message: 'not of the expected type' };
-    default:
-      if (valueAt(json, path) === undefined) return missing(path);
-      return { code: 'wrong-type', path: pathText(path), message: typeMessage(issue) };
-  }
-}
-
-const missing = (path: PropertyKey[]): FileError => ({
-  code: 'missing',
-  path: pathText(path),
-  message: 'missing',
-});
-
-function rangeMessage(issue: z.core.$ZodIssueTooSmall | z.core.$ZodIssueTooBig): string {
-  const [limit, way] = issue.code === 'too_small' ? [issue.minimum, 'at least'] : [issue.maximum, 'at most'];
-  if (issue.origin === 'string') return `${way} ${limit} characters`;
-  if (issue.origin === 'array') return `${way} ${limit} entries`;
-  return limit === LIMITS.lengthMm[0] ? 'must be above 0' : `must be ${way} ${limit}`;
-}
-
-function typeMessage(issue: z.core.$ZodIssue): string {
-  switch (issue.code) {
-    case 'invalid_type':
-      return `expected ${issue.expected}`;
-    case 'invalid_value':
-      return `expected ${issue.values.map((v) => JSON.stringify(v)).join(' or ')}`;
-    case 'invalid_format':
-      return `not a valid ${issue.format === 'datetime' ? 'date and time' : issue.format}`;
-    default:
-      return 'not of the expected type';
-  }
-}
-
-function valueAt(json: unknown, path: readonly PropertyKey[]): unknown {
-  return path.reduce<unknown>(
-    (value, key) =>
-      typeof value === 'object' && value !== null && Object.hasOwn(value, key)
-        ? (value as Record<PropertyKey, unknown>)[key]
-        : undefined,
-    json,
-  );
 }

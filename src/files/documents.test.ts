@@ -1,9 +1,10 @@
 import fc from 'fast-check';
-import { type Backup, type Bag, sampleBag, type StandDocument } from '@/model';
+import { type Bag, sampleBag, type StandDocument } from '@/model';
 import { anyBag, anyStand, testStand } from '@/testing/fixtures';
-import { backupFileName, readBackupFile, writeBackupFile } from './backup-file';
+import { valueOf } from '@/testing/results';
+import { type Backup, backupFileName, readBackupFile, writeBackupFile } from './backup-file';
 import { readBagFile, writeBagFile } from './bag-file';
-import { documentKind } from './document';
+import { documentKind, FORMAT } from './document';
 import { writeStandFile } from './stand-file';
 
 const fullBag: Bag = {
@@ -27,7 +28,7 @@ const edited = <T>(text: string, change: (json: T) => void): string => {
 
 describe('a bag file', () => {
   it('comes back the same as it was written', () => {
-    expect(readBagFile(writeBagFile(fullBag))).toEqual({ ok: true, value: fullBag });
+    expect(readBagFile(valueOf(writeBagFile(fullBag)))).toEqual({ ok: true, value: fullBag });
   });
 
   it.each<[string, (json: { bag: Bag & { lenses: object[] } }) => void, string]>([
@@ -44,13 +45,19 @@ describe('a bag file', () => {
       'bag.filters[0].stops',
     ],
   ])('with %s is refused with its path', (_, change, path) => {
-    const text = edited(writeBagFile(fullBag), change);
+    const text = edited(valueOf(writeBagFile(fullBag)), change);
     expect(readBagFile(text)).toMatchObject({ ok: false, error: { path } });
   });
 });
 
 describe('a backup', () => {
-  const own: StandDocument = { stand: testStand({ id: 'a' }), bag: { filters: [] }, used: [], minor: 2 };
+  const own: StandDocument = {
+    stand: testStand({ id: 'a' }),
+    bag: { filters: [] },
+    used: [],
+    minor: FORMAT.minor,
+  };
+  const written = (all: Backup) => valueOf(writeBackupFile(all)).text;
   const backup: Backup = {
     madeAt,
     bag: fullBag,
@@ -74,38 +81,72 @@ describe('a backup', () => {
         const some: Backup = {
           madeAt,
           bag,
-          stands: [{ updatedAt: madeAt, document: { stand, bag, used: [], minor: 2 } }],
+          stands: [{ updatedAt: madeAt, document: { stand, bag, used: [], minor: FORMAT.minor } }],
         };
-        expect(readBackupFile(writeBackupFile(some))).toEqual({ ok: true, value: some });
+        expect(readBackupFile(written(some))).toEqual({ ok: true, value: { ...some, refused: [] } });
+        expect(valueOf(writeBackupFile(some)).unreadable).toEqual([]);
       }),
       { numRuns: 30 },
     );
-    expect(readBackupFile(writeBackupFile(backup))).toEqual({ ok: true, value: backup });
+    expect(readBackupFile(written(backup))).toEqual({ ok: true, value: { ...backup, refused: [] } });
   });
 
-  it('is refused with the path of its fault', () => {
-    const twice = edited<{ stands: { stand: object }[] }>(writeBackupFile(backup), (json) =>
-      Object.assign(json.stands[1]!.stand, { id: 'a' }),
-    );
-    expect(readBackupFile(twice)).toMatchObject({
-      ok: false,
-      error: { code: 'duplicate-id', path: 'stands[1].stand.id' },
+  it('comes back thing by thing: a bad one loses itself, by its name and its place, and can be saved (faults 6, 74)', () => {
+    type Json = { stands: { stand: object }[]; bag: { filters: object[]; lenses: object[] } };
+    const read = (change: (json: Json) => void) =>
+      valueOf(readBackupFile(edited<Json>(written(backup), change)));
+    const twice = read((json) => Object.assign(json.stands[1]!.stand, { id: 'a' }));
+    expect(twice.stands.map((s) => s.document.stand.id)).toEqual(['a']);
+    expect(twice.refused).toMatchObject([
+      { what: 'stand', error: { code: 'duplicate-id', path: 'stands[1].stand.id' } },
+    ]);
+    const broken = read((json) => Object.assign(json.stands[0]!.stand, { readings: 7 }));
+    expect(broken.stands.map((s) => s.document.stand.id)).toEqual(['b']);
+    expect(broken.refused).toMatchObject([
+      { what: 'stand', name: 'Hesk Terraces', error: { path: 'stands[0].stand.readings' } },
+    ]);
+    expect(JSON.parse(broken.refused[0]!.text!)).toMatchObject({ stand: { id: 'a', readings: 7 } });
+    const glass = read((json) => {
+      Object.assign(json.bag.filters[0]!, { sheetLengthMm: 1500 });
+      Object.assign(json.bag.lenses[1]!, { longestMm: 1 });
     });
-    const broken = edited<{ stands: { stand: object }[] }>(writeBackupFile(backup), (json) =>
-      Object.assign(json.stands[0]!.stand, { name: 7 }),
-    );
-    expect(readBackupFile(broken)).toMatchObject({ error: { path: 'stands[0].stand.name' } });
-    expect(readBackupFile(writeBagFile(fullBag))).toMatchObject({
+    expect(glass.bag.filters).toEqual(fullBag.filters.slice(1));
+    expect(glass.bag.lenses).toEqual(fullBag.lenses!.slice(0, 1));
+    expect(glass.stands).toHaveLength(2);
+    expect(glass.refused.map((r) => `${r.what} ${r.error.path}`)).toEqual([
+      'filter bag.filters[0].sheetLengthMm',
+      'lens bag.lenses[1].longestMm',
+    ]);
+    const holder = read((json) => Object.assign(json.bag, { slots: 99 }));
+    expect(holder.bag).toEqual({ filters: fullBag.filters });
+    expect(holder.refused).toMatchObject([{ what: 'bag', error: { path: 'bag.slots' } }]);
+  });
+
+  it('names what it holds and would not be read again, and holds it all the same', () => {
+    const bad = { ...own, stand: { ...own.stand, id: 'bad', lens: { focalLengthMm: 9000 } } };
+    const all: Backup = { ...backup, stands: [...backup.stands, { updatedAt: madeAt, document: bad }] };
+    const { text, unreadable } = valueOf(writeBackupFile({ ...all, broken: [{ id: 'x', odd: true }] }));
+    expect(unreadable.map((u) => u.error.path)).toEqual(['stands[2].stand.lens.focalLengthMm', 'stands[3]']);
+    const back = valueOf(readBackupFile(text));
+    expect(back.stands).toEqual(backup.stands);
+    expect(back.refused.map((r) => JSON.parse(r.text!) as object)).toMatchObject([
+      { stand: { id: 'bad' } },
+      { id: 'x', odd: true },
+    ]);
+  });
+
+  it('that is no backup is refused as a whole', () => {
+    expect(readBackupFile(valueOf(writeBagFile(fullBag)))).toMatchObject({
       error: { code: 'wrong-kind', path: 'kind' },
     });
     expect(readBackupFile('{')).toMatchObject({ error: { code: 'not-json' } });
   });
 
   it('says its kind before it is read, and has a name by its day', () => {
-    expect(documentKind(writeBackupFile(backup))).toBe('backup');
-    expect(documentKind(writeStandFile({ ...own, bag: fullBag }))).toBe('stand');
-    expect(documentKind('[]')).toBeNull();
-    expect(documentKind('nothing')).toBeNull();
+    expect(documentKind(written(backup), 1e6)).toBe('backup');
+    expect(documentKind(valueOf(writeStandFile({ ...own, bag: fullBag })), 1e6)).toBe('stand');
+    expect(documentKind('[]', 1e6)).toBeNull();
+    expect(documentKind('nothing', 1e6)).toBeNull();
     expect(backupFileName(madeAt)).toBe('pale-seam-2026-11-25.backup.paleseam.json');
   });
 });

@@ -1,31 +1,25 @@
-/** Why a file is refused, and where in it. */
-export type FileErrorCode =
-  | 'not-json'
-  | 'too-large'
-  | 'wrong-format'
-  | 'unsupported-version'
-  | 'wrong-kind'
-  | 'missing'
-  | 'wrong-type'
-  | 'out-of-range'
-  | 'unknown-key'
-  | 'not-allowed'
-  | 'duplicate-id'
-  | 'unknown-filter';
+import { type DocumentFault, type FaultCode } from '@/model/documents/faults';
 
-export interface FileError {
-  readonly code: FileErrorCode;
-  /** Like `stand.readings[2].aperture`; empty for the file as a whole. */
-  readonly path: string;
-  readonly message: string;
-}
+export { pathText, quoted } from '@/model/documents/faults';
+
+/** Why a file is refused, and where in it. */
+export type FileErrorCode = FaultCode;
+export type FileError = DocumentFault;
 
 export type FileResult<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: FileError };
 
-/** A path as it is written in errors: names joined by dots, places in lists in brackets. */
-export function pathText(path: readonly PropertyKey[]): string {
-  return path
-    .map((key, i) => (typeof key === 'number' ? `[${key}]` : `${i ? '.' : ''}${String(key)}`))
-    .join('');
+export const refused = (code: FileErrorCode, path: string, message: string): FileResult<never> => ({
+  ok: false,
+  error: { code, path, message },
+});
+
+/** A thing of a file that could not be taken, while the others were. */
+export interface RefusedThing {
+  readonly what: 'stand' | 'filter' | 'lens' | 'camera' | 'bag' | 'picture';
+  /** What it says it is called. */
+  readonly name: string;
+  readonly error: FileError;
+  /** As it stands in the file, to be saved by itself; null for what is no text. */
+  readonly text: string | null;
 }

@@ -3,12 +3,15 @@ import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import { MAX_DOCUMENT_BYTES, sampleBag } from '@/model';
 import { anyBag, anyStand, testStand } from '@/testing/fixtures';
+import { valueOf } from '@/testing/results';
 import { STANDS } from '@/testing/vectors';
 import { readBagFile } from './bag-file';
+import { FORMAT } from './document';
 import { readStandFile, standFileJsonSchema, standFileName, writeStandFile } from '.';
 
 // hostile documents have no type
-const document = (): any => JSON.parse(writeStandFile({ stand: testStand(), bag: sampleBag(), minor: 0 }));
+const document = (): any =>
+  JSON.parse(valueOf(writeStandFile({ stand: testStand(), bag: sampleBag(), minor: 0 })));
 const refusal = (change: (d: any) => void) => {
   const d = document();
   change(d);
@@ -20,8 +23,9 @@ describe('stand files', () => {
   it('come back the same as they were written', () => {
     fc.assert(
       fc.property(anyStand, anyBag, (stand, bag) => {
-        const read = readStandFile(writeStandFile({ stand, bag, minor: 5 }));
-        expect(read).toEqual({ ok: true, value: { stand, bag, minor: 5 } });
+        const { minor } = FORMAT;
+        const read = readStandFile(valueOf(writeStandFile({ stand, bag, minor: 0 })));
+        expect(read).toEqual({ ok: true, value: { stand, bag, minor } });
       }),
     );
   });
@@ -161,12 +165,12 @@ describe('stand files', () => {
 
   it('of a later minor version keep the keys that are not known', () => {
     const d = document();
-    d.minor = 6;
+    d.minor = 9;
     d.stand.weather = { wind: 4 };
     const read = readStandFile(JSON.stringify(d));
     if (!read.ok) throw new Error(read.error.message);
-    expect(JSON.parse(writeStandFile(read.value))).toMatchObject({
-      minor: 6,
+    expect(JSON.parse(valueOf(writeStandFile(read.value)))).toMatchObject({
+      minor: 9,
       stand: { weather: { wind: 4 } },
     });
   });

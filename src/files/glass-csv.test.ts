@@ -1,11 +1,14 @@
 import fc from 'fast-check';
 import { type Filter, sampleBag } from '@/model';
 import { anyBag } from '@/testing/fixtures';
-import { readGlassCsv, writeGlassCsv } from './glass-csv';
+import { seededIds } from '@/testing/ids';
+import { MAX_LINES } from './csv-table';
+import { type GlassRow, readGlassCsv, writeGlassCsv } from './glass-csv';
 
 const empty = { filters: [] };
+const rows = (text: string): readonly GlassRow[] => readGlassCsv(text, empty, seededIds());
 const filters = (text: string): (Filter | string)[] =>
-  readGlassCsv(text, empty).map((r) => (r.ok ? r.filter : `${r.line} ${r.column}: ${r.message}`));
+  rows(text).map((r) => (r.ok ? r.filter : `${r.line} ${r.column}: ${r.message}`));
 
 describe('glass as a table', () => {
   it('comes back the same as it was written, but for ids', () => {
@@ -36,13 +39,40 @@ describe('glass as a table', () => {
       { transitionMm: 45 },
       { transitionMm: 12.5 },
     ]);
-    expect(readGlassCsv('kind,stops\ngraduated,2', empty)[0]).toMatchObject({ assumed: ['transition'] });
+    expect(rows('kind,stops\ngraduated,2')[0]).toMatchObject({ assumed: ['transition'] });
   });
 
-  it('gives ids that are free in the bag', () => {
-    const bag = { filters: [{ id: 'g1', kind: 'neutral', stops: 1 } as const] };
-    const ids = readGlassCsv('label\nND8\nND64', bag).map((r) => r.ok && r.filter.id);
-    expect(ids).toEqual(['g2', 'g3']);
+  it('gives each filter an id of its own', () => {
+    const ids = rows('label\nND8\nND64').map((r) => r.ok && r.filter.id);
+    expect(new Set(ids).size).toBe(2);
+    for (const id of ids) expect(id).toMatch(/^g-[0-9a-z]{12}$/);
+  });
+
+  it('gives names that look like formulas back as they were, quoted for other programs (faults 13, 78)', () => {
+    const named = ['-2 stops', '=1+1', "'=quoted", "'plain", '@x', '+', 'x;=1+1', 'a\t=b', '"q", r'];
+    const all = named.map((name, i): Filter => ({ id: `n${i}`, name, kind: 'neutral', stops: 1 }));
+    const text = writeGlassCsv(all);
+    expect(filters(text).map((f) => (f as Filter).name)).toEqual(named);
+    expect(text).toContain('"x;=1+1"');
+    expect(text).toContain("'=1+1");
+  });
+
+  it.each([
+    ['kind,stops,transition_mm\ngraduated,2,constructor', '2 transition_mm: "constructor" is no number'],
+    ['kind,stops,transition_mm\ngraduated,2,__proto__', '2 transition_mm: "__proto__" is no number'],
+    ['label\n0.9 soft 0 x 150', '2 width_mm: must be above 0'],
+    ['label\n0.9 soft 100 x 99999', '2 length_mm: must be at most 1000'],
+    ['label,width_mm\nND8,1e9', '2 width_mm: 1000000000 is out of range'],
+    [`name,label\n${'n'.repeat(10_001)},ND8`, '2 table: a cell has at most 10000 characters'],
+  ])('with what no bag may hold names its cell (fault 63): %p', (text, fault) => {
+    expect(filters(text)).toEqual([fault]);
+  });
+
+  it('of more than is read is refused by its first line too many, at once (fault 59)', () => {
+    expect(filters(`label\n${'ND8\n'.repeat(1_000_000)}`)).toEqual(['1 table: a table has at most 1 MB']);
+    expect(filters(`label\n${'ND8\n'.repeat(MAX_LINES)}`)).toEqual([
+      `${MAX_LINES + 1} table: a table has at most ${MAX_LINES} lines`,
+    ]);
   });
 
   it.each([
@@ -64,7 +94,7 @@ describe('glass as a table', () => {
   });
 
   it('never throws, and writes nothing that a table would reckon with', () => {
-    fc.assert(fc.property(fc.string(), (text) => void readGlassCsv(`label,stops\n${text}`, empty)));
+    fc.assert(fc.property(fc.string(), (text) => void rows(`label,stops\n${text}`)));
     expect(writeGlassCsv([{ id: 'x', name: '=1+1', kind: 'neutral', stops: 1 }])).toContain("'=1+1");
   });
 });

@@ -1,6 +1,9 @@
 import { readLabel, TRANSITION_DEFAULTS_MM, type TransitionName, assumedTransitionMm } from '@/core/glass';
-import { type Bag, type Filter, filterFromLabel, freeId, isSheet, MAX_FILTERS } from '@/model';
-import { CellFault, headingsOf, numberCell, quoted, tableOf, writeTable } from './csv-table';
+import { type Bag, type Filter, filterFromLabel, isSheet, MAX_FILTERS, type NewId } from '@/model';
+import { schemas } from '@/model/documents/schema';
+import { CellFault, headingsOf, numberCell, tableOf, writeTable } from './csv-table';
+import { readPart } from './document';
+import { quoted } from './errors';
 
 /** Columns of a table of glass: `kind` and `stops`, or a `label` as it is printed on the rim; the rest may be absent. */
 const COLUMNS = [
@@ -26,11 +29,13 @@ export type GlassRow =
   | { readonly ok: false; readonly line: number; readonly column: string; readonly message: string };
 
 /**
- * Reads a table of glass, separated by commas, semicolons or tabs, with a line of headings. Filters get ids that are free
- * in the bag; nothing is put into it.
+ * Reads a table of glass, separated by commas, semicolons or tabs, with a line of headings. Filters get new ids; nothing is
+ * put into the bag.
  */
-export function readGlassCsv(text: string, bag: Bag): readonly GlassRow[] {
-  const [head = [], ...rows] = tableOf(text);
+export function readGlassCsv(text: string, bag: Bag, newId: NewId): readonly GlassRow[] {
+  const table = tableOf(text);
+  if (!table.ok) return [table];
+  const [head = [], ...rows] = table.rows;
   const headings = headingsOf(head);
   if (!headings.includes('label') && !(headings.includes('kind') && headings.includes('stops')))
     return [
@@ -48,37 +53,57 @@ export function readGlassCsv(text: string, bag: Bag): readonly GlassRow[] {
   return rows.flatMap((row, i): GlassRow[] => {
     if (row.every((cell) => !cell.trim())) return [];
     const cells: Cells = Object.fromEntries(headings.map((h, k) => [h, row[k]?.trim() ?? '']));
-    const result = readRow(cells, i + 2, taken);
+    const result = readRow(cells, i + 2, taken, newId('g'));
     if (result.ok) taken = { ...taken, filters: [...taken.filters, result.filter] };
     return [result];
   });
 }
 
-function readRow(cells: Cells, line: number, bag: Bag): GlassRow {
+function readRow(cells: Cells, line: number, bag: Bag, id: string): GlassRow {
   try {
     if (bag.filters.length >= MAX_FILTERS)
       throw new CellFault('name', `a bag holds ${MAX_FILTERS} filters at most`);
     const assumed: string[] = [];
-    const base = cells.kind ? fromKind(cells, bag, assumed) : fromLabel(cells, bag, assumed);
-    return { ok: true, line, filter: withCells(base, cells), assumed };
+    const base = cells.kind ? fromKind(cells, bag, id, assumed) : fromLabel(cells, bag, id, assumed);
+    return { ok: true, line, filter: admitted(withCells(base, cells)), assumed };
   } catch (error) {
     if (!(error instanceof CellFault)) throw error;
     return { ok: false, line, column: error.column, message: error.message };
   }
 }
 
-function fromLabel({ label = '' }: Cells, bag: Bag, assumed: string[]): Filter {
+/** The column that a part of a filter comes from. */
+const COLUMN_OF: Readonly<Record<string, Column>> = {
+  name: 'name',
+  stops: 'stops',
+  baseLossStops: 'stops',
+  transitionMm: 'transition_mm',
+  fadeMm: 'fade_mm',
+  floorStops: 'floor_stops',
+  bandWidthMm: 'band_mm',
+  sheetWidthMm: 'width_mm',
+  sheetLengthMm: 'length_mm',
+  seamFromDarkEndMm: 'seam_from_dark_end_mm',
+};
+
+/** A filter as a bag may hold it. */
+function admitted(filter: Filter): Filter {
+  const read = readPart(schemas('strict').filter, filter);
+  if (!read.ok) throw new CellFault(COLUMN_OF[read.error.path] ?? 'label', read.error.message);
+  return filter;
+}
+
+function fromLabel({ label = '' }: Cells, bag: Bag, id: string, assumed: string[]): Filter {
   const read = readLabel(label);
   if (!read.ok) throw new CellFault('label', `${quoted(label)} is not understood (${read.reason})`);
   if (read.transitionAssumed) assumed.push('transition');
   if (read.notationAssumed) assumed.push('notation');
-  return filterFromLabel(read, freeId('g', bag.filters), bag);
+  return filterFromLabel(read, id, bag);
 }
 
-function fromKind(cells: Cells, bag: Bag, assumed: string[]): Filter {
+function fromKind(cells: Cells, bag: Bag, id: string, assumed: string[]): Filter {
   const kind = cells.kind as string;
   const stops = numberCell(cells, 'stops', 'stops');
-  const id = freeId('g', bag.filters);
   switch (kind) {
     case 'neutral':
     case 'polariser':
@@ -128,7 +153,7 @@ function withCells(filter: Filter, cells: Cells): Filter {
 /** A transition by its length or by its name. */
 function transitionCell(cells: Cells, widthMm?: number): number | undefined {
   const text = cells.transition_mm?.toLowerCase() ?? '';
-  return text in TRANSITION_DEFAULTS_MM
+  return Object.hasOwn(TRANSITION_DEFAULTS_MM, text)
     ? assumedTransitionMm(text as TransitionName, widthMm)
     : numberCell(cells, 'transition_mm', 'lengthMm');
 }

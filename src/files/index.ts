@@ -1,8 +1,23 @@
-export * from './backup-file';
-export * from './bag-file';
+export {
+  type Backup,
+  backupFileName,
+  type ReadBackup,
+  readBackupFile,
+  readBackupSteps,
+  writeBackupSteps,
+  type WrittenBackup,
+} from './backup-file';
+export { readBagFile, writeBagFile } from './bag-file';
 export { documentKind } from './document';
-export * from './errors';
-export * from './glass-csv';
-export * from './json-schema';
-export * from './readings-csv';
-export * from './stand-file';
+export { type FileError, type FileErrorCode, type FileResult, type RefusedThing } from './errors';
+export { beginsAsDocument } from './json';
+export { type GlassRow, readGlassCsv, writeGlassCsv } from './glass-csv';
+export { standFileJsonSchema } from './json-schema';
+export {
+  type PastedReading,
+  readingsFileName,
+  type ReadingRow,
+  readReadingsCsv,
+  writeReadingsCsv,
+} from './readings-csv';
+export { type OpenedStand, readStandFile, standFileName, writeStandFile } from './stand-file';

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { schemasFor } from './schema';
+import { schemas } from '@/model/documents/schema';
 
 /** The stand file as a JSON Schema: types, ranges and keys; what several fields must be together stands in the reader. */
 export function standFileJsonSchema(): object {
   return {
     title: 'Pale Seam stand file, format version 1',
-    ...z.toJSONSchema(schemasFor('strict').standFile, { io: 'input' }),
+    ...z.toJSONSchema(schemas('strict').standFile, { io: 'input' }),
   };
 }

@@ -1,8 +1,11 @@
 import { apertureInTenths, meterFromTyping } from '@/core/exposure';
 import { type Role } from '@/core/field';
-import { nearestShutterMark } from '@/core/units';
+import { nearestShutterMark, plainTyped } from '@/core/units';
 import { type Bag, isWithin, type MeteredLight, type Reading, type Stand } from '@/model';
-import { CellFault, headingsOf, numberCell, quoted, tableOf, writeTable } from './csv-table';
+import { schemas } from '@/model/documents/schema';
+import { CellFault, headingsOf, numberCell, tableOf, writeTable } from './csv-table';
+import { readPart } from './document';
+import { quoted } from './errors';
 import { standFileName } from './stand-file';
 
 /** Columns of a table of readings. `shows` is what the meter showed on any of its scales; the rest may be absent. */
@@ -88,7 +91,9 @@ const ROLE_WORDS: ReadonlyMap<string, Role> = new Map(
  * is that of the line before. A bare whole time is a reciprocal (formats).
  */
 export function readReadingsCsv(text: string, context: ReadingsContext): ReadingRow[] {
-  const table = tableOf(text);
+  const read = tableOf(text);
+  if (!read.ok) return [read];
+  const table = read.rows;
   const head = table.find((row) => row.some((c) => c.trim())) ?? [];
   const at = table.indexOf(head);
   const columns = isNotebook(head) ? null : columnsOf(head);
@@ -100,7 +105,7 @@ export function readReadingsCsv(text: string, context: ReadingsContext): Reading
       const cells = columns
         ? Object.fromEntries(columns.names.map((name, k) => [name, row[k]?.trim() ?? '']))
         : notebookCells(row);
-      const { assumed, ...reading } = readingOf(cells, { ...context, aperture, iso });
+      const { assumed, ...reading } = admitted(readingOf(cells, { ...context, aperture, iso }));
       aperture = reading.aperture ?? aperture;
       iso = reading.iso ?? iso;
       return [{ ok: true, line: i + 1, reading, assumed }];
@@ -111,9 +116,30 @@ export function readReadingsCsv(text: string, context: ReadingsContext): Reading
   });
 }
 
+/** The column that a part of a reading comes from. */
+const COLUMN_OF: Readonly<Record<string, Column>> = {
+  aperture: 'aperture',
+  shutter: 'shutter',
+  iso: 'iso',
+  ev100: 'ev100',
+  u: 'across_percent',
+  v: 'down_percent',
+  takenAt: 'taken_at',
+  wantedToneStops: 'wanted_stops',
+  spotAngleDeg: 'meter_angle_deg',
+};
+
+/** A reading as a stand may hold it. */
+function admitted<R extends PastedReading & { readonly assumed: readonly string[] }>(read: R): R {
+  const { assumed: _, ...reading } = read;
+  const part = readPart(schemas('strict').stand.shape.readings.element, { ...reading, id: 'r' });
+  if (!part.ok) throw new CellFault(COLUMN_OF[part.error.path] ?? 'shows', part.error.message);
+  return read;
+}
+
 /** Whether a first line begins with what was read, and names no column for it. */
 const isNotebook = ([first = '', ...rest]: readonly string[]): boolean =>
-  ROLE_WORDS.has(first.trim().toLowerCase().split(/\s+/)[0] ?? '') &&
+  ROLE_WORDS.has(plainTyped(first.slice(0, 80)).toLowerCase().split(' ')[0] ?? '') &&
   !headingsOf(rest).some((h) => (ALIASES.get(h) ?? h) === 'role');
 
 function columnsOf(
@@ -135,7 +161,7 @@ function columnsOf(
 
 /** What was read and whether it is to be held: "sky", "cloud hold"; null for anything else. */
 function roleOf(text: string): { readonly role: Role; readonly limit: boolean } | null {
-  const words = text.trim().toLowerCase().split(/\s+/);
+  const words = plainTyped(text).toLowerCase().split(' ');
   const role = ROLE_WORDS.get(words[0] ?? '');
   if (!role || words.length > 2) return null;
   const limit = words.length === 2;
@@ -143,26 +169,28 @@ function roleOf(text: string): { readonly role: Role; readonly limit: boolean } 
 }
 
 const SETTINGS =
-  /^f?\s*\/?\s*(\d+(?:[.,]\d+)?)[\s,]+(\S+(?:\s*(?:s|sec|min|"))?)(?:[\s,]+(?:iso\s*)?(\d+))?$/i;
+  /^f?\/? ?(\d{1,3}(?:[.,]\d{1,6})?) ([^\s,]{1,20}(?: ?(?:s|sec|min|"))?)(?: (?:iso ?)?(\d{1,8}))?$/i;
 
 /** A line without headings: cells where they are separated, else words. */
 function notebookCells(row: readonly string[]): Cells {
   const [first = '', ...rest] = row.map((c) => c.trim()).filter((c, i) => c || i === 0);
   if (!rest.length) {
     // "sky hold 8 1/250": as many words as make a role, then what the meter showed
-    const words = first.split(/\s+/);
+    const words = plainTyped(first).split(' ');
     const length = words.length > 2 && roleOf(words.slice(0, 2).join(' ')) ? 2 : 1;
     return { role: words.slice(0, length).join(' '), ...shownCells(words.slice(length).join(' ')) };
   }
   const [a = '', shutter, iso = ''] = rest;
   return shutter === undefined
     ? { role: first, ...shownCells(a) }
-    : { role: first, aperture: a, shutter, iso: iso.replace(/^iso\s*/i, '') };
+    : { role: first, aperture: a, shutter, iso: iso.replace(/^iso ?/i, '') };
 }
 
 /** What the meter showed in one text: f-number, time and ISO, or a figure on any of its scales. */
-function shownCells(text: string): Cells {
-  const settings = SETTINGS.exec(text);
+function shownCells(written: string): Cells {
+  const text = plainTyped(written);
+  // f-number, time and ISO may be parted by commas; a comma within a number stays
+  const settings = SETTINGS.exec(text.replaceAll(', ', ' ').replace(/ ,/g, ' '));
   if (!settings || /^ev/i.test(text)) return { shows: text };
   const [, aperture = '', shutter = '', iso = ''] = settings;
   // "4000 lux" and "2 min" are one figure with its unit, and no f-number with a time
@@ -232,7 +260,7 @@ function lightOf(cells: Cells, kept: ReadingsContext): { light: MeteredLight; as
 
 /** An f-number, plain or in tenths as hand meters show it. */
 function apertureCell(cells: Cells): number | undefined {
-  const text = (cells.aperture ?? '').replace(/^f\s*\/?\s*/i, '');
+  const text = (cells.aperture ?? '').replace(/^f ?\/? ?/i, '');
   const tenths = apertureInTenths(text);
   const plain = { aperture: tenths ? String(Number(tenths.exact.toFixed(3))) : text };
   return numberCell(plain, 'aperture', 'aperture');
@@ -262,8 +290,14 @@ function momentOf(text: string, day: string): string {
     !Number.isNaN(date.getTime()) && (!clock || (Number(clock[1]) < 24 && Number(clock[2]) < 60));
   if (!isReal || (!clock && !/^\d{4}-\d{2}-\d{2}T/.test(text)))
     throw new CellFault('taken_at', `${quoted(text)} is no time: write 05:41, or 2026-03-14T05:41:00Z`);
+  const year = date.getUTCFullYear();
+  if (year < YEARS[0] || year > YEARS[1])
+    throw new CellFault('taken_at', `${quoted(text)} is in no year between ${YEARS[0]} and ${YEARS[1]}`);
   return date.toISOString();
 }
+
+/** Years in which light was or will be metered. */
+const YEARS = [1900, 2100] as const;
 
 /** The glass that the meter looked through, by ids of the bag, and the seat of a grad among it. */
 function throughOf(cells: Cells, bag: Bag): Pick<MeteredLight, 'throughFilterIds' | 'seat'> {

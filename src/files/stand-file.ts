@@ -1,7 +1,8 @@
-import { type Bag, MAX_DOCUMENT_BYTES, type Stand } from '@/model';
+import { type z } from 'zod';
+import { type Bag, glassReferences, MAX_DOCUMENT_BYTES, MAX_FILTERS, type Stand } from '@/model';
+import { type Schemas } from '@/model/documents/schema';
 import { readDocument, writeDocument } from './document';
 import { type FileResult } from './errors';
-import { type StandFile } from './schema';
 
 /** A stand as a file brings it: with the bag it was made with, and the minor version it came in. */
 export interface OpenedStand {
@@ -18,8 +19,8 @@ export function readStandFile(text: string): FileResult<OpenedStand> {
   return { ok: true, value: { stand: withShapeIds(file.stand), bag: file.bag ?? { filters: [] }, minor } };
 }
 
-/** Gives every shape an id, which files may leave out. */
-export function withShapeIds(stand: StandFile['stand']): Stand {
+/** Gives every shape an id, which files may leave out; nothing has referred to it before. */
+export function withShapeIds(stand: z.infer<Schemas['stand']>): Stand {
   if (!stand.shapes) return stand as Stand;
   const taken = new Set(stand.shapes.map((s) => s.id));
   let next = 1;
@@ -30,16 +31,54 @@ export function withShapeIds(stand: StandFile['stand']): Stand {
   return { ...stand, shapes: stand.shapes.map((s) => ({ ...s, id: s.id ?? freeId() })) };
 }
 
-/** Writes a stand and its bag as a document that `readStandFile` reads back the same. */
-export const writeStandFile = ({ stand, bag, minor }: OpenedStand): string =>
-  writeDocument('stand', { stand, bag } as Omit<StandFile, 'format' | 'version' | 'kind'>, minor);
+/**
+ * Writes a stand and its bag as a document that `readStandFile` reads back the same; where the whole bag has no room beside
+ * the stand, the glass that the stand uses goes along.
+ */
+export function writeStandFile({ stand, bag, minor }: OpenedStand): FileResult<string> {
+  const whole = writeDocument('stand', contentOf(stand, withRoom(stand, bag)), minor);
+  if (whole.ok || whole.error.code !== 'too-large') return whole;
+  return writeDocument('stand', contentOf(stand, onlyUsed(stand, bag)), minor);
+}
+
+const contentOf = (stand: Stand, bag: Bag) =>
+  ({ stand, bag }) as { stand: z.infer<Schemas['stand']>; bag: z.infer<Schemas['bag']> };
+
+/** The bag with no more filters than a file holds, those that the stand uses among them. */
+function withRoom(stand: Stand, bag: Bag): Bag {
+  const over = bag.filters.length - MAX_FILTERS;
+  if (over <= 0) return bag;
+  const used = idsUsed(stand);
+  const idle = bag.filters.filter((f) => !used.has(f.id)).slice(-over);
+  return withFilters(
+    bag,
+    bag.filters.filter((f) => !idle.includes(f)),
+  );
+}
+
+function onlyUsed(stand: Stand, bag: Bag): Bag {
+  const used = idsUsed(stand);
+  return withFilters(
+    bag,
+    bag.filters.filter((f) => used.has(f.id)),
+  );
+}
+
+const idsUsed = (stand: Stand) => new Set(glassReferences(stand).map((r) => r.id));
+
+function withFilters(bag: Bag, filters: Bag['filters']): Bag {
+  const ids = new Set(filters.map((f) => f.id));
+  return { ...bag, filters, ...(bag.pouch ? { pouch: bag.pouch.filter((id) => ids.has(id)) } : {}) };
+}
 
 /** Name for a stand's file: its own name made safe for any file system. */
 export function standFileName(stand: Stand): string {
   const safe = stand.name
+    .slice(0, 200)
     .normalize('NFKD')
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-+|-+$/g, '')
+    .split(/[^\p{L}\p{N}]/u)
+    .filter(Boolean)
+    .join('-')
     .slice(0, 60)
     .toLowerCase();
   return `${safe || 'stand'}.paleseam.json`;

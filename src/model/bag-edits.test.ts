@@ -10,7 +10,9 @@ import {
   mountedLens,
   putFilter,
   putLens,
+  removeFilter,
   removeLens,
+  restoreFilter,
   restoreLens,
   takeAlong,
 } from './bag-edits';
@@ -36,7 +38,7 @@ describe('the pouch', () => {
     const more = putFilter(few, { id: 'x', kind: 'neutral', stops: 6 });
     expect(ids(more)).toContain('x');
     expect(ids(archiveFilter(more, 'x', true))).not.toContain('x');
-    expect(ids(duplicateFilter(few, 'hard-2'))).toHaveLength(all.length);
+    expect(ids(duplicateFilter(few, 'hard-2', 'g-copy'))).toHaveLength(all.length);
   });
 
   it('changes what a solution depends on; lenses and cameras of the bag do not', () => {
@@ -52,10 +54,24 @@ describe('things of the bag', () => {
   });
 
   it('are duplicated beside themselves under an id and a name of their own', () => {
-    const twice = duplicateFilter(bag, 'hard-1');
-    expect(twice.filters[1]).toMatchObject({ name: '1 stop, hard (copy)', stops: 1 });
-    expect(new Set(twice.filters.map((f) => f.id)).size).toBe(twice.filters.length);
-    expect(duplicateFilter(bag, 'nothing')).toBe(bag);
+    const twice = duplicateFilter(bag, 'hard-1', 'g-copy');
+    expect(twice.filters[1]).toMatchObject({ id: 'g-copy', name: '1 stop, hard (copy)', stops: 1 });
+    // a copy of a copy does not pile marks up (fault 12)
+    expect(duplicateFilter(twice, 'g-copy', 'g-2').filters[2]).toMatchObject({
+      name: '1 stop, hard (copy 2)',
+    });
+    expect(duplicateFilter(bag, 'nothing', 'g-copy')).toBe(bag);
+  });
+
+  it('leave the pouch with the bag, and come back into it', () => {
+    const few = takeAlong(bag, 'hard-1', false);
+    const without = removeFilter(few, 'hard-2');
+    expect(without.pouch).not.toContain('hard-2');
+    const [filter, at] = [bag.filters[1]!, 1];
+    expect(new Set(restoreFilter(without, filter, at, true).pouch)).toEqual(new Set(few.pouch));
+    expect(restoreFilter(without, filter, at, false).pouch).toEqual(without.pouch);
+    // brought back twice, it is there once
+    expect(restoreFilter(few, filter, at, true)).toBe(few);
   });
 
   it('go back to where they were', () => {

@@ -1,7 +1,8 @@
 import { assumedTransitionMm, type ReadLabel } from '@/core/glass';
 import { asKind, type Bag, type BagCamera, type BagLens, type Filter, newSheet } from './bag';
-import { freeId } from './ids';
-import { type Camera, type Orientation, type StandLens } from './stand';
+import { markedName } from './documents/names';
+import { type Camera, type StandLens } from './stand';
+import { type Orientation } from './terms';
 
 /** Pure edits of a bag: each returns the changed bag, or the same one when nothing changes. */
 
@@ -32,23 +33,32 @@ export function putFilter(bag: Bag, filter: Filter): Bag {
 export const alongToo = ({ pouch }: Bag, ids: readonly string[]): Pick<Bag, 'pouch'> =>
   pouch ? { pouch: [...pouch, ...ids] } : {};
 
-/** Puts a filter back where it was. */
-export const restoreFilter = (bag: Bag, filter: Filter, index: number): Bag => ({
+/** Puts a filter back where it was, and along where it was along; one that is there again already stays as it is. */
+export const restoreFilter = (bag: Bag, filter: Filter, index: number, isAlong: boolean): Bag =>
+  bag.filters.some((f) => f.id === filter.id)
+    ? bag
+    : {
+        ...bag,
+        ...(isAlong ? alongToo(bag, [filter.id]) : {}),
+        filters: insert(bag.filters, filter, index),
+      };
+
+export const removeFilter = (bag: Bag, id: string): Bag => ({
   ...bag,
-  filters: insert(bag.filters, filter, index),
+  ...(bag.pouch ? { pouch: bag.pouch.filter((p) => p !== id) } : {}),
+  filters: without(bag.filters, id),
 });
 
-export const removeFilter = (bag: Bag, id: string): Bag => ({ ...bag, filters: without(bag.filters, id) });
-
 /** A copy of a filter beside it, with an id of its own. */
-export function duplicateFilter(bag: Bag, id: string): Bag {
+export function duplicateFilter(bag: Bag, id: string, copyId: string): Bag {
   const index = bag.filters.findIndex((f) => f.id === id);
   const filter = bag.filters[index];
   if (!filter) return bag;
+  const names = bag.filters.flatMap((f) => f.name ?? []);
   const copy = {
     ...filter,
-    id: freeId('g', bag.filters),
-    ...(filter.name ? { name: `${filter.name} (copy)` } : {}),
+    id: copyId,
+    ...(filter.name ? { name: markedName(filter.name, 'copy', names) } : {}),
   };
   return { ...bag, ...alongToo(bag, [copy.id]), filters: insert(bag.filters, copy, index + 1) };
 }

@@ -9,97 +9,22 @@ import {
   sheetReach,
   type TransitionName,
 } from '@/core/glass';
-import { type Camera } from './stand';
+import { type z } from 'zod';
+import { type Schemas } from './documents/schema';
+import { type Kept } from './stand';
 
 /** What the photographer owns: filters, the holder and its slots, lenses and cameras. */
-export interface Bag {
-  readonly slots?: number | undefined;
-  readonly holder?: Holder | undefined;
-  readonly filters: readonly Filter[];
-  readonly lenses?: readonly BagLens[] | undefined;
-  readonly cameras?: readonly BagCamera[] | undefined;
-  /** Ids of the filters that are along today; absent: all of them. */
-  readonly pouch?: readonly string[] | undefined;
-}
-
+export type Bag = Kept<z.infer<Schemas['bag']>>;
+export type Filter = Bag['filters'][number];
+export type SheetFilter = Extract<Filter, { kind: 'graduated' | 'reverse' | 'band' | 'measured' }>;
 /** A lens as it stands in the bag. */
-export interface BagLens {
-  readonly id: string;
-  readonly name?: string | undefined;
-  /** Ends of the focal range; the same for a fixed focal length. */
-  readonly shortestMm: number;
-  readonly longestMm: number;
-  readonly widestAperture?: number | undefined;
-  /** Entrance pupil to the slot of a single grad, mm; absent: estimated. */
-  readonly pupilToFilterMm?: number | undefined;
-  /** A front that bulges takes no thread: its holder stands off on a collar. */
-  readonly bulgingFront?: boolean | undefined;
-  readonly archived?: boolean | undefined;
-}
-
+export type BagLens = NonNullable<Bag['lenses']>[number];
 /** A camera as it stands in the bag. */
-export interface BagCamera extends Omit<Camera, 'orientation'> {
-  readonly id: string;
-  readonly archived?: boolean | undefined;
-}
-
+export type BagCamera = NonNullable<Bag['cameras']>[number];
 /** What of the holder bears on the seat and on the corners of the picture. */
-export interface Holder {
-  /** Width of the sheets that it takes, mm. */
-  readonly sheetWidthMm?: number | undefined;
-  /** Length of the rail above the lens axis, mm; absent: half the sheet's width. */
-  readonly railAboveAxisMm?: number | undefined;
-  /** Clear width between the two edges of a slot, mm. */
-  readonly slotOpeningMm?: number | undefined;
-  readonly rings?: readonly Ring[] | undefined;
-}
-
+export type Holder = NonNullable<Bag['holder']>;
 /** A round opening between the lens and the slots: an adapter, a screwed filter, a polariser's ring. */
-export interface Ring {
-  readonly name: string;
-  readonly diameterMm: number;
-  /** How far it lies from the slot of a single grad, mm; positive towards the lens. */
-  readonly behindSlotMm: number;
-}
-
-interface FilterBase {
-  readonly id: string;
-  readonly name?: string | undefined;
-  /** No longer used: kept for the stands that were taken with it. */
-  readonly archived?: boolean | undefined;
-}
-
-interface SheetDimensions {
-  readonly sheetLengthMm?: number | undefined;
-  readonly sheetWidthMm?: number | undefined;
-  /** Where the seam lies, from the dark end; absent: at mid-sheet. */
-  readonly seamFromDarkEndMm?: number | undefined;
-}
-
-/** How the density got into the glass: dyed in its mass, or coated on it; absent: taken as coated. */
-export type GlassBody = 'dyed' | 'coated';
-
-interface Bodied {
-  readonly body?: GlassBody | undefined;
-}
-
-interface SeatedBase extends FilterBase, SheetDimensions, Bodied {
-  readonly stops: number;
-  readonly transitionMm: number;
-}
-
-export type SheetFilter =
-  | (FilterBase &
-      SheetDimensions &
-      Bodied & { readonly kind: 'measured'; readonly samples: readonly DensitySample[] })
-  | (SeatedBase & { readonly kind: 'graduated' })
-  | (SeatedBase & { readonly kind: 'reverse'; readonly fadeMm: number; readonly floorStops: number })
-  | (SeatedBase & { readonly kind: 'band'; readonly bandWidthMm: number });
-
-export type Filter =
-  | SheetFilter
-  | (FilterBase & { readonly kind: 'neutral'; readonly stops: number } & SheetDimensions & Bodied)
-  | (FilterBase & { readonly kind: 'polariser'; readonly baseLossStops: number } & SheetDimensions);
+export type Ring = NonNullable<Holder['rings']>[number];
 
 export type SheetKind = SheetFilter['kind'];
 

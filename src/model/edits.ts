@@ -1,88 +1,10 @@
 import { type FramePoint, isInside } from '@/core/field';
 import { simplifyLine, standingFeatures } from '@/core/photo';
-import { type Bag } from './bag';
-import { mountedCamera, mountedLens } from './bag-edits';
-import { freeId } from './ids';
+import { type NewId } from './ids';
 import { MAX_POINTS, MAX_SHAPES } from './limits';
-import { ASSUMABLES, type Choice, type Stand, type StandShape } from './stand';
+import { type Choice, type Stand, type StandShape } from './stand';
 
 /** Pure edits: each returns the changed value, or the same one when nothing changes. */
-
-export interface NewStand {
-  readonly id: string;
-  readonly name: string;
-  readonly createdAt: string;
-  /** The stand whose camera, lens and exposure are taken over. */
-  readonly like?: Stand | undefined;
-}
-
-const USUAL: Pick<Stand, 'camera' | 'lens' | 'exposure'> = {
-  camera: {
-    name: 'full frame',
-    sensorWidthMm: 36,
-    sensorHeightMm: 24,
-    orientation: 'landscape',
-    baseIso: 100,
-  },
-  lens: { focalLengthMm: 24 },
-  exposure: { aperture: 11, iso: 100 },
-};
-
-/** A stand with a camera as last used or as usual, a level skyline across the middle and nothing read; all of it assumed. */
-export function newStand({ id, name, createdAt, like }: NewStand): Stand {
-  const { camera, lens, exposure } = like ?? USUAL;
-  const { nearestSubjectM: _, ...glass } = lens;
-  return {
-    id,
-    name,
-    createdAt,
-    camera,
-    lens: glass,
-    exposure,
-    skyline: [
-      { u: 0, v: 0.5 },
-      { u: 1, v: 0.5 },
-    ],
-    readings: [],
-    look: { school: 'natural' },
-    assumed: ASSUMABLES,
-  };
-}
-
-/** A stand as a photographer begins it: with what was used last, else with what the bag has first, else as usual. */
-export function standToBegin(
-  made: Omit<NewStand, 'like'>,
-  { like, bag }: { readonly like?: Stand | undefined; readonly bag: Bag },
-): Stand {
-  const stand = newStand({ ...made, like });
-  if (like) return stand;
-  const camera = bag.cameras?.find((c) => !c.archived);
-  const lens = bag.lenses?.find((l) => !l.archived);
-  return {
-    ...stand,
-    ...(camera ? { camera: mountedCamera(camera, stand.camera.orientation) } : {}),
-    ...(lens ? { lens: mountedLens(lens, stand.lens.focalLengthMm) } : {}),
-  };
-}
-
-/**
- * The next framing from the same place: camera, readings and glass are kept, what belongs to the old frame is not. The
- * skyline stays as a start, as an assumption.
- */
-export function nextStand(stand: Stand, { id, name, createdAt }: Omit<NewStand, 'like'>): Stand {
-  const { shapes: _, notes: __, archived: ___, ...kept } = stand;
-  const assumed = [...new Set([...(stand.assumed ?? []), 'skyline' as const])];
-  return { ...kept, id, name, createdAt, assumed };
-}
-
-/** A name with the next number behind it: "Marl Pan", "Marl Pan 2", "Marl Pan 3". */
-export function nextName(name: string, taken: readonly string[]): string {
-  const stem = name.replace(/ \d+$/, '');
-  const names = new Set(taken);
-  let n = 2;
-  while (names.has(`${stem} ${n}`)) n++;
-  return `${stem} ${n}`;
-}
 
 /** A point held to the part of the plane where skyline points may be. */
 const held = (p: FramePoint): FramePoint => ({
@@ -165,10 +87,10 @@ export function putFitted(stand: Stand, filterId: string, on: boolean): Stand {
 }
 
 /** Adds a shape, treated as its own light asks for; a stand that is full of them stays as it is. */
-export function addShape(stand: Stand, points: readonly FramePoint[]): Stand {
+export function addShape(stand: Stand, id: string, points: readonly FramePoint[]): Stand {
   const shapes = stand.shapes ?? [];
   if (shapes.length >= MAX_SHAPES || points.length < 3) return stand;
-  return { ...stand, shapes: [...shapes, { id: freeId('s', shapes), region: 'feature', points }] };
+  return { ...stand, shapes: [...shapes, { id, region: 'feature', points }] };
 }
 
 /** What stands up from the skyline and is not marked yet: the outlines of features that could be. */
@@ -182,11 +104,10 @@ export function proposedFeatures({ skyline, shapes = [] }: Stand): FramePoint[][
 }
 
 /** Marks what stands up from the skyline as features to be protected. */
-export const markFeatures = (stand: Stand): Stand =>
+export const markFeatures = (stand: Stand, newId: NewId): Stand =>
   proposedFeatures(stand).reduce((s, points) => {
-    const marked = addShape(s, points);
-    const id = marked.shapes?.at(-1)?.id;
-    return marked === s || id === undefined ? s : changeShape(marked, id, { treat: 'protect' });
+    const id = newId('s');
+    return changeShape(addShape(s, id, points), id, { treat: 'protect' });
   }, stand);
 
 export const changeShape = (stand: Stand, id: string, change: Partial<StandShape>): Stand => ({

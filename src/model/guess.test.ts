@@ -2,8 +2,8 @@ import { roughSunAltitudeDeg } from '@/core/sky';
 import { isSunUp, nextSunCrossingMs, sunAltitudeDeg } from '@/core/sky/sun-altitude';
 import { shutterMarksRound } from '@/core/units';
 import { testStand } from '@/testing/fixtures';
-import { withStand } from './document';
-import { newStand, nextName, nextStand } from './edits';
+import { markedName, namedAs, newStand, nextName, nextStand, withStand } from './documents';
+import { MAX_TEXT } from './limits';
 import { guessEv, usualLandEv } from './guess';
 import { addReading } from './reading-edits';
 
@@ -11,15 +11,15 @@ describe('a guess to begin with', () => {
   const empty = testStand({ readings: [] });
 
   it('of the sky is three stops above the land that was read', () => {
-    const read = addReading(empty, { role: 'land', ev100: 9 });
+    const read = addReading(empty, { id: 'a', role: 'land', ev100: 9 });
     expect(guessEv('sky', read, 5)).toBe(12);
     expect(guessEv('land', read, 5)).toBe(9);
     expect(guessEv('water', read, 5)).toBe(11);
   });
 
   it('is as it was last read, and goes by the hour where nothing was', () => {
-    const twice = [9, 8].reduce((s, ev100) => addReading(s, { role: 'land', ev100 }), empty);
-    expect(guessEv('land', addReading(twice, { role: 'land', ev100: 3, limit: true }), 5)).toBe(8);
+    const twice = [9, 8].reduce((s, ev100) => addReading(s, { id: `l${ev100}`, role: 'land', ev100 }), empty);
+    expect(guessEv('land', addReading(twice, { id: 'h', role: 'land', ev100: 3, limit: true }), 5)).toBe(8);
     expect(guessEv('land', empty, 5)).toBe(5);
     expect(guessEv('sky', empty, 5)).toBe(8);
   });
@@ -98,8 +98,15 @@ describe('a stand to begin with', () => {
   });
 
   it('has a name that counts on', () => {
-    expect(nextName('Marl Pan', [])).toBe('Marl Pan 2');
-    expect(nextName('Marl Pan 2', ['Marl Pan 2', 'Marl Pan 3'])).toBe('Marl Pan 4');
+    expect(nextName('Marl Pan', [])).toBe('Marl Pan (2)');
+    expect(nextName('Marl Pan (2)', ['Marl Pan (2)', 'Marl Pan (3)'])).toBe('Marl Pan (4)');
+    // a number of the name's own is no count (fault 12)
+    expect(nextName('Beach 2026', ['Beach 2026'])).toBe('Beach 2026 (2)');
+    expect(nextName('Ridge at 6', [])).toBe('Ridge at 6 (2)');
+    expect(markedName('Ridge (copy)', 'copy', ['Ridge', 'Ridge (copy)'])).toBe('Ridge (copy 2)');
+    const long = 'n'.repeat(MAX_TEXT);
+    expect(markedName(long, 'copy').length).toBeLessThan(MAX_TEXT);
+    expect([namedAs('  Ridge '), namedAs('  ')]).toEqual(['Ridge', null]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { SHUTTER_RANGE } from '@/core/units';
-import { type School } from './stand';
+import { type School } from './terms';
 
 /** Lowest and highest value allowed of each quantity, both ends included (formats: ranges). */
 export const LIMITS = {
@@ -53,7 +53,13 @@ export const MAX_PICTURE_SIDE = 4096;
 /** Things to be kept out of the frame. */
 export const MAX_NOTES = 50;
 export const MAX_TEXT = 10_000;
+/** Characters of a shutter time. */
+export const MAX_TIME_TEXT = 40;
+export const MAX_MINOR = 1_000_000;
 export const MAX_DOCUMENT_BYTES = 5_000_000;
+/** What an edit may let a stand, or the bag, grow to, so that both fit into one document. */
+export const MAX_STAND_BYTES = 3_400_000;
+export const MAX_BAG_BYTES = 1_500_000;
 /** Stands in a backup, and its size. */
 export const MAX_STANDS = 10_000;
 export const MAX_BACKUP_BYTES = 200_000_000;

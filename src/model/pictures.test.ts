@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { skylineAt } from '@/core/field';
 import { lightFigures, type Reduced } from '@/core/photo';
+import { seededIds } from '@/testing/ids';
 import { prepared, testStand } from '@/testing/fixtures';
 import {
   drawSkyline,
@@ -190,8 +191,8 @@ it('what stands up from the skyline is marked to be protected, once', () => {
       { u: 1, v: 0.5 },
     ],
   });
-  const marked = markFeatures(stand);
+  const marked = markFeatures(stand, seededIds());
   expect(marked.shapes).toMatchObject([{ region: 'feature', treat: 'protect' }]);
   expect(proposedFeatures(marked)).toEqual([]);
-  expect(markFeatures(marked)).toEqual(marked);
+  expect(markFeatures(marked, seededIds())).toEqual(marked);
 });

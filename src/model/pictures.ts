@@ -1,7 +1,7 @@
 import { type Coding, SCREEN } from '@/core/photo';
 import { exactAperture, exactIso } from '@/core/units';
 import { type Place } from '@/core/sky';
-import { type Camera, type PictureExposure, type Stand, type StandPicture } from './stand';
+import { type Camera, momentOf, type PictureExposure, type Stand, type StandPicture } from './stand';
 
 /** The pixels of a picture as they are kept, found by what they are. */
 export interface StoredPicture {
@@ -64,7 +64,7 @@ export interface PictureTells {
 
 /** Where a picture and its stand differ; nothing of it is taken over by itself. */
 export function pictureOffers(stand: Stand, tells: PictureTells): PictureOffer[] {
-  const { lens, exposure, camera, picture, createdAt } = stand;
+  const { lens, exposure, camera, picture } = stand;
   const orientation = picture && orientationOf(picture);
   const own = tells.exposure;
   const offers: (PictureOffer | false | undefined)[] = [
@@ -81,7 +81,7 @@ export function pictureOffers(stand: Stand, tells: PictureTells): PictureOffer[]
     own && exactIso(own.iso) !== exactIso(exposure.iso) && { of: 'iso', iso: own.iso },
     orientation && orientation !== (camera.orientation ?? 'landscape') && { of: 'orientation', orientation },
     tells.takenAt !== undefined &&
-      Math.abs(Date.parse(tells.takenAt) - Date.parse(createdAt)) > 60_000 && {
+      Math.abs(Date.parse(tells.takenAt) - Date.parse(momentOf(stand))) > 60_000 && {
         of: 'time',
         takenAt: tells.takenAt,
       },
@@ -110,7 +110,7 @@ export function withOffer(stand: Stand, offer: PictureOffer): Stand {
     case 'orientation':
       return { ...stand, camera: { ...stand.camera, orientation: offer.orientation } };
     case 'time':
-      return { ...stand, createdAt: offer.takenAt };
+      return { ...stand, lightAt: offer.takenAt };
     case 'place':
       return { ...stand, place: offer.place };
   }

@@ -1,11 +1,10 @@
 import { readingMinutes } from './age';
-import { freeId } from './ids';
 import { MAX_EARLIER } from './limits';
 import { type MeteredLight, type Reading, type Stand } from './stand';
 
-export const addReading = (stand: Stand, reading: Omit<Reading, 'id'>): Stand => ({
+export const addReading = (stand: Stand, reading: Reading): Stand => ({
   ...stand,
-  readings: [...stand.readings, { ...reading, id: freeId('r', stand.readings) }],
+  readings: [...stand.readings, reading],
 });
 
 export const changeReading = (stand: Stand, id: string, change: Partial<Reading>): Stand => ({

@@ -10,7 +10,8 @@ import { type Bag, isSheet, type SheetFilter } from './bag';
 import { deriveStand, type StandFault } from './derive';
 import { prepareStand } from './prepare';
 import { solutionKey, solveStand } from './solve';
-import { type School, SCHOOLS, type Stand } from './stand';
+import { type Stand } from './stand';
+import { type School, SCHOOLS } from './terms';
 
 /** What another look would have fitted. */
 export interface OtherLook {

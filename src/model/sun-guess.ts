@@ -1,4 +1,5 @@
-import { type Stand, type SunSide } from './stand';
+import { type Stand } from './stand';
+import { type SunSide } from './terms';
 
 /** Angles from the view at which the sun counts as ahead and as behind, and how low it must be to glare, degrees. */
 const AHEAD_UNDER_DEG = 60;

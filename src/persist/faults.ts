@@ -6,6 +6,10 @@ export type StorageFault =
   | 'newer'
   /** A newer Pale Seam in another tab has taken the database over. */
   | 'closed'
+  /** The database was deleted while it was open. */
+  | 'deleted'
+  /** The browser has cleared the page's storage while it was open. */
+  | 'cleared'
   /** The browser keeps nothing for this page: private mode, or storage switched off. */
   | 'refused'
   /** Anything else. */

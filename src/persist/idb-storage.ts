@@ -1,10 +1,23 @@
 import { type IDBPDatabase, openDB } from 'idb';
-import { StorageError, storageError } from './faults';
+import { type StoredPicture } from '@/model';
+import { StorageError, storageError, type StorageFault } from './faults';
 import { DATABASE_VERSION, MIGRATIONS, type Schema } from './migrations';
-import { nextRecord, type WorkspaceStorage } from './storage';
+import { fateOf, nextRecord, type PictureRecord, removal, type WorkspaceStorage } from './storage';
 
 /** Key of the one record in a store that holds one. */
 const ONLY = 'bag';
+/** The mark of a workspace that was given its seeds. */
+const SEEDED = 'seeded';
+
+const STORES = ['stands', 'bag', 'history', 'pictures', 'tabs', 'marks'] as const;
+const DURABLE = { durability: 'strict' } as const;
+
+/** What a lost database is told as, when something is still asked of it. */
+const LOST: Record<'closed' | 'deleted' | 'cleared', string> = {
+  closed: 'the database is used by a newer version',
+  deleted: 'the database was deleted',
+  cleared: 'the browser has cleared the database',
+};
 
 /**
  * A workspace in a database of its own in this browser. A database of an older layout is migrated; one of a newer is
@@ -13,32 +26,39 @@ const ONLY = 'bag';
  * @throws {StorageError} where the browser refuses, or the database is newer
  */
 export async function idbStorage(name: string): Promise<WorkspaceStorage> {
-  const onClosed = new Set<() => void>();
-  let isClosed = false;
-  const giveWay = (event: Event) => {
-    (event.target as IDBDatabase).close();
-    isClosed = true;
-    for (const listener of onClosed) listener();
+  const onClosed = new Set<(fault: StorageFault) => void>();
+  let lost: keyof typeof LOST | null = null;
+  const lose = (how: keyof typeof LOST) => {
+    lost ??= how;
+    for (const listener of onClosed) listener(how);
   };
-  const db = await open(name, giveWay);
+  const db = await open(name, {
+    giveWay: (event) => {
+      (event.target as IDBDatabase).close();
+      // who deletes a database asks for no version of it
+      lose(event.newVersion === null ? 'deleted' : 'closed');
+    },
+    cleared: () => lose('cleared'),
+  });
 
   /** Every access, with the browser's refusals told as ours. */
   const access = async <T>(run: () => Promise<T>): Promise<T> => {
-    if (isClosed) throw new StorageError('closed', 'the database is used by a newer version');
+    if (lost) throw new StorageError(lost, LOST[lost]);
     try {
       return await run();
     } catch (error) {
-      throw storageError(error, 'writing');
+      throw lost ? new StorageError(lost, LOST[lost]) : storageError(error, 'writing');
     }
   };
 
   return {
     kind: 'database',
     stands: () => access(() => db.getAll('stands')),
+    stand: (id) => access(() => db.get('stands', id)),
     putStand: (document, { revision, now }) =>
       access(async () => {
         const { id } = document.stand;
-        const tx = db.transaction('stands', 'readwrite', { durability: 'strict' });
+        const tx = db.transaction('stands', 'readwrite', DURABLE);
         const result = nextRecord(await tx.store.get(id), revision, (next) => ({
           id,
           revision: next,
@@ -49,52 +69,87 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
         await Promise.all([result.ok && tx.store.put(result.record), tx.done]);
         return result;
       }),
-    removeStand: (id) =>
+    removeStand: (id, from) =>
       access(async () => {
-        const tx = db.transaction('stands', 'readwrite', { durability: 'strict' });
-        const record = await tx.store.get(id);
-        await Promise.all([tx.store.delete(id), tx.done]);
-        return record;
+        const tx = db.transaction('stands', 'readwrite', DURABLE);
+        const result = removal(await tx.store.get(id), from);
+        await Promise.all([result.ok && tx.store.delete(id), tx.done]);
+        return result;
       }),
     bag: () => access(() => db.get('bag', ONLY)),
     putBag: (bag, { revision }) =>
       access(async () => {
-        const tx = db.transaction('bag', 'readwrite', { durability: 'strict' });
+        const tx = db.transaction('bag', 'readwrite', DURABLE);
         const result = nextRecord(await tx.store.get(ONLY), revision, (next) => ({ revision: next, bag }));
         await Promise.all([result.ok && tx.store.put(result.record, ONLY), tx.done]);
         return result;
       }),
-    picture: (sha256) => access(() => db.get('pictures', sha256)),
-    putPicture: (picture) => access(async () => void (await db.put('pictures', picture))),
-    keepPictures: (sha256s) =>
+    isSeeded: () => access(async () => (await db.get('marks', SEEDED)) === true),
+    seed: ({ bag, stands }) =>
       access(async () => {
-        const tx = db.transaction('pictures', 'readwrite');
-        const own = await tx.store.getAllKeys();
+        const tx = db.transaction(['stands', 'bag', 'marks'], 'readwrite', DURABLE);
+        const [kept, marks] = [tx.objectStore('stands'), tx.objectStore('marks')];
+        const isDue = !(await marks.get(SEEDED)) && (await kept.count()) === 0;
+        const own = await tx.objectStore('bag').get(ONLY);
         await Promise.all([
-          ...own.filter((key) => !sha256s.has(key)).map((key) => tx.store.delete(key)),
+          marks.put(true, SEEDED),
+          isDue && tx.objectStore('bag').put({ revision: (own?.revision ?? 0) + 1, bag }, ONLY),
+          ...(isDue ? stands : []).map(({ document, updatedAt }) =>
+            kept.put({ id: document.stand.id, revision: 1, updatedAt, document }),
+          ),
           tx.done,
         ]);
+        return isDue;
+      }),
+    picture: (sha256) => access(async () => pictureOf(await db.get('pictures', sha256))),
+    hasPicture: (sha256) => access(async () => (await db.count('pictures', sha256)) > 0),
+    putPicture: (picture, keptAt) =>
+      access(async () => void (await db.put('pictures', { ...picture, keptAt }))),
+    collectPictures: (collection) =>
+      access(async () => {
+        const tx = db.transaction('pictures', 'readwrite');
+        for (const key of await tx.store.getAllKeys()) {
+          if (collection.usedSha256s.has(key)) continue;
+          const record = (await tx.store.get(key)) as PictureRecord;
+          const fate = fateOf(record, collection);
+          if (fate === 'goes') await tx.store.delete(key);
+          if (fate === 'is-new') await tx.store.put({ ...record, keptAt: collection.nowMs });
+        }
+        await tx.done;
       }),
     history: () => access(async () => (await db.get('history', ONLY)) ?? {}),
     putHistory: (history) => access(async () => void (await db.put('history', history, ONLY))),
+    noteTab: (tab) => access(async () => void (await db.put('tabs', tab))),
+    dropTab: (id) => access(() => db.delete('tabs', id)),
+    tabs: () => access(() => db.getAll('tabs')),
     clear: () =>
       access(async () => {
-        const stores = ['stands', 'bag', 'history', 'pictures'] as const;
-        const tx = db.transaction(stores, 'readwrite');
-        await Promise.all([...stores.map((s) => tx.objectStore(s).clear()), tx.done]);
+        const tx = db.transaction(STORES, 'readwrite');
+        await Promise.all([...STORES.map((s) => tx.objectStore(s).clear()), tx.done]);
       }),
     onClosed: (listener) => void onClosed.add(listener),
     close: () => db.close(),
   };
 }
 
-async function open(name: string, giveWay: (event: Event) => void): Promise<IDBPDatabase<Schema>> {
+/** A picture as it was given to be kept. */
+function pictureOf(record: PictureRecord | undefined): StoredPicture | undefined {
+  return record && { sha256: record.sha256, type: record.type, bytes: record.bytes };
+}
+
+interface Losses {
+  readonly giveWay: (event: IDBVersionChangeEvent) => void;
+  readonly cleared: () => void;
+}
+
+async function open(name: string, { giveWay, cleared }: Losses): Promise<IDBPDatabase<Schema>> {
   try {
     return await openDB<Schema>(name, DATABASE_VERSION, {
       upgrade(database, from) {
         for (const migration of MIGRATIONS) if (migration.to > from) migration.run(database);
       },
       blocking: (_current, _wanted, event) => giveWay(event),
+      terminated: cleared,
     });
   } catch (error) {
     throw storageError(error, 'opening');

@@ -1,4 +1,11 @@
-export * from './faults';
-export * from './memory-storage';
-export * from './open-storage';
-export * from './storage';
+export { StorageError, type StorageFault } from './faults';
+export { memoryStorage } from './memory-storage';
+export { openStorage } from './open-storage';
+export {
+  type BagRecord,
+  type OpenTab,
+  type Seeds,
+  type StandRecord,
+  type WorkspaceStorage,
+  type WriteResult,
+} from './storage';

@@ -1,15 +1,27 @@
-import { type BackupHistory, type StoredPicture } from '@/model';
-import { type BagRecord, nextRecord, type StandRecord, type WorkspaceStorage } from './storage';
+import { type BackupHistory } from '@/model';
+import {
+  type BagRecord,
+  fateOf,
+  nextRecord,
+  type OpenTab,
+  type PictureRecord,
+  removal,
+  type StandRecord,
+  type WorkspaceStorage,
+} from './storage';
 
 /** A workspace kept in memory: for tests, and where the browser refuses a database. */
 export function memoryStorage(): WorkspaceStorage {
   const stands = new Map<string, StandRecord>();
-  const pictures = new Map<string, StoredPicture>();
+  const pictures = new Map<string, PictureRecord>();
+  const tabs = new Map<string, OpenTab>();
   let kept: BagRecord | undefined;
   let history: BackupHistory = {};
+  let isSeeded = false;
   return {
     kind: 'memory',
     stands: async () => structuredClone([...stands.values()]),
+    stand: async (id) => structuredClone(stands.get(id)),
     putStand: async (document, { revision, now }) => {
       const { id } = document.stand;
       const result = nextRecord(stands.get(id), revision, (next) => ({
@@ -21,10 +33,10 @@ export function memoryStorage(): WorkspaceStorage {
       if (result.ok) stands.set(id, result.record);
       return structuredClone(result);
     },
-    removeStand: async (id) => {
-      const record = stands.get(id);
-      stands.delete(id);
-      return record;
+    removeStand: async (id, from) => {
+      const result = removal(stands.get(id), from);
+      if (result.ok) stands.delete(id);
+      return structuredClone(result);
     },
     bag: async () => structuredClone(kept),
     putBag: async (bag, { revision }) => {
@@ -32,20 +44,43 @@ export function memoryStorage(): WorkspaceStorage {
       if (result.ok) kept = result.record;
       return structuredClone(result);
     },
-    picture: async (sha256) => pictures.get(sha256),
-    putPicture: async (picture) => void pictures.set(picture.sha256, picture),
-    keepPictures: async (sha256s) => {
-      for (const own of [...pictures.keys()]) if (!sha256s.has(own)) pictures.delete(own);
+    isSeeded: async () => isSeeded,
+    seed: async (seeds) => {
+      const isDue = !isSeeded && !stands.size;
+      isSeeded = true;
+      if (!isDue) return false;
+      kept = { revision: (kept?.revision ?? 0) + 1, bag: structuredClone(seeds.bag) };
+      for (const { document, updatedAt } of structuredClone(seeds.stands)) {
+        const { id } = document.stand;
+        stands.set(id, { id, revision: 1, updatedAt, document });
+      }
+      return true;
     },
-    clear: async () => {
-      stands.clear();
-      pictures.clear();
-      kept = undefined;
-      history = {};
+    picture: async (sha256) => {
+      const record = pictures.get(sha256);
+      return record && { sha256, type: record.type, bytes: record.bytes };
+    },
+    hasPicture: async (sha256) => pictures.has(sha256),
+    putPicture: async (picture, keptAt) => void pictures.set(picture.sha256, { ...picture, keptAt }),
+    collectPictures: async (collection) => {
+      for (const record of [...pictures.values()].filter((p) => !collection.usedSha256s.has(p.sha256))) {
+        const fate = fateOf(record, collection);
+        if (fate === 'goes') pictures.delete(record.sha256);
+        if (fate === 'is-new') pictures.set(record.sha256, { ...record, keptAt: collection.nowMs });
+      }
     },
     history: async () => history,
     putHistory: async (next) => {
       history = next;
+    },
+    noteTab: async (tab) => void tabs.set(tab.id, tab),
+    dropTab: async (id) => void tabs.delete(id),
+    tabs: async () => [...tabs.values()],
+    clear: async () => {
+      for (const store of [stands, pictures, tabs]) store.clear();
+      kept = undefined;
+      history = {};
+      isSeeded = false;
     },
     onClosed: () => {},
     close: () => {},

@@ -1,12 +1,14 @@
 import { type DBSchema, type IDBPDatabase } from 'idb';
-import { type BackupHistory, type StoredPicture } from '@/model';
-import { type BagRecord, type StandRecord } from './storage';
+import { type BackupHistory } from '@/model';
+import { type BagRecord, type OpenTab, type PictureRecord, type StandRecord } from './storage';
 
 export interface Schema extends DBSchema {
   stands: { key: string; value: StandRecord };
   bag: { key: string; value: BagRecord };
-  pictures: { key: string; value: StoredPicture };
+  pictures: { key: string; value: PictureRecord };
   history: { key: string; value: BackupHistory };
+  tabs: { key: string; value: OpenTab };
+  marks: { key: string; value: true };
 }
 
 interface Migration {
@@ -34,6 +36,14 @@ export const MIGRATIONS: readonly Migration[] = [
     to: 3,
     name: 'pictures, by what they are',
     run: (database) => void database.createObjectStore('pictures', { keyPath: 'sha256' }),
+  },
+  {
+    to: 4,
+    name: 'open tabs, and that seeds were put in',
+    run: (database) => {
+      database.createObjectStore('tabs', { keyPath: 'id' });
+      database.createObjectStore('marks');
+    },
   },
 ];
 

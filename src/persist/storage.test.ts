@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { sampleBag, type StandDocument } from '@/model';
 import { testStand } from '@/testing/fixtures';
 import { type IDBPDatabase, openDB } from 'idb';
+import { readFileSync } from 'node:fs';
 import { idbStorage } from './idb-storage';
 import { DATABASE_VERSION, MIGRATIONS, type Schema } from './migrations';
 import { openStorage } from './open-storage';
@@ -41,7 +42,9 @@ describe.each(ADAPTERS)('a workspace kept in %s', (_, open) => {
       expect(result).toMatchObject({ ok: true, record: { id, revision: 1, updatedAt: now } });
       const [record] = await storage.stands();
       expect(record?.document).toEqual(document(id));
-      expect(await storage.removeStand(id)).toMatchObject({ id, revision: 1 });
+      expect(await storage.stand(id)).toEqual(record);
+      expect(await storage.removeStand(id, { revision: 1 })).toEqual({ ok: true, record });
+      expect(await storage.stand(id)).toBeUndefined();
       expect(await storage.stands()).toEqual([]);
     },
   );
@@ -65,19 +68,70 @@ describe.each(ADAPTERS)('a workspace kept in %s', (_, open) => {
     expect(results.map((r) => r.ok).sort()).toEqual([false, true]);
   });
 
-  it('keeps pictures by what they are, and only those that are named', async () => {
+  it('keeps pictures by what they are, and lets go of what nothing refers to when it is a day old (fault 4)', async () => {
     const picture = (sha256: string) => ({
       sha256,
       type: 'image/jpeg',
       bytes: new Uint8Array([1, 2, 3]).buffer,
     });
-    for (const name of ['a', 'b', '__proto__']) await storage.putPicture(picture(name));
+    const day = 86_400_000;
+    const collect = (nowMs: number) =>
+      storage.collectPictures({
+        usedSha256s: new Set(['a', '__proto__', 'never there']),
+        nowMs,
+        keepForMs: day,
+      });
+    for (const name of ['a', 'b', '__proto__']) await storage.putPicture(picture(name), 5 * day);
     expect(await storage.picture('b')).toEqual(picture('b'));
-    await storage.keepPictures(new Set(['a', '__proto__', 'never there']));
+    expect([await storage.hasPicture('b'), await storage.hasPicture('c')]).toEqual([true, false]);
+    await collect(5.5 * day);
+    expect(await storage.hasPicture('b')).toBe(true);
+    // a clock that was set back makes it new: from then on it is kept for a day
+    await collect(2 * day);
+    await collect(2.9 * day);
+    expect(await storage.hasPicture('b')).toBe(true);
+    await collect(3 * day);
     expect(await storage.picture('b')).toBeUndefined();
     expect(await storage.picture('__proto__')).toEqual(picture('__proto__'));
     await storage.clear();
     expect(await storage.picture('a')).toBeUndefined();
+  });
+
+  it('deletes no stand that was changed since, and goes on from its revision when it is made again', async () => {
+    await storage.putStand(document('a'), { revision: 0, now });
+    await storage.putStand(document('a', 'newer'), { revision: 1, now });
+    expect(await storage.removeStand('a', { revision: 1 })).toMatchObject({
+      ok: false,
+      current: { revision: 2 },
+    });
+    expect((await storage.removeStand('a', { revision: 2 })).ok).toBe(true);
+    expect(await storage.removeStand('a', { revision: 2 })).toEqual({ ok: true, record: undefined });
+    expect(await storage.putStand(document('a'), { revision: 2, now })).toMatchObject({
+      ok: true,
+      record: { revision: 3 },
+    });
+  });
+
+  it('is given its seeds once, all of them or none', async () => {
+    const seeds = { bag: sampleBag(), stands: [{ updatedAt: now, document: document('a') }] };
+    expect(await storage.isSeeded()).toBe(false);
+    expect(await storage.seed(seeds)).toBe(true);
+    expect((await storage.bag())?.bag).toEqual(sampleBag());
+    await storage.removeStand('a', { revision: 1 });
+    expect([await storage.isSeeded(), await storage.seed(seeds)]).toEqual([true, false]);
+    expect(await storage.stands()).toEqual([]);
+    await storage.clear();
+    await storage.putStand(document('own'), { revision: 0, now });
+    expect(await storage.seed(seeds)).toBe(false);
+    expect((await storage.stands()).map((s) => s.id)).toEqual(['own']);
+  });
+
+  it('notes which tabs are open', async () => {
+    await storage.noteTab({ id: 'a', seenAt: 1 });
+    await storage.noteTab({ id: 'a', seenAt: 2 });
+    await storage.noteTab({ id: 'b', seenAt: 3 });
+    await storage.dropTab('b');
+    expect(await storage.tabs()).toEqual([{ id: 'a', seenAt: 2 }]);
   });
 
   it('keeps the bag with revisions of its own', async () => {
@@ -108,7 +162,7 @@ describe.each(ADAPTERS)('a workspace kept in %s', (_, open) => {
     await storage.putStand(document('a'), { revision: 0, now });
     await storage.putBag(sampleBag(), { revision: 0 });
     await storage.clear();
-    expect([await storage.stands(), await storage.bag(), await storage.removeStand('a')]).toEqual([
+    expect([await storage.stands(), await storage.bag(), await storage.stand('a')]).toEqual([
       [],
       undefined,
       undefined,
@@ -162,6 +216,53 @@ describe('a database', () => {
       fault: 'closed',
     });
     newer.close();
+  });
+
+  it('that is deleted, or cleared by the browser, says which of the two it was (fault 75)', async () => {
+    const storage = await idbStorage('deleted');
+    const told = jest.fn();
+    storage.onClosed(told);
+    await new Promise((done, failed) => {
+      const request = indexedDB.deleteDatabase('deleted');
+      request.onsuccess = done;
+      request.onerror = failed;
+    });
+    expect(told).toHaveBeenCalledWith('deleted');
+    await expect(storage.stands()).rejects.toMatchObject({ fault: 'deleted' });
+
+    const opened = jest.spyOn(indexedDB, 'open');
+    const cleared = await idbStorage('cleared');
+    const db = (opened.mock.results[0]!.value as IDBOpenDBRequest).result;
+    opened.mockRestore();
+    cleared.onClosed(told);
+    // the browser's own event, which a page cannot make
+    const phases = { CAPTURING_PHASE: 1, AT_TARGET: 2, BUBBLING_PHASE: 3 };
+    const close = { type: 'close', initialized: true, eventPath: [], ...phases };
+    db.dispatchEvent(close as unknown as Event);
+    expect(told).toHaveBeenLastCalledWith('cleared');
+    await expect(cleared.stands()).rejects.toMatchObject({ fault: 'cleared' });
+  });
+
+  it.each([1, 2, 3])('of layout %i, as it was written then, opens with all that is in it', async (layout) => {
+    const dump = JSON.parse(readFileSync(`tests/kept/database-${layout}.json`, 'utf8')) as {
+      version: number;
+      stores: Record<string, { keyPath: string | null; records: { key: string; value: object }[] }>;
+    };
+    const name = `kept-${layout}`;
+    const old = await openDB(name, dump.version, {
+      upgrade: (db) => {
+        for (const [store, { keyPath }] of Object.entries(dump.stores))
+          db.createObjectStore(store, { keyPath });
+      },
+    });
+    for (const [store, { keyPath, records }] of Object.entries(dump.stores))
+      for (const { key, value } of records) await old.put(store, value, keyPath ? undefined : key);
+    old.close();
+    const storage = await idbStorage(name);
+    const { stands, bag } = dump.stores;
+    expect(await storage.stands()).toEqual(stands!.records.map((r) => r.value));
+    expect(await storage.bag()).toEqual(bag!.records[0]!.value);
+    storage.close();
   });
 
   it('that is full says so, and keeps what was there', async () => {

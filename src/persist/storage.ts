@@ -1,4 +1,11 @@
-import { type BackupHistory, type Bag, type StandDocument, type StoredPicture } from '@/model';
+import {
+  type BackupHistory,
+  type Bag,
+  type KeptStand,
+  type StandDocument,
+  type StoredPicture,
+} from '@/model';
+import { type StorageFault } from './faults';
 
 /** A stand as it is kept: one record a stand, with a revision number that every write compares and raises. */
 export interface StandRecord {
@@ -19,6 +26,26 @@ export type WriteResult<R> =
   | { readonly ok: true; readonly record: R }
   | { readonly ok: false; readonly reason: 'conflict'; readonly current: R };
 
+/** What a workspace begins with: all of it is there at once, or nothing. */
+export interface Seeds {
+  readonly bag: Bag;
+  /** The one last changed first. */
+  readonly stands: readonly KeptStand[];
+}
+
+/** A tab that has the workspace open, and when it last said so, ms since the epoch. */
+export interface OpenTab {
+  readonly id: string;
+  readonly seenAt: number;
+}
+
+/** Which stored pictures may go: those that nothing refers to, and that have been kept for long enough. */
+export interface Collection {
+  readonly usedSha256s: ReadonlySet<string>;
+  readonly nowMs: number;
+  readonly keepForMs: number;
+}
+
 /**
  * What a workspace is kept in. Writes compare the revision they were made from with the stored one inside one
  * transaction (0: nothing stored yet). Promises reject with a `StorageError` only when the storage itself fails.
@@ -27,34 +54,71 @@ export interface WorkspaceStorage {
   /** Whether what is written outlasts the page. */
   readonly kind: 'database' | 'memory';
   stands(): Promise<readonly StandRecord[]>;
+  stand(id: string): Promise<StandRecord | undefined>;
   putStand(
     document: StandDocument,
     from: { readonly revision: number; readonly now: string },
   ): Promise<WriteResult<StandRecord>>;
-  /** Removes a stand and gives back what was stored, if anything was. */
-  removeStand(id: string): Promise<StandRecord | undefined>;
+  /** Removes a stand that has not been changed since a revision; gives back what was stored, if anything was. */
+  removeStand(id: string, from: { readonly revision: number }): Promise<WriteResult<StandRecord | undefined>>;
   bag(): Promise<BagRecord | undefined>;
   putBag(bag: Bag, from: { readonly revision: number }): Promise<WriteResult<BagRecord>>;
+  /** Whether seeds were put in, whatever became of them since. */
+  isSeeded(): Promise<boolean>;
+  /** Puts seeds in, in one transaction; not where that was done before, or where stands are there. */
+  seed(seeds: Seeds): Promise<boolean>;
   picture(sha256: string): Promise<StoredPicture | undefined>;
-  putPicture(picture: StoredPicture): Promise<void>;
-  /** Removes every picture but those that are named. */
-  keepPictures(sha256s: ReadonlySet<string>): Promise<void>;
+  hasPicture(sha256: string): Promise<boolean>;
+  putPicture(picture: StoredPicture, nowMs: number): Promise<void>;
+  /** Removes the pictures that nothing refers to; one whose age is not known is as old as this call. */
+  collectPictures(collection: Collection): Promise<void>;
   /** When a backup was last made and reminded of. */
   history(): Promise<BackupHistory>;
   putHistory(history: BackupHistory): Promise<void>;
+  /** Notes that a tab is open, for browsers in which tabs cannot ask one another. */
+  noteTab(tab: OpenTab): Promise<void>;
+  dropTab(id: string): Promise<void>;
+  tabs(): Promise<readonly OpenTab[]>;
   /** Removes everything in this workspace. */
   clear(): Promise<void>;
-  /** Tells when a newer version takes the storage over. */
-  onClosed(listener: () => void): void;
+  /** Tells when the storage was taken away, and how: by a newer version, deleted or cleared. */
+  onClosed(listener: (fault: StorageFault) => void): void;
   close(): void;
 }
 
-/** Compares and swaps one record: the single rule that every adapter follows inside its transaction. */
+/**
+ * Compares and swaps one record: the single rule that every adapter follows inside its transaction. A record that is made
+ * again after it was deleted goes on from the revision that is known of it.
+ */
 export function nextRecord<R extends { readonly revision: number }>(
   current: R | undefined,
   fromRevision: number,
   make: (revision: number) => R,
 ): WriteResult<R> {
   if (current && current.revision !== fromRevision) return { ok: false, reason: 'conflict', current };
-  return { ok: true, record: make((current?.revision ?? 0) + 1) };
+  return { ok: true, record: make((current?.revision ?? fromRevision) + 1) };
+}
+
+/** Whether a record may be removed by who knows a revision of it. */
+export const removal = (
+  current: StandRecord | undefined,
+  { revision }: { readonly revision: number },
+): WriteResult<StandRecord | undefined> =>
+  current && current.revision > revision
+    ? { ok: false, reason: 'conflict', current }
+    : { ok: true, record: current };
+
+/** A stored picture with the time at which it was kept, ms since the epoch; absent in what older versions have kept. */
+export interface PictureRecord extends StoredPicture {
+  readonly keptAt?: number;
+}
+
+/** What becomes of a picture that nothing refers to. */
+export function fateOf(
+  { keptAt }: PictureRecord,
+  { nowMs, keepForMs }: Collection,
+): 'goes' | 'stays' | 'is-new' {
+  // a clock that was set back makes a picture younger than now
+  if (keptAt === undefined || keptAt > nowMs) return 'is-new';
+  return nowMs - keptAt >= keepForMs ? 'goes' : 'stays';
 }

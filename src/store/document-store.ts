@@ -1,5 +1,6 @@
 import { temporal, type TemporalState } from 'zundo';
 import { createStore, type StoreApi } from 'zustand/vanilla';
+import { type DocumentFault } from '@/model/documents/faults';
 
 /** Steps that undo goes back. */
 const UNDO_STEPS = 200;
@@ -8,23 +9,37 @@ interface Held<T> {
   readonly value: T;
 }
 
+/** Where a change comes from; what another tab or a file brings is put in by `replace`, and is no change of ours. */
+export type ChangeSource = 'hand' | 'undo';
+
 /** A document under edit, with undo. A gesture (a drag, a held key) is one step however many changes it makes. */
 export interface DocumentStore<T> {
   readonly state: StoreApi<Held<T>>;
   readonly history: StoreApi<TemporalState<Held<T>>>;
+  /** Changes the value, unless what comes out cannot be kept: then it stays as it was, and the fault is told. */
   edit(change: (value: T) => T): void;
   /** Starts a gesture: the changes until `endGesture` become one step. */
   beginGesture(): void;
   endGesture(): void;
   /** Ends a gesture as if it had not begun. */
   dropGesture(): void;
+  isInGesture(): boolean;
   undo(): void;
   redo(): void;
   /** Takes on a value from elsewhere (another tab): no step of its own, and the history ends. */
   replace(value: T): void;
 }
 
-export function createDocumentStore<T>(initial: T): DocumentStore<T> {
+export interface DocumentRules<T> {
+  /** What keeps a changed value from being kept, if anything does. */
+  readonly admit?: (before: T, after: T) => DocumentFault | null;
+  readonly onRefused?: (fault: DocumentFault) => void;
+  /** Told of every change made here, in a gesture too. */
+  readonly onChange?: (value: T, source: ChangeSource) => void;
+  readonly onGestureEnd?: () => void;
+}
+
+export function createDocumentStore<T>(initial: T, rules: DocumentRules<T> = {}): DocumentStore<T> {
   const store = createStore<Held<T>>()(
     temporal(() => ({ value: initial }), {
       limit: UNDO_STEPS,
@@ -34,6 +49,7 @@ export function createDocumentStore<T>(initial: T): DocumentStore<T> {
   const history = store.temporal;
   let gestureFrom: Held<T> | null = null;
 
+  const tell = (source: ChangeSource) => rules.onChange?.(store.getState().value, source);
   const endGesture = () => {
     if (!gestureFrom) return;
     const from = gestureFrom;
@@ -43,10 +59,13 @@ export function createDocumentStore<T>(initial: T): DocumentStore<T> {
     store.setState(from);
     history.getState().resume();
     store.setState(to);
+    rules.onGestureEnd?.();
   };
-  const settled = (step: () => void) => () => {
+  const step = (run: () => void) => () => {
     endGesture();
-    step();
+    const before = store.getState().value;
+    run();
+    if (store.getState().value !== before) tell('undo');
   };
 
   return {
@@ -55,7 +74,11 @@ export function createDocumentStore<T>(initial: T): DocumentStore<T> {
     edit: (change) => {
       const { value } = store.getState();
       const changed = change(value);
-      if (changed !== value) store.setState({ value: changed });
+      if (changed === value) return;
+      const fault = rules.admit?.(value, changed);
+      if (fault) return rules.onRefused?.(fault);
+      store.setState({ value: changed });
+      tell('hand');
     },
     beginGesture: () => {
       endGesture();
@@ -65,12 +88,16 @@ export function createDocumentStore<T>(initial: T): DocumentStore<T> {
     endGesture,
     dropGesture: () => {
       if (!gestureFrom) return;
+      const hasChanged = gestureFrom.value !== store.getState().value;
       store.setState(gestureFrom);
       gestureFrom = null;
       history.getState().resume();
+      if (hasChanged) tell('hand');
+      rules.onGestureEnd?.();
     },
-    undo: settled(() => history.getState().undo()),
-    redo: settled(() => history.getState().redo()),
+    isInGesture: () => gestureFrom !== null,
+    undo: step(() => history.getState().undo()),
+    redo: step(() => history.getState().redo()),
     replace: (value) => {
       endGesture();
       history.getState().pause();

@@ -1,14 +1,27 @@
 export {
+  type FileError,
   type PastedReading,
   readingsFileName,
   readReadingsCsv,
   type ReadingRow,
+  type RefusedThing,
   writeReadingsCsv,
 } from '@/files';
-export * from './document-store';
-export * from './answers';
-export * from './device';
-export * from './preferences';
-export * from './summaries';
+export { type Answers, type AnswersState, keepAnswers } from './answers';
+export { device, type DeviceState } from './device';
+export { type DocumentStore } from './document-store';
+export { clearJournal, journal, journalText, note, startJournal } from './journal';
+export { prefer, type Preferences, preferences } from './preferences';
+export { type BrokenStand, type StandSummary } from './stands';
+export { createSummaries, type Solutions, type Summaries } from './summaries';
+export { type Channel, lockPresence, notePresence, type Presence, type TabMessage } from './tabs';
 export { createWorkspace } from './workspace';
-export * from './workspace-types';
+export {
+  type GlassRow,
+  type NamedBytes,
+  type NamedText,
+  type RestoreReport,
+  type Workspace,
+  type WorkspaceState,
+  type WrittenBackup,
+} from './workspace-types';

@@ -1,52 +1,91 @@
 import { type StoredPicture } from '@/model';
 import { type WorkspaceStorage } from '@/persist';
+import { type Saving } from './saving';
+import { type Presence } from './tabs';
+
+/** A picture that nothing refers to is kept for so long, ms. */
+const KEEP_FOR_MS = 86_400_000;
 
 export interface PictureShelf {
-  /** Keeps a picture; where the storage does not take it, for as long as the page is open. */
-  keep(picture: StoredPicture): Promise<void>;
+  /** Keeps a picture; where the storage does not take it, for as long as the page is open, and told as not saved. */
+  readonly keep: (picture: StoredPicture) => Promise<void>;
   /** A picture that is kept, or fetched as one of the seeds'; null where it is neither. */
-  find(sha256: string): Promise<StoredPicture | null>;
-  /** Lets go of every stored picture that is not named. */
-  collect(sha256s: ReadonlySet<string>): Promise<void>;
+  readonly find: (sha256: string) => Promise<StoredPicture | null>;
+  /** Sees to it that a picture that a stand refers to is stored with it; rejects where the storage does not take it. */
+  readonly ensureStored: (sha256: string) => Promise<void>;
+  /** Writes again what could not be written. */
+  readonly retry: () => void;
+  /** Lets go of stored pictures that nothing refers to, where no other tab could still refer to them. */
+  readonly collect: (used: ReadonlySet<string>) => Promise<void>;
+  /** The storage has begun anew, with nothing in it. */
+  readonly restart: () => void;
 }
 
 export interface ShelfOptions {
   readonly storage: () => WorkspaceStorage;
+  readonly presence: Presence;
+  readonly nowMs: () => number;
   readonly seedPicture?: ((sha256: string) => Promise<StoredPicture | null>) | undefined;
-  /** Told when the storage does not take a picture. */
-  readonly failed: (error: Error) => void;
+  readonly saving: Saving;
 }
 
 /** The pictures of a workspace, found by what they are. */
-export function createPictureShelf({ storage, seedPicture, failed }: ShelfOptions): PictureShelf {
+export function createPictureShelf(options: ShelfOptions): PictureShelf {
+  const { storage, presence, nowMs, seedPicture, saving } = options;
   const unstored = new Map<string, StoredPicture>();
+  /** Pictures that are known to be stored: while this tab is open they stay. */
+  const stored = new Set<string>();
+
+  const put = async (picture: StoredPicture) => {
+    const { sha256 } = picture;
+    const report = saving.report(`picture ${sha256}`);
+    unstored.set(sha256, picture);
+    report('saving');
+    try {
+      await storage().putPicture(picture, nowMs());
+    } catch (error) {
+      report('failed', error as Error);
+      throw error;
+    }
+    unstored.delete(sha256);
+    stored.add(sha256);
+    report('saved');
+  };
+
   return {
-    async keep(picture) {
-      unstored.set(picture.sha256, picture);
-      try {
-        await storage().putPicture(picture);
-        unstored.delete(picture.sha256);
-      } catch (error) {
-        failed(error as Error);
-      }
-    },
+    keep: (picture) => put(picture).catch(() => {}),
     async find(sha256) {
-      const stored =
+      const kept =
         unstored.get(sha256) ??
         (await storage()
           .picture(sha256)
           .catch(() => undefined));
-      if (stored) return stored;
-      const seeded = (await seedPicture?.(sha256)) ?? null;
+      if (kept) return kept;
+      // a seed's picture that is not to be had now is asked for again the next time
+      const seeded = (await seedPicture?.(sha256).catch(() => null)) ?? null;
       if (seeded)
         await storage()
-          .putPicture(seeded)
-          .catch(() => {}); // it can be fetched again
+          .putPicture(seeded, nowMs())
+          .catch(() => {});
       return seeded;
     },
-    collect: (sha256s) =>
-      storage()
-        .keepPictures(sha256s)
-        .catch(() => {}), // room that is not won back yet loses nothing
+    async ensureStored(sha256) {
+      const picture = unstored.get(sha256);
+      if (picture) return put(picture);
+      if (stored.has(sha256)) return;
+      if (await storage().hasPicture(sha256)) stored.add(sha256);
+    },
+    retry() {
+      for (const picture of unstored.values()) void put(picture).catch(() => {});
+    },
+    async collect(usedSha256s) {
+      try {
+        if (!(await presence.isAlone(storage()))) return;
+        await storage().collectPictures({ usedSha256s, nowMs: nowMs(), keepForMs: KEEP_FOR_MS });
+      } catch {
+        // room that is not won back yet loses nothing
+      }
+    },
+    restart: () => stored.clear(),
   };
 }

@@ -5,11 +5,12 @@ import { addReading, sampleBag, type Solution, solutionKey, solveStand, withPict
 import { memoryStorage, StorageError, type WorkspaceStorage } from '@/persist';
 import { testStand } from '@/testing/fixtures';
 import { type JobResult } from '@/workers';
-import { createSaver, type SaveState } from './saver';
 import { keepAnswers } from './answers';
 import { createDocumentStore } from './document-store';
 import { createWorkspace } from './workspace';
-import { type Channel } from './workspace-types';
+import { seededIds } from '@/testing/ids';
+import { valueOf } from '@/testing/results';
+import { type Channel } from './tabs';
 
 describe('a document under edit', () => {
   const value = (store: ReturnType<typeof createDocumentStore<number>>) => store.state.getState().value;
@@ -62,67 +63,28 @@ describe('a document under edit', () => {
   });
 });
 
-describe('a saver', () => {
-  it('says saved only after the write, and skips what a newer value overtook', async () => {
-    const written: number[] = [];
-    const states: SaveState[] = [];
-    let release = () => {};
-    const saver = createSaver<number>(
-      async (v) => {
-        await new Promise<void>((r) => (release = r));
-        written.push(v);
-      },
-      (s) => states.push(s),
-    );
-    saver.save(1);
-    saver.save(2);
-    saver.save(3);
-    expect(states).toEqual(['saving']);
-    release();
-    await new Promise((r) => setTimeout(r));
-    release();
-    await saver.settled();
-    expect(written).toEqual([1, 3]);
-    expect(states).toEqual(['saving', 'saved']);
-  });
-
-  it('tells a failure and takes the next value all the same', async () => {
-    let full = true;
-    const states: (string | undefined)[] = [];
-    const saver = createSaver<number>(
-      async () => {
-        if (full) throw new Error('quota');
-      },
-      (s, e) => states.push(e?.message ?? s),
-    );
-    saver.save(1);
-    await saver.settled();
-    full = false;
-    saver.save(2);
-    await saver.settled();
-    expect(states).toEqual(['saving', 'quota', 'saving', 'saved']);
-  });
-});
+const newId = seededIds();
 
 describe('a workspace', () => {
   const make = (storage: WorkspaceStorage = memoryStorage(), channel?: Channel, seeds?: string[]) => {
-    let ids = 0;
     return createWorkspace({
       open: async () => storage,
-      newId: () => `id-${++ids}-${Math.random()}`,
+      newId,
       now: () => new Date().toISOString(),
       ...(channel ? { channel } : {}),
       ...(seeds ? { seeds: async () => seeds } : {}),
     });
   };
-  const file = writeStandFile({ stand: testStand(), bag: sampleBag(), minor: 0 });
+  const file = valueOf(writeStandFile({ stand: testStand(), bag: sampleBag(), minor: 0 }));
 
   it('keeps what is done to a stand across a reload', async () => {
     const storage = memoryStorage();
     const workspace = make(storage);
     await workspace.load();
     const id = workspace.createStand();
-    workspace.open(id)!.edit((d) => ({ ...d, stand: addReading(d.stand, { role: 'land', ev100: 9 }) }));
+    workspace
+      .open(id)!
+      .edit((d) => ({ ...d, stand: addReading(d.stand, { id: newId('r'), role: 'land', ev100: 9 }) }));
     workspace.bag.edit((b) => ({ ...b, slots: 3 }));
     await workspace.settled();
     expect(workspace.state.getState().saving).toBe('saved');
@@ -157,7 +119,10 @@ describe('a workspace', () => {
     const second = workspace.importStand(file);
     expect(first).toEqual({ ok: true, value: 'st-test' });
     expect(second.ok && second.value).not.toBe('st-test');
-    expect(workspace.exportStand('st-test')).toEqual({ name: 'hesk-terraces.paleseam.json', text: file });
+    expect(valueOf(workspace.exportStand('st-test'))).toEqual({
+      name: 'hesk-terraces.paleseam.json',
+      text: file,
+    });
     expect(workspace.importStand('{}')).toMatchObject({ ok: false, error: { path: 'format' } });
     expect(workspace.state.getState().stands).toHaveLength(2);
     expect(workspace.exportStand('nowhere')).toBeNull();
@@ -167,12 +132,12 @@ describe('a workspace', () => {
     const workspace = make();
     await workspace.load();
     const own = { slots: 1, filters: [{ id: 'x', kind: 'graduated' as const, stops: 2.5, transitionMm: 8 }] };
-    workspace.importStand(writeStandFile({ stand: testStand(), bag: own, minor: 0 }));
+    workspace.importStand(valueOf(writeStandFile({ stand: testStand(), bag: own, minor: 0 })));
     expect(workspace.open('st-test')!.state.getState().value.bag).toEqual(own);
     expect(workspace.bag.state.getState().value).toEqual(sampleBag());
   });
 
-  it('keeps the pictures that its stands refer to, and lets the others go when it is opened anew', async () => {
+  it('keeps the pictures that its stands refer to, and lets the others go when it is opened a day later', async () => {
     const storage = memoryStorage();
     const workspace = make(storage);
     await workspace.load();
@@ -193,7 +158,8 @@ describe('a workspace', () => {
     await workspace.settled();
     // redo can bring it back for as long as the page is open
     expect(await workspace.findPicture(undone)).toEqual(stored(undone));
-    const again = make(storage);
+    const dayLater = new Date(Date.now() + 86_400_000).toISOString();
+    const again = createWorkspace({ open: async () => storage, newId, now: () => dayLater });
     await again.load();
     expect(await again.findPicture(used)).toEqual(stored(used));
     expect(await again.findPicture(undone)).toBeNull();
@@ -203,7 +169,7 @@ describe('a workspace', () => {
     const [here, there] = [make(), make()];
     await Promise.all([here.load(), there.load()]);
     const id = here.createStand();
-    const alone = await here.backupWithPictures();
+    const alone = valueOf(await here.backupWithPictures()).file;
     expect(alone.name).toMatch(/\.json$/);
     const bytes = new Uint8Array(await readFile('src/demo/pictures/marl-pan.jpg'));
     const sha256 = createHash('sha256').update(bytes).digest('hex');
@@ -214,7 +180,7 @@ describe('a workspace', () => {
       ...d,
       stand: withPicture(d.stand, { sha256, type: 'image/jpeg', columns: 3, rows: 2, light }),
     }));
-    const whole = await here.backupWithPictures();
+    const whole = valueOf(await here.backupWithPictures()).file;
     expect(whole.name).toMatch(/\.zip$/);
     if (!('bytes' in whole)) throw new Error('no bytes');
     expect(await there.restoreFile(new Blob([whole.bytes]))).toMatchObject({
@@ -225,7 +191,7 @@ describe('a workspace', () => {
     expect(there.open(id)!.state.getState().value.stand.picture?.sha256).toBe(sha256);
     // a stand is no backup, in a bundle or not
     const stand = await here.exportBundle(id);
-    expect(await there.restoreFile(new Blob([stand!.bytes]))).toMatchObject({ ok: false });
+    expect(await there.restoreFile(new Blob([valueOf(stand).bytes]))).toMatchObject({ ok: false });
   });
 
   it('keeps a picture for the page when the storage is full, and says so', async () => {
@@ -250,8 +216,8 @@ describe('a workspace', () => {
     }));
     const workspace = createWorkspace({
       open: async () => storage,
-      newId: String,
-      now: () => '',
+      newId,
+      now: () => new Date().toISOString(),
       seedPicture,
     });
     await workspace.load();
@@ -292,7 +258,7 @@ describe('a workspace', () => {
       'from b (other tab)',
     ]);
     expect(b.open('st-test')!.state.getState().value.stand.name).toBe('from a');
-    expect(b.state.getState().notice).toMatch(/Both versions are kept/);
+    expect(b.state.getState().notice).toEqual({ code: 'both-kept', name: 'from a' });
   });
 
   it('shows what another tab has written', async () => {
@@ -358,7 +324,7 @@ describe('answers that are kept', () => {
   it('asks once for a stand, marks the old answer until the new one comes, and drops late ones', async () => {
     const worker = client();
     const solver = keepAnswers(worker);
-    const [first, second] = [testStand(), addReading(testStand(), { role: 'sky', ev100: 14 })];
+    const [first, second] = [testStand(), addReading(testStand(), { id: 'r3', role: 'sky', ev100: 14 })];
     solver.ask(first, bag);
     solver.ask({ ...first, name: 'another name' }, bag);
     expect(worker.asked).toHaveLength(1);

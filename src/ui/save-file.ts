@@ -5,6 +5,9 @@ type NamedFile = { readonly name: string } & (
 
 const TYPES: Record<string, string> = { csv: 'text/csv', zip: 'application/zip' };
 
+/** An address that nobody fetches any more is given back after so long, ms. */
+const REVOKED_AFTER_MS = 60_000;
+
 /** Hands a file to the browser to be saved. */
 export function saveFile(file: NamedFile): void {
   const type = TYPES[file.name.split('.').at(-1) ?? ''] ?? 'application/json';
@@ -13,5 +16,6 @@ export function saveFile(file: NamedFile): void {
   link.href = url;
   link.download = file.name;
   link.click();
-  URL.revokeObjectURL(url);
+  // the browser fetches it in a turn of its own
+  setTimeout(() => URL.revokeObjectURL(url), REVOKED_AFTER_MS);
 }

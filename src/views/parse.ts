@@ -14,7 +14,7 @@ import { meteredText, NOT_A_NUMBER, NOT_A_TIME, NOT_METERED, rangeText, tenthsTe
 /** A number as it is typed: a comma or a point, a true or a typed minus, nothing else. */
 export function typedNumber(text: string): number | null {
   const plain = text.trim().replace(',', '.').replace('−', '-');
-  return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
+  return /^[-+]?(?:\d{1,20}(?:\.\d{0,20})?|\.\d{1,20})$/.test(plain) ? Number(plain) : null;
 }
 
 /** Understands a number of some quantity, or says what is allowed. */

@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { saveFile } from '@/ui/save-file';
+import { saveOrSay } from './save';
+import { standKey } from './stand-path';
 import { useWorkspace } from './shell/workspace-context';
 
 /** What leads on from a stand: the next framing from the same place, and its file. */
@@ -12,15 +13,15 @@ export function useFromStand(id: string) {
     () => ({
       goOn: () => {
         const next = workspace.nextStand(id);
-        if (next) void navigate(`${base}/stands/${next}`);
+        if (next) void navigate(`${base}/stands/${standKey(next)}`);
       },
       exportFile: () => {
         const file = workspace.exportStand(id);
-        if (file) saveFile(file);
+        if (file) saveOrSay(file);
       },
       exportBundle: async () => {
         const file = await workspace.exportBundle(id);
-        if (file) saveFile(file);
+        if (file) saveOrSay(file);
         else toast('Its picture is not on this device.');
       },
     }),

@@ -31,7 +31,7 @@ export function wholeOrTenth(value: number): string {
 export const mmFigure = (mm: number): string => wholeOrTenth(Math.round(mm * 2) / 2);
 
 /** Degrees to the quarter, without needless noughts. */
-export const degreesFigure = (degrees: number): string => signed(degrees, 2).replace(/\.?0+$/, '');
+export const degreesFigure = (degrees: number): string => signed(degrees, 2).replace(/\.?0{1,2}$/, '');
 
 /** A time that a shutter shows or a watch measures: "1/8 s", "0.6 s", "2 min 8 s". */
 export function timeText(seconds: number): string {

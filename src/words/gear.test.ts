@@ -1,5 +1,6 @@
 import { readLabel } from '@/core/glass';
 import { filterFromLabel, mergeStands, sampleBag, solveStand, deriveStand, type Stand } from '@/model';
+import { seededIds } from '@/testing/ids';
 import { testStand } from '@/testing/fixtures';
 import { assumedText } from './assumed';
 import { cameraDetail, lensDetail, lensText } from './gear';
@@ -112,11 +113,17 @@ describe('what became of a file', () => {
         updatedAt: '2026-11-01T06:00:00Z',
         document: { stand: testStand({ id: name, name }), bag: null, used: [], minor: 2 },
       }));
-    const { report } = mergeStands(stands(['a', 'b']), stands(['b', 'c']), () => 'new');
+    const { report } = mergeStands(stands(['a', 'b']), stands(['b', 'c']), {
+      nameOf: (item) => item.name ?? item.id,
+      from: 'from the file',
+      newId: seededIds(),
+    });
     expect(mergeText(report)).toBe('1 added (c); 1 here already.');
-    expect(mergeText({ added: [], kept: [], inConflict: [] })).toBe('nothing in it.');
-    const many = mergeText({ added: [...'abcdefgh'], kept: [], inConflict: ['x'] });
-    expect(many).toBe('8 added (a, b, c, d, e and 3 more); 1 in conflict (x), kept beside yours.');
+    expect(mergeText({ added: [], kept: [], inConflict: [], leftOut: [] })).toBe('nothing in it.');
+    const many = mergeText({ added: [...'abcdefgh'], kept: [], inConflict: ['x'], leftOut: ['y'] });
+    expect(many).toBe(
+      '8 added (a, b, c, d, e and 3 more); 1 in conflict (x), kept beside yours; 1 left out (y): there is no room for more.',
+    );
   });
 });
 

@@ -14,6 +14,7 @@ export * from './working';
 export * from './refusals';
 export * from './pictures';
 export * from './polariser';
+export * from './keeping';
 export * from './storage';
 export * from './merge';
 export * from './meter';

@@ -1,5 +1,5 @@
 /** Why nothing can be stored, as the storage names it. */
-type Fault = 'full' | 'newer' | 'closed' | 'refused' | 'failed';
+type Fault = 'full' | 'newer' | 'closed' | 'deleted' | 'cleared' | 'refused' | 'failed';
 
 interface StorageWords {
   /** What happened. */
@@ -22,6 +22,16 @@ export function notSavedText(fault: Fault): StorageWords {
       return {
         what: 'A newer Pale Seam was opened in another tab, so the last change here is not saved.',
         then: `${kept} Save everything to a file, then reload this page.`,
+      };
+    case 'deleted':
+      return {
+        what: 'What was stored of these stands has been deleted, from another tab or by the browser’s tools.',
+        then: `All of it is kept while this page stays open. Try again to store it anew, or save everything to a file.`,
+      };
+    case 'cleared':
+      return {
+        what: 'The browser has cleared what was stored of these stands.',
+        then: `All of it is kept while this page stays open. Try again to store it anew, or save everything to a file.`,
       };
     case 'refused':
     case 'failed':

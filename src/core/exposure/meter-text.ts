@@ -3,6 +3,7 @@ import {
   type ExactAperture,
   type ExactSeconds,
   exactIso,
+  plainTyped,
   shutterFromTyping,
 } from '@/core/units';
 import { ev100OfEv, evOfLuminance, incidentEv } from './light-units';
@@ -23,12 +24,12 @@ export type MeterText =
     }
   | { readonly ok: false; readonly reason: 'not-a-time' | 'not-a-number' | 'out-of-range' };
 
-const NUMBER = '([-+−]?\\d+(?:[.,]\\d+)?|[-+−]?[.,]\\d+)';
-const ISO = '(?:\\s*(?:at|@|,)?\\s*iso\\s*(\\d+))?';
-const EV = [new RegExp(`^ev\\s*${NUMBER}${ISO}$`), new RegExp(`^${NUMBER}\\s*ev${ISO}$`)];
+const NUMBER = '([-+−]?\\d{1,12}(?:[.,]\\d{1,12})?|[-+−]?[.,]\\d{1,12})';
+const ISO = '(?: ?(?:(?:at|@|,) ?)?iso ?(\\d{1,9}))?';
+const EV = [new RegExp(`^ev ?${NUMBER}${ISO}$`), new RegExp(`^${NUMBER} ?ev${ISO}$`)];
 const BARE_EV = new RegExp(`^${NUMBER}${ISO}$`);
-const LUX = new RegExp(`^${NUMBER}\\s*(k?)\\s*(?:lux|lx)$`);
-const LUMINANCE = new RegExp(`^${NUMBER}\\s*(k?)\\s*(?:cd\\s*/\\s*m(?:2|²|\\^2)|nits?)$`);
+const LUX = new RegExp(`^${NUMBER} ?(k?) ?(?:lux|lx)$`);
+const LUMINANCE = new RegExp(`^${NUMBER} ?(k?) ?(?:cd ?/ ?m(?:2|²|\\^2)|nits?)$`);
 const BARE = new RegExp(`^${NUMBER}$`);
 
 const numberOf = (text: string): number => Number(text.replace(',', '.').replace('−', '-'));
@@ -38,7 +39,7 @@ const numberOf = (text: string): number => Number(text.replace(',', '.').replace
  * "1/250"; a bare number is on the scale that the meter shows.
  */
 export function meterFromTyping(text: string, bare: MeterScale): MeterText {
-  const t = text.trim().toLowerCase();
+  const t = plainTyped(text).toLowerCase();
   const ev = EV.map((form) => form.exec(t)).find(Boolean) ?? (bare === 'ev' ? BARE_EV.exec(t) : null);
   if (ev) return ofEv(numberOf(ev[1] as string), ev[2]);
   const lux = LUX.exec(t);
@@ -73,7 +74,7 @@ function ofLight(scale: 'lux' | 'luminance', [, number, thousands]: RegExpExecAr
   return { ok: true, scale, ev100: scale === 'lux' ? incidentEv(value) : evOfLuminance(value), value };
 }
 
-const TENTHS = /^(\d+(?:[.,]\d+)?)\s*(?:and|\+|_|\s)\s*(\d(?:[.,]\d+)?)\s*(?:\/\s*10|tenths?)?$/;
+const TENTHS = /^(\d{1,3}(?:[.,]\d{1,6})?)(?: ?(?:and|\+|_) ?| )(\d(?:[.,]\d{1,6})?) ?(?:\/ ?10|tenths?)?$/;
 
 /**
  * An f-number as a hand meter shows it: "8 and 4/10", "8 4/10", "8 4" is f/8 closed by 0.4 stop (physics 1). Null for a plain
@@ -82,7 +83,7 @@ const TENTHS = /^(\d+(?:[.,]\d+)?)\s*(?:and|\+|_|\s)\s*(\d(?:[.,]\d+)?)\s*(?:\/\
 export function apertureInTenths(
   text: string,
 ): { readonly mark: number; readonly tenths: number; readonly exact: ExactAperture } | null {
-  const m = TENTHS.exec(text.trim().toLowerCase());
+  const m = TENTHS.exec(plainTyped(text).toLowerCase());
   if (!m) return null;
   const [mark, tenths] = [numberOf(m[1] as string), numberOf(m[2] as string)];
   if (!(tenths < 10)) return null;

@@ -1,4 +1,4 @@
-import { labelFromStops, type Notation, stopsFromLabel } from '@/core/units';
+import { labelFromStops, type Notation, plainTyped, stopsFromLabel } from '@/core/units';
 import { type TransitionName } from './transitions';
 
 /** What is printed on the rim of a filter says so much of it. */
@@ -41,14 +41,14 @@ const KIND_WORDS: readonly (readonly [RegExp, Label['kind']])[] = [
 /** Words that go with a filter and say nothing more of it. */
 const FILLERS = /^(?:filter|glass|resin|edged?|sheet|density|of|with|and|a|the|stops?|mm)$/;
 
-const NUMBER = String.raw`\d+(?:[.,]\d+)?|[.,]\d+`;
-const FRACTION = String.raw`(?:\d+[ -])?\d+\/\d+`;
-const SIZE = new RegExp(String.raw`(${NUMBER})\s*(?:mm)?\s*[x×*]\s*(${NUMBER})\s*(?:mm)?`, 'i');
+const NUMBER = String.raw`\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9}`;
+const FRACTION = String.raw`(?:\d{1,3}[ -])?\d{1,3}\/\d{1,3}`;
+const SIZE = new RegExp(String.raw`(${NUMBER})(?: ?mm)? ?[x×*] ?(${NUMBER})(?: ?mm)?`, 'i');
 const STRENGTHS: readonly (readonly [RegExp, Notation | 'density-or-factor' | 'bare'])[] = [
-  [new RegExp(String.raw`(${FRACTION}|${NUMBER})[ -]*(?:stops?|ev|f-stops?)(?![a-z])`, 'gi'), 'stops'],
-  [new RegExp(String.raw`density[ -]*(${NUMBER})|(${NUMBER})[ -]*density`, 'gi'), 'density'],
+  [new RegExp(String.raw`(${FRACTION}|${NUMBER})[ -]{0,3}(?:stops?|ev|f-stops?)(?![a-z])`, 'gi'), 'stops'],
+  [new RegExp(String.raw`density[ -]{0,3}(${NUMBER})|(${NUMBER})[ -]{0,3}density`, 'gi'), 'density'],
   [new RegExp(String.raw`g?nd[ -]?(${NUMBER})`, 'gi'), 'density-or-factor'],
-  [new RegExp(String.raw`(?:(${NUMBER})\s*[x×]|[x×]\s*(${NUMBER}))(?![\w])`, 'gi'), 'factor'],
+  [new RegExp(String.raw`(?:(${NUMBER}) ?[x×]|[x×] ?(${NUMBER}))(?![\w])`, 'gi'), 'factor'],
   [new RegExp(String.raw`(${NUMBER})(?![\w.])`, 'g'), 'bare'],
 ];
 
@@ -111,7 +111,8 @@ function takeStrengths(text: string): { strengths: Strength[]; rest: string } {
  * with a size ("100 x 150") and the body ("dyed", "coated") where they stand there too. A bare number is read as density
  * where it looks like one, as stops up to 7, 9 and 10, as a factor from 32; 8, 16 and the like could be either and are refused.
  */
-export function readLabel(text: string): ReadLabel {
+export function readLabel(typed: string): ReadLabel {
+  const text = plainTyped(typed);
   const size = SIZE.exec(text);
   const { strengths, rest } = takeStrengths(size ? text.replace(size[0], ' ') : text);
   const words = rest

@@ -4,3 +4,4 @@ export * from './density-labels';
 export * from './shutter-text';
 export * from './stops';
 export * from './srgb';
+export * from './typed-text';

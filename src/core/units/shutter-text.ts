@@ -1,4 +1,5 @@
 import { exactShutter, type ExactSeconds } from './camera-scales';
+import { plainTyped } from './typed-text';
 
 export type ShutterText =
   | { readonly ok: true; readonly seconds: ExactSeconds }
@@ -7,8 +8,12 @@ export type ShutterText =
 /** Times that any reading or exposure may have, seconds (formats: ranges). */
 export const SHUTTER_RANGE = [1e-6, 1e6] as const;
 
-const FRACTION = /^(\d+(?:\.\d+)?)\s*\/\s*(\d+(?:\.\d+)?)$/;
-const DECIMAL = /^\d*\.?\d+(?:e-?\d+)?$/i;
+const NUMBER = String.raw`\d{1,15}(?:\.\d{1,30})?|\.\d{1,30}`;
+const FRACTION = new RegExp(`^(${NUMBER}) ?/ ?(${NUMBER})$`);
+const DECIMAL = new RegExp(`^(?:${NUMBER})(?:e-?\\d{1,3})?$`, 'i');
+const MINUTES = new RegExp(`^(${NUMBER}) ?(?:min|m)(?: ?(${NUMBER}) ?(?:s|sec|")?)?$`);
+const SECONDS = new RegExp(`^(${NUMBER}) ?(?:s|sec|")$`);
+const MARK = / ?(?:s|sec|")$/;
 
 function ranged(seconds: number): ShutterText {
   if (!Number.isFinite(seconds)) return { ok: false, reason: 'not-a-time' };
@@ -25,7 +30,7 @@ function fraction(text: string): ShutterText | null {
 
 /** A shutter time as a file writes it: "1/60" and "30" are marks, "2.5s" and "47" are seconds (formats: the stand file). */
 export function shutterFromFileText(text: string): ShutterText {
-  const bare = text.trim().replace(/\s*s$/, '');
+  const bare = plainTyped(text).replace(/ ?s$/, '');
   const asFraction = fraction(bare);
   if (asFraction) return asFraction;
   return DECIMAL.test(bare) ? ranged(Number(bare)) : { ok: false, reason: 'not-a-time' };
@@ -36,13 +41,13 @@ export function shutterFromFileText(text: string): ShutterText {
  * mark ("30s", `30"`, "2 min", "2m 8s"), and a decimal ("0.4") can only be seconds.
  */
 export function shutterFromTyping(text: string): ShutterText {
-  const t = text.trim().toLowerCase().replace(',', '.').replace(/″|''/g, '"');
-  const minutes = /^(\d+(?:\.\d+)?)\s*(?:min|m)(?:\s*(\d+(?:\.\d+)?)\s*(?:s|sec|")?)?$/.exec(t);
+  const t = plainTyped(text).toLowerCase().replace(',', '.').replace(/″|''/g, '"');
+  const minutes = MINUTES.exec(t);
   if (minutes) return ranged(60 * Number(minutes[1]) + Number(minutes[2] ?? 0));
-  const seconds = /^(\d*\.?\d+)\s*(?:s|sec|")$/.exec(t);
+  const seconds = SECONDS.exec(t);
   if (seconds) return ranged(Number(seconds[1]));
-  const asFraction = fraction(t.replace(/\s*(?:s|sec|")$/, ''));
+  const asFraction = fraction(t.replace(MARK, ''));
   if (asFraction) return asFraction;
-  if (/^\d+$/.test(t)) return ranged(1 / Number(t));
+  if (/^\d{1,15}$/.test(t)) return ranged(1 / Number(t));
   return DECIMAL.test(t) ? ranged(Number(t)) : { ok: false, reason: 'not-a-time' };
 }

@@ -1,22 +1,24 @@
 import { Plus } from 'lucide-react';
 import { useId, useState } from 'react';
 import { readLabel } from '@/core/glass';
-import { type Bag, type Filter, filterFromLabel, freeId, MAX_FILTERS } from '@/model';
+import { type Bag, type Filter, filterFromLabel, MAX_FILTERS } from '@/model';
 import { Button } from '@/ui/button';
 import { labelText } from '@/words';
+import { useNewId } from '../shell/workspace-context';
 
 /** A filter by what is printed on its rim; what is understood stands below as it is typed. */
 export function AddFilter({ bag, onAdd }: { bag: Bag; onAdd: (filter: Filter) => void }) {
   const id = useId();
+  const newId = useNewId();
   const [text, setText] = useState('');
   const [refused, setRefused] = useState(false);
   const read = readLabel(text);
-  const filter = read.ok ? filterFromLabel(read, freeId('g', bag.filters), bag) : null;
+  const filter = read.ok ? filterFromLabel(read, 'typed', bag) : null;
   const full = bag.filters.length >= MAX_FILTERS;
   const add = () => {
     setRefused(!filter);
     if (!filter || full) return;
-    onAdd(filter);
+    onAdd({ ...filter, id: newId('g') });
     setText('');
   };
   const isFault = refused && !read.ok;

@@ -1,7 +1,7 @@
 import { Download, EllipsisVertical, Sheet, Upload } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { freeId, MAX_FILTERS, newSheet, putFilter } from '@/model';
+import { MAX_FILTERS, newSheet, putFilter } from '@/model';
 import { type GlassRow } from '@/store';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
@@ -9,6 +9,7 @@ import { Menu } from '@/ui/menu';
 import { saveFile } from '@/ui/save-file';
 import { mergeText } from '@/words';
 import { useBag, useWorkspace } from '../shell/workspace-context';
+import { saveOrSay } from '../save';
 import { UndoRedo } from '../undo-redo';
 import { AddFilter } from './add-filter';
 import { CameraList } from './camera-list';
@@ -44,7 +45,7 @@ export function BagPage() {
             </h2>
             <Button
               disabled={bag.filters.length >= MAX_FILTERS}
-              onClick={() => add(newSheet(freeId('g', bag.filters), bag))}
+              onClick={() => add(newSheet(workspace.newId('g'), bag))}
             >
               Add a sheet by its figures
             </Button>
@@ -102,7 +103,7 @@ function Files() {
                 {
                   text: 'Save the bag to a file',
                   icon: Download,
-                  onSelect: () => saveFile(workspace.exportBag()),
+                  onSelect: () => saveOrSay(workspace.exportBag()),
                 },
                 {
                   text: 'Save the glass as a table (CSV)',

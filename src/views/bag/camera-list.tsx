@@ -1,13 +1,15 @@
-import { type BagCamera, freeId, putCamera, removeCamera, restoreCamera } from '@/model';
+import { type BagCamera, putCamera, removeCamera, restoreCamera } from '@/model';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { cameraDetail, thingName } from '@/words';
 import { QuantityField } from '../quantity-field';
 import { RoomFields } from '../room-fields';
 import { SensorSizeFields } from '../sensor-size-fields';
+import { useNewId } from '../shell/workspace-context';
 import { GearList, type SectionProps } from './gear-list';
 
 /** The cameras: the sensor, and the room it has either way. */
 export function CameraList({ bag, ...section }: SectionProps) {
+  const newId = useNewId();
   const cameras = bag.cameras ?? [];
   return (
     <GearList<BagCamera>
@@ -17,7 +19,7 @@ export function CameraList({ bag, ...section }: SectionProps) {
       emptyText="No camera yet. A stand begins with the one used last."
       items={cameras}
       make={() => ({
-        id: freeId('c', cameras),
+        id: newId('c'),
         name: 'full frame',
         sensorWidthMm: 36,
         sensorHeightMm: 24,

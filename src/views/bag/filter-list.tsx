@@ -16,6 +16,7 @@ import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
 import { filterDetail, filterKindText, filterName } from '@/words';
 import { ListTools } from '../list-tools';
+import { useNewId } from '../shell/workspace-context';
 import { answersTo, useListTools } from '../use-list-tools';
 import { FilterEditor } from './filter-editor';
 import { type SectionProps } from './gear-list';
@@ -109,6 +110,7 @@ interface RowProps {
 }
 
 function Row({ filter, bag, edit, open, onToggle }: RowProps) {
+  const newId = useNewId();
   const name = filterName(filter);
   const isAlong = bag.pouch?.includes(filter.id) ?? true;
   return (
@@ -119,11 +121,11 @@ function Row({ filter, bag, edit, open, onToggle }: RowProps) {
       onToggle={onToggle}
       archived={!!filter.archived}
       onArchive={(archived) => edit((b) => archiveFilter(b, filter.id, archived))}
-      onDuplicate={() => edit((b) => duplicateFilter(b, filter.id))}
+      onDuplicate={() => edit((b) => duplicateFilter(b, filter.id, newId('g')))}
       onRemove={() =>
         removeWithUndo(edit, name, {
           remove: (b) => removeFilter(b, filter.id),
-          restore: (b) => restoreFilter(b, filter, bag.filters.indexOf(filter)),
+          restore: (b) => restoreFilter(b, filter, bag.filters.indexOf(filter), isAlong),
         })
       }
       before={

@@ -1,13 +1,15 @@
 import { estimatedPupilToFilterMm } from '@/core/optics';
-import { type BagLens, freeId, putLens, removeLens, restoreLens } from '@/model';
+import { type BagLens, putLens, removeLens, restoreLens } from '@/model';
 import { Check } from '@/ui/check';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { lensDetail, lensText } from '@/words';
 import { QuantityField } from '../quantity-field';
+import { useNewId } from '../shell/workspace-context';
 import { GearList, type SectionProps } from './gear-list';
 
 /** The lenses: focal range, widest aperture, and where the pupil lies. */
 export function LensList({ bag, ...section }: SectionProps) {
+  const newId = useNewId();
   const lenses = bag.lenses ?? [];
   return (
     <GearList<BagLens>
@@ -16,7 +18,7 @@ export function LensList({ bag, ...section }: SectionProps) {
       addText="Add a lens"
       emptyText="No lens yet. A stand can do without; one that is here is chosen by name."
       items={lenses}
-      make={() => ({ id: freeId('l', lenses), shortestMm: 24, longestMm: 70 })}
+      make={() => ({ id: newId('l'), shortestMm: 24, longestMm: 70 })}
       nameOf={lensText}
       detailOf={lensDetail}
       put={putLens}

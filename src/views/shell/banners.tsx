@@ -1,8 +1,8 @@
 import { type ReactNode } from 'react';
 import { prefer } from '@/store';
 import { Button } from '@/ui/button';
-import { saveFile } from '@/ui/save-file';
 import { notSavedText, TEMPORARY_TEXT } from '@/words';
+import { saveBackup } from '../save';
 import { useDevice, usePreferences, useWorkspace, useWorkspaceState } from './workspace-context';
 
 /** What must be told above the page; in the middle of a stand only what its work depends on. */
@@ -14,14 +14,14 @@ export function Banners({ inStand }: { inStand: boolean }) {
   const phase = useWorkspaceState((s) => s.phase);
   const takeUpdate = useDevice((d) => d.takeUpdate);
   const toldInsecure = usePreferences((p) => p.toldInsecure);
-  const everything = () => void workspace.backupWithPictures().then(saveFile);
+  const everything = () => void workspace.backupWithPictures().then(saveBackup);
   if (phase !== 'ready') return null;
   const unsaved = problem && notSavedText(problem.fault);
   return (
     <>
       {unsaved && (
         <Banner isFault says={`${unsaved.what} ${unsaved.then}`}>
-          <Button onClick={() => workspace.retry()}>Try again</Button>
+          <Button onClick={() => void workspace.retry()}>Try again</Button>
           <Button onClick={everything}>Save everything to a file</Button>
         </Banner>
       )}

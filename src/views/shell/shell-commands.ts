@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { type Command, useCommands, useCommandState } from '@/ui/commands';
-import { saveFile } from '@/ui/save-file';
 import { useTheme } from '@/ui/theme';
+import { saveBackup } from '../save';
+import { standKey } from '../stand-path';
 import { useWorkspace, useWorkspaceState } from './workspace-context';
 
 /** What can be done from everywhere: go to a page or a stand, begin one, back up, change the theme. */
@@ -21,12 +22,16 @@ export function useShellCommands(): void {
       { name: 'Stands', also: 'go to list', run: go('stands') },
       { name: 'Bag', also: 'go to filters glass lenses cameras', run: go('bag') },
       { name: 'Settings', also: 'go to theme place storage', run: go('settings') },
-      { name: 'Begin a new stand', also: 'create', run: () => go(`stands/${workspace.createStand()}`)() },
+      {
+        name: 'Begin a new stand',
+        also: 'create',
+        run: () => go(`stands/${standKey(workspace.createStand())}`)(),
+      },
       { name: 'Noon or Dusk', also: 'theme dark light night', run: toggle },
       {
         name: 'Back up everything to a file',
         also: 'save export',
-        run: () => void workspace.backupWithPictures().then(saveFile),
+        run: () => void workspace.backupWithPictures().then(saveBackup),
       },
     ];
   }, [base, navigate, setOpen, toggle, workspace]);
@@ -36,7 +41,7 @@ export function useShellCommands(): void {
       stands.map(({ id, document }) => ({
         name: document.stand.name || 'without a name',
         also: 'open stand',
-        run: () => void navigate(`${base}/stands/${encodeURIComponent(id)}`),
+        run: () => void navigate(`${base}/stands/${standKey(id)}`),
       })),
     [base, navigate, stands],
   );

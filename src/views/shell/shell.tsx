@@ -8,6 +8,7 @@ import { useKeepFocus } from '@/ui/keep-focus';
 import { Shortcuts } from '@/ui/shortcuts';
 import { useTheme } from '@/ui/theme';
 import { useVisibleHeight } from '@/ui/use-visible-height';
+import { noticeText } from '@/words';
 import { Banners } from './banners';
 import { CannotOpen } from './cannot-open';
 import { useShellCommands } from './shell-commands';
@@ -31,8 +32,8 @@ export function Shell() {
   useHotkeys('shift+?', () => setOpen('shortcuts'), { useKey: true });
   useEffect(() => {
     if (!notice) return;
-    toast(notice, { duration: 12_000 });
-    workspace.state.setState({ notice: null });
+    toast(noticeText(notice), { duration: 12_000 });
+    workspace.noticed();
   }, [notice, workspace]);
 
   return (

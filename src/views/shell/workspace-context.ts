@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
 import { useStore } from 'zustand';
-import { type Bag } from '@/model';
+import { type Bag, type NewId } from '@/model';
 import {
   device,
   type DeviceState,
@@ -31,6 +31,9 @@ export function useWorkspace(): WorkspaceAccess {
 export function useWorkspaceState<T>(select: (state: WorkspaceState) => T): T {
   return useStore(useWorkspace().workspace.state, select);
 }
+
+/** The source of ids for what is made here. */
+export const useNewId = (): NewId => useWorkspace().workspace.newId;
 
 export function useBag(): Bag {
   return useStore(useWorkspace().workspace.bag.state, (s) => s.value);

@@ -23,13 +23,15 @@ import { usePhoto } from './picture/use-photo';
 import { usePictureIn } from './picture/use-picture-in';
 import { WHOLE } from './picture/zoom';
 import { useBag, useWorkspace } from '../shell/workspace-context';
+import { idOfKey } from '../stand-path';
 import { type PhoneView, type ReadingDraft, type Selection, StandContext, type Step } from './stand-context';
 import { StandScreen } from './stand-screen';
 import { useCarry } from './use-carry';
 
 /** One stand: finds it, keeps its answer up to date and hands everything to the screen. */
 export function StandPage() {
-  const { id = '' } = useParams();
+  const { id: key = '' } = useParams();
+  const id = idOfKey(key);
   const { workspace, base } = useWorkspace();
   const document = useMemo(() => workspace.open(id), [workspace, id]);
   if (!document)
@@ -52,8 +54,8 @@ function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
   const { workspace } = useWorkspace();
   const workspaceBag = useBag();
   const value = useStore(document.state, (s) => s.value);
-  const { stand } = value;
-  const bag = useMemo(() => bagForStand(value, workspaceBag), [value, workspaceBag]);
+  const { stand, bag: brought, used } = value;
+  const bag = useMemo(() => bagForStand({ bag: brought, used }, workspaceBag), [brought, used, workspaceBag]);
   const solver = useAnswers(() => keepAnswers(solveClient()));
   const { answer: solution, work: search, progress } = useStore(solver.state);
   const [step, openStep] = useState<Step>(stand.readings.length ? 'balance' : 'read');

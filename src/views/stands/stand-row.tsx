@@ -12,6 +12,7 @@ import { useTheme } from '@/ui/theme';
 import { slipLine, slipOf } from '@/words';
 import { archiveItem } from '../archive-item';
 import { useBag, useWorkspace } from '../shell/workspace-context';
+import { standKey } from '../stand-path';
 import { useFromStand } from '../use-from-stand';
 
 interface StandRowProps {
@@ -37,7 +38,7 @@ export function StandRow({ summary: { id, updatedAt, document }, solutions }: St
   return (
     <li className="flex items-center gap-1 border-b border-rule hover:bg-chosen">
       <Link
-        to={`${base}/stands/${encodeURIComponent(id)}`}
+        to={`${base}/stands/${standKey(id)}`}
         className="flex min-h-20 min-w-0 flex-1 items-center gap-3 py-2 pl-1 desk:gap-4 desk:pl-2"
       >
         <span className="flex w-[86px] shrink-0 justify-center">

@@ -1,14 +1,19 @@
-import { Plus, Upload } from 'lucide-react';
+import { EllipsisVertical, Plus, RotateCcw, Upload } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
+import { ErrorBoundary } from 'react-error-boundary';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { type StandSummary } from '@/store';
+import { note, type RefusedThing, type StandSummary } from '@/store';
 import { Button } from '@/ui/button';
+import { Menu } from '@/ui/menu';
 import { mergeText } from '@/words';
 import { ListTools } from '../list-tools';
+import { RefusedList } from '../refused-list';
 import { useWorkspace, useWorkspaceState } from '../shell/workspace-context';
+import { standKey } from '../stand-path';
 import { answersTo, useListTools } from '../use-list-tools';
+import { BrokenStands, FailedRow } from './broken-stands';
 import { StandRow } from './stand-row';
 import { useSolutions } from './use-solutions';
 
@@ -36,9 +41,11 @@ export function StandsPage() {
   const { workspace, base, isDemo } = useWorkspace();
   const stands = useWorkspaceState((s) => s.stands);
   const navigate = useNavigate();
-  const { refusals, take } = useFiles();
+  const broken = useWorkspaceState((s) => s.broken);
+  const filing = useWorkspaceState((s) => s.filing);
+  const { refusals, refused, take } = useFiles();
   const drop = useDropzone({ onDrop: (files) => void take(files), noClick: true, noKeyboard: true });
-  const begin = () => void navigate(`${base}/stands/${workspace.createStand()}`);
+  const begin = () => void navigate(`${base}/stands/${standKey(workspace.createStand())}`);
   return (
     <div {...drop.getRootProps()} className="h-full overflow-y-auto">
       <title>Stands · Pale Seam</title>
@@ -51,7 +58,6 @@ export function StandsPage() {
       <div className="mx-auto max-w-4xl px-4 py-5 desk:px-8 desk:py-6">
         <header className="mb-4 flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-2xl font-semibold">Stands{isDemo && ' of the demo'}</h1>
-          {isDemo && <Button onClick={() => void workspace.reset()}>Reset the demo</Button>}
           <Button onClick={drop.open}>
             <Upload size={18} aria-hidden /> Open a file
           </Button>
@@ -59,6 +65,15 @@ export function StandsPage() {
             <Button kind="action" onClick={begin}>
               <Plus size={18} aria-hidden /> New stand
             </Button>
+          )}
+          {isDemo && (
+            <Menu
+              label="More"
+              className="inline-flex size-11 items-center justify-center rounded-md hover:bg-chosen"
+              groups={[[{ text: 'Reset the demo', icon: RotateCcw, onSelect: () => void workspace.reset() }]]}
+            >
+              <EllipsisVertical size={20} aria-hidden />
+            </Menu>
           )}
         </header>
         {refusals.map((r) => (
@@ -71,6 +86,13 @@ export function StandsPage() {
             </p>
           </div>
         ))}
+        {filing !== null && (
+          <p role="status" className="mb-3 text-quiet">
+            Looking through every stand, {Math.round(100 * filing)} % done…
+          </p>
+        )}
+        <RefusedList refused={refused} />
+        <BrokenStands broken={broken} />
         {stands.length ? <List stands={stands} /> : <Empty onBegin={begin} />}
         {!isDemo && (
           <p className="mt-8 text-quiet">
@@ -127,7 +149,13 @@ function List({ stands }: { stands: readonly StandSummary[] }) {
       {shown.length ? (
         <ul aria-label={showsArchive ? 'Archived stands' : 'Stands'} className="border-t border-rule">
           {shown.map((summary) => (
-            <StandRow key={summary.id} summary={summary} solutions={solutions} />
+            <ErrorBoundary
+              key={summary.id}
+              fallback={<FailedRow id={summary.id} name={summary.document.stand.name} />}
+              onError={note}
+            >
+              <StandRow summary={summary} solutions={solutions} />
+            </ErrorBoundary>
           ))}
         </ul>
       ) : (
@@ -144,13 +172,20 @@ function useFiles() {
   const { workspace, base } = useWorkspace();
   const navigate = useNavigate();
   const [refusals, setRefusals] = useState<readonly Refusal[]>([]);
+  /** What of files that were taken was not. */
+  const [things, setThings] = useState<readonly RefusedThing[]>([]);
   const take = async (files: readonly File[]) => {
     const refused: Refusal[] = [];
+    const bad: RefusedThing[] = [];
     for (const file of files) {
       const result = await workspace.receiveFile(file);
-      if (!result.ok) refused.push({ file: file.name, ...result.error });
-      else if (result.value.kind === 'stand') {
-        if (files.length === 1) void navigate(`${base}/stands/${encodeURIComponent(result.value.id)}`);
+      if (!result.ok) {
+        refused.push({ file: file.name, ...result.error });
+        continue;
+      }
+      if (result.value.kind !== 'bag') bad.push(...result.value.refused);
+      if (result.value.kind === 'stand') {
+        if (files.length === 1) void navigate(`${base}/stands/${standKey(result.value.id)}`);
       } else if (result.value.kind === 'bag') toast(`Into the bag: ${mergeText(result.value.report)}`);
       else
         toast(
@@ -161,6 +196,7 @@ function useFiles() {
         );
     }
     setRefusals(refused);
+    setThings(bad);
   };
-  return { refusals, take };
+  return { refusals, refused: things, take };
 }

@@ -7,6 +7,7 @@ import { faultText, LOOK_AIMS, LOOK_NAMES, lookLine, warningText } from '@/words
 import { BesidePlan } from './beside-plan';
 import { BracketFrames, Kept, Lift, SunDirection, Tuning } from './look-controls';
 import { OnLens } from './on-lens';
+import { ChangedGlassNote } from './changed-glass';
 import { OwnBag } from './own-bag';
 import { Ranking } from './ranking';
 import { useStand } from '../stand-context';
@@ -26,6 +27,7 @@ export function BalanceStep() {
         <p className="text-fault">The search stopped before it was done. Change anything to try again.</p>
       )}
       <OwnBag />
+      <ChangedGlassNote />
       {progress !== null && <Progress part={progress} />}
       {balance ? (
         <>

@@ -19,11 +19,13 @@ export function OwnBag() {
       </p>
       <div className="flex flex-wrap gap-2">
         {fresh > 0 && (
-          <Button onClick={() => workspace.bag.edit((b) => withNewFilters(value, b))}>
+          <Button onClick={() => workspace.bag.edit((b) => withNewFilters(value, b, workspace.newId))}>
             Add its {fresh} {fresh === 1 ? 'sheet' : 'sheets'} to my bag
           </Button>
         )}
-        <Button onClick={() => document.edit((d) => withWorkspaceBag(d, bag))}>Use my bag</Button>
+        <Button onClick={() => document.edit((d) => withWorkspaceBag(d, bag, workspace.newId))}>
+          Use my bag
+        </Button>
       </div>
     </div>
   );

@@ -4,6 +4,7 @@ import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
 import { percentText } from '@/words';
+import { useNewId } from '../../shell/workspace-context';
 import { useStand } from '../stand-context';
 
 /** Half widths of the brush, parts of the frame's longer side. */
@@ -12,13 +13,14 @@ const FIRST_BRUSH: Brush = { radius: 0.025, wipes: false };
 
 /** While a shape is being outlined: by what, what to do, and the ways to end. */
 export function OutlineTools() {
-  const { edit, outline, setOutline, brush, setBrush, select, stand } = useStand();
+  const { edit, outline, setOutline, brush, setBrush, select } = useStand();
+  const newId = useNewId();
   if (!outline) return null;
   const finish = () => {
-    edit((s) => addShape(s, outline));
+    const id = newId('s');
+    edit((s) => addShape(s, id, outline));
     setOutline(null);
-    const id = addShape(stand, outline).shapes?.at(-1)?.id;
-    if (id) select({ kind: 'shape', id });
+    select({ kind: 'shape', id });
   };
   return (
     <div className="mt-2 space-y-2 rounded-md border border-action p-3">

@@ -1,6 +1,6 @@
 import { Camera, ImagePlus, ImageUp, Trash2, X } from 'lucide-react';
 import { unknownLight } from '@/core/field';
-import { type PictureOffer, pictureOffers, type Stand, withOffer } from '@/model';
+import { momentOf, type PictureOffer, pictureOffers, type Stand, withOffer } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { pictureFaultText, placeFigures, tieText, unknownText } from '@/words';
@@ -121,7 +121,8 @@ function Offers() {
 const momentText = (iso: string): string =>
   new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
-function offerText(offer: PictureOffer, { lens, exposure, camera, createdAt, place }: Stand) {
+function offerText(offer: PictureOffer, stand: Stand) {
+  const { lens, exposure, camera, place } = stand;
   switch (offer.of) {
     case 'focalLength':
       return { name: 'Focal length', told: `${offer.mm} mm`, now: `${lens.focalLengthMm} mm` };
@@ -132,7 +133,7 @@ function offerText(offer: PictureOffer, { lens, exposure, camera, createdAt, pla
     case 'orientation':
       return { name: 'Orientation', told: offer.orientation, now: camera.orientation ?? 'landscape' };
     case 'time':
-      return { name: 'Time', told: momentText(offer.takenAt), now: momentText(createdAt) };
+      return { name: 'Time', told: momentText(offer.takenAt), now: momentText(momentOf(stand)) };
     case 'place':
       return { name: 'Place', told: placeFigures(offer.place), now: place ? placeFigures(place) : 'none' };
   }

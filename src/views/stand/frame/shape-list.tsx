@@ -12,6 +12,7 @@ import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
 import { ROLE_NAMES } from '../roles';
 import { OutlineTools } from './outline-tools';
+import { useNewId } from '../../shell/workspace-context';
 import { useStand } from '../stand-context';
 
 const REGIONS: readonly (readonly [Region, string])[] = [
@@ -29,6 +30,7 @@ const TREATMENTS: readonly (readonly [FeatureTreatment | '', string])[] = [
 /** What is marked in the frame: trees, peaks, water; each with what is wanted of it. */
 export function ShapeList() {
   const { stand, edit, outline, setOutline, select } = useStand();
+  const newId = useNewId();
   const shapes = stand.shapes ?? [];
   const proposed = proposedFeatures(stand).length;
   return (
@@ -43,7 +45,7 @@ export function ShapeList() {
         ))}
       </ul>
       {!outline && proposed > 0 && (
-        <Button className="mt-2 w-full" onClick={() => edit(markFeatures)}>
+        <Button className="mt-2 w-full" onClick={() => edit((s) => markFeatures(s, newId))}>
           <Mountain size={18} aria-hidden /> Mark{' '}
           {proposed === 1 ? 'what stands' : `the ${proposed} that stand`} up from the skyline
         </Button>

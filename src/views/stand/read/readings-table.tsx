@@ -1,5 +1,5 @@
 import { useId, useMemo, useState } from 'react';
-import { addReading, MAX_READINGS, meteredEv } from '@/model';
+import { addReading, MAX_READINGS, meteredEv, momentOf } from '@/model';
 import { readReadingsCsv, type ReadingRow } from '@/store';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
@@ -7,6 +7,7 @@ import { FilePicker } from '@/ui/file-picker';
 import { RoleIcon } from '@/ui/role-mark';
 import { clockText, meterSettingsText, percentText, stopsFigure } from '@/words';
 import { READ_ROLE_NAMES } from '../roles';
+import { useNewId } from '../../shell/workspace-context';
 import { useStand } from '../stand-context';
 
 const EXAMPLE = 'sky, 8, 250, 100\nland, 30\nsky hold, EV 15.3';
@@ -17,6 +18,8 @@ export function ReadingsTable({ onClose }: { onClose: () => void }) {
   const [text, setText] = useState('');
   const id = useId();
   const last = stand.readings.findLast((r) => r.aperture !== undefined);
+  const day = momentOf(stand);
+  const newId = useNewId();
   const rows = useMemo(
     () =>
       text.trim()
@@ -24,15 +27,15 @@ export function ReadingsTable({ onClose }: { onClose: () => void }) {
             bag,
             aperture: last?.aperture ?? 8,
             iso: last?.iso ?? 100,
-            day: stand.createdAt,
+            day,
           })
         : [],
-    [text, bag, last, stand.createdAt],
+    [text, bag, last, day],
   );
   const room = MAX_READINGS - stand.readings.length;
   const good = rows.flatMap((r) => (r.ok ? [r.reading] : [])).slice(0, room);
   const take = () => {
-    edit((s) => good.reduce((t, reading) => addReading(t, reading), s));
+    edit((s) => good.reduce((t, reading) => addReading(t, { ...reading, id: newId('r') }), s));
     onClose();
   };
   return (

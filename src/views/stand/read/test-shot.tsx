@@ -6,6 +6,7 @@ import { FilePicker } from '@/ui/file-picker';
 import { pictureFaultText } from '@/words';
 import { SkylineProposal } from '../frame/skyline-proposal';
 import { PICTURE_FILES } from '../picture/picture-files';
+import { useNewId } from '../../shell/workspace-context';
 import { useStand } from '../stand-context';
 
 /** The other way to begin: a test shot first, readings from it, then the plan. */
@@ -59,6 +60,7 @@ export function TestShot() {
 /** The picture's middling sky and land and its brightest, read at one press. */
 function FromPicture() {
   const { stand, derived, edit } = useStand();
+  const newId = useNewId();
   const { picture, skyline, lens } = stand;
   const { prepared } = derived;
   const offered = useMemo(
@@ -71,7 +73,9 @@ function FromPicture() {
     <Button
       className="w-full"
       kind="action"
-      onClick={() => edit((s) => offered.reduce((t, reading) => addReading(t, reading), s))}
+      onClick={() =>
+        edit((s) => offered.reduce((t, reading) => addReading(t, { ...reading, id: newId('r') }), s))
+      }
     >
       <Pipette size={18} aria-hidden />
       {offered.some((r) => r.limit)

@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { anyBag, testStand } from '@/testing/fixtures';
-import { isBackupDue, mergeBag, mergeStands } from './backup';
-import { sampleBag } from './bag';
-import { sameContent } from './content';
+import { seededIds } from '@/testing/ids';
+import { sampleBag } from '../bag';
+import { sameContent } from './alike';
 import { type StandDocument } from './document';
+import { mergeBag, mergeStands } from './merge';
+import { isBackupDue } from './reminder';
 
 const document = (id: string, name = id): StandDocument => ({
   stand: testStand({ id, name }),
@@ -12,11 +14,11 @@ const document = (id: string, name = id): StandDocument => ({
   minor: 2,
 });
 
-let counter = 0;
-const newId = () => `new-${++counter}`;
+const newId = seededIds();
 const names = {
   nameOf: (item: { name?: string | undefined; id: string }) => item.name ?? item.id,
   from: 'from the file',
+  newId,
 };
 
 describe('bringing a backup in', () => {
@@ -26,15 +28,15 @@ describe('bringing a backup in', () => {
     const { added, report } = mergeStands(
       kept(document('a'), document('b', 'ours')),
       kept(document('a'), document('b', 'theirs'), document('c')),
-      newId,
+      names,
     );
-    expect(report).toEqual({ added: ['c'], kept: ['a'], inConflict: ['theirs'] });
+    expect(report).toEqual({ added: ['c'], kept: ['a'], inConflict: ['theirs'], leftOut: [] });
     expect(added.map((k) => k.document.stand.name)).toEqual(['theirs (from the file)', 'c']);
-    expect(added[0]!.document.stand.id).toMatch(/^new-/);
+    expect(added[0]!.document.stand.id).toMatch(/^st-[0-9a-z]{12}$/);
     expect(added[1]).toEqual(kept(document('c'))[0]);
     // the same stand with a bag of its own is not the same
     const own = { ...document('a'), bag: sampleBag() };
-    expect(mergeStands(kept(document('a')), kept(own), newId).report.inConflict).toEqual(['a']);
+    expect(mergeStands(kept(document('a')), kept(own), names).report.inConflict).toEqual(['a']);
   });
 
   it('into itself changes nothing, whatever the bag', () => {

@@ -2,16 +2,15 @@ import { z } from 'zod';
 import { ROLES } from '@/core/field';
 import { shutterFromFileText } from '@/core/units';
 import {
-  ASSUMABLES,
   GAPS,
+  LIMITS,
   MAX_CELLS,
   MAX_EARLIER,
+  MAX_FILTERS,
+  MAX_GEAR,
+  MAX_MINOR,
   MAX_NOTES,
   MAX_PICTURE_SIDE,
-  PICTURE_TYPES,
-  MAX_GEAR,
-  LIMITS,
-  MAX_FILTERS,
   MAX_POINTS,
   MAX_READINGS,
   MAX_RINGS,
@@ -19,11 +18,25 @@ import {
   MAX_SHAPES,
   MAX_STANDS,
   MAX_TEXT,
+  MAX_TIME_TEXT,
   type Quantity,
+} from '../limits';
+import {
+  ASSUMABLES,
+  GLASS_BODIES,
+  ORIENTATIONS,
+  PICTURE_TYPES,
   SCHOOLS,
   SUN_SIDES,
-} from '@/model';
-import { type FileErrorCode } from './errors';
+  TREATMENTS,
+} from '../terms';
+import { type FaultCode, quoted } from './faults';
+import { glassReferences } from './references';
+
+/**
+ * What the kept things are: the one definition of a stand, a bag and a backup, of their types (`kept-types.ts` infers
+ * them), of what a file may hold and of what an edit may make.
+ */
 
 z.config({ jitless: true });
 
@@ -32,7 +45,7 @@ function fault(
   ctx: {
     addIssue: (issue: { code: 'custom'; path: PropertyKey[]; message: string; params: object }) => void;
   },
-  code: FileErrorCode,
+  code: FaultCode,
   path: PropertyKey[],
   message: string,
 ) {
@@ -40,8 +53,12 @@ function fault(
 }
 
 const number = (quantity: Quantity) => z.number().min(LIMITS[quantity][0]).max(LIMITS[quantity][1]);
-const text = z.string().max(MAX_TEXT);
-const id = z.string().min(1).max(MAX_TEXT);
+/** Half a character (a lone surrogate) can be written into no file. */
+const wellFormed = (written: string, ctx: Parameters<typeof fault>[0]) => {
+  if (!written.isWellFormed()) fault(ctx, 'not-allowed', [], 'half a character stands in it');
+};
+const text = z.string().max(MAX_TEXT).superRefine(wellFormed);
+const id = z.string().min(1).max(MAX_TEXT).superRefine(wellFormed);
 const moment = z.iso.datetime({ offset: true });
 
 /** Ids must be unique in their list. */
@@ -49,7 +66,8 @@ function uniqueIds(items: readonly { id?: string | undefined }[], ctx: Parameter
   const seen = new Set<string>();
   items.forEach(({ id: own }, i) => {
     if (own === undefined) return;
-    if (seen.has(own)) fault(ctx, 'duplicate-id', [i, 'id'], `the id "${own}" stands twice in this list`);
+    if (seen.has(own))
+      fault(ctx, 'duplicate-id', [i, 'id'], `the id ${quoted(own)} stands twice in this list`);
     seen.add(own);
   });
 }
@@ -58,7 +76,7 @@ function uniqueIds(items: readonly { id?: string | undefined }[], ctx: Parameter
  * The schemas of format version 1. Strict about keys, but for files of a later minor version, whose unknown keys are kept
  * and written back.
  */
-export function schemasFor(keys: 'strict' | 'kept') {
+function schemasFor(keys: Keys) {
   const object = <T extends z.core.$ZodLooseShape>(shape: T) =>
     (keys === 'strict' ? z.strictObject(shape) : z.looseObject(shape)) as z.ZodObject<T, z.core.$strip>;
   const drawnPoint = object({ u: number('drawn'), v: number('drawn') });
@@ -66,9 +84,11 @@ export function schemasFor(keys: 'strict' | 'kept') {
   const cells = z.number().int().min(1).max(MAX_CELLS);
   const line = z.array(drawnPoint).max(MAX_POINTS);
 
+  /** Put away: kept, but out of the lists that are worked with. */
   const archived = z.boolean().optional();
   const size = {
     name: text.optional(),
+    /** Sensor size in landscape orientation, mm. */
     sensorWidthMm: number('lengthMm'),
     sensorHeightMm: number('lengthMm'),
   };
@@ -81,11 +101,13 @@ export function schemasFor(keys: 'strict' | 'kept') {
     pixelPitchUm: number('lengthMm').optional(),
     fullWellElectrons: number('electrons').positive().optional(),
     readNoiseElectrons: number('electrons').optional(),
+    /** Part of the frame's mean light that the lens spreads over all of it, 0 to 0.1; usually 0.005 to 0.02. */
     veilingGlarePart: number('glarePart').optional(),
   };
-  const camera = object({ ...size, orientation: z.enum(['landscape', 'portrait']).optional(), ...sensor });
+  const camera = object({ ...size, orientation: z.enum(ORIENTATIONS).optional(), ...sensor });
 
-  const shutter = z.union([z.string().max(MAX_TEXT), number('seconds')]).superRefine((time, ctx) => {
+  /** A mark ("1/60", "30") or seconds as text, or exact seconds as a number. */
+  const shutter = z.union([z.string().max(MAX_TIME_TEXT), number('seconds')]).superRefine((time, ctx) => {
     const read = typeof time === 'string' ? shutterFromFileText(time) : null;
     if (read && !read.ok)
       fault(
@@ -93,7 +115,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
         read.reason === 'not-a-time' ? 'wrong-type' : 'out-of-range',
         [],
         read.reason === 'not-a-time'
-          ? `"${String(time).slice(0, 40)}" is no shutter time`
+          ? `${quoted(String(time))} is no shutter time`
           : `a shutter time lies between ${LIMITS.seconds[0]} and ${LIMITS.seconds[1]} s`,
       );
   });
@@ -103,6 +125,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
     iso: number('iso').optional(),
     ev100: number('ev100').optional(),
     takenAt: moment.optional(),
+    /** Read from the stand's picture, and not from the place. */
     fromPicture: z.boolean().optional(),
     throughFilterIds: z.array(id).max(MAX_FILTERS).optional(),
     seat: object({ filterId: id, offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
@@ -132,6 +155,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
     spotAngleDeg: number('spotAngleDeg').optional(),
     wantedToneStops: number('toneStops').optional(),
     limit: z.boolean().optional(),
+    /** What the same spot showed before it was read again, the oldest first. */
     earlier: z.array(light).max(MAX_EARLIER).optional(),
   }).superRefine((r, ctx) => {
     if ((r.u === undefined) !== (r.v === undefined))
@@ -162,17 +186,24 @@ export function schemasFor(keys: 'strict' | 'kept') {
   });
 
   const picture = object({
+    /** SHA-256 of the stored copy, in hexadecimal digits. */
     sha256: z.string().regex(/^[0-9a-f]{64}$/),
     type: z.enum(PICTURE_TYPES),
+    /** How the stored copy holds light: absent, as a screen shows it (sRGB); `stops`, each channel in sixteenths of a stop up to the figures' top. */
     coding: z.literal('stops').optional(),
+    /** Size of the stored copy. */
     columns: pixels,
     rows: pixels,
+    /** What the file was called. */
     name: text.optional(),
     light: object({
       columns: cells,
       rows: cells,
       topStops: number('lightStops'),
-      cells: z.string().regex(/^([0-9a-f]{2})*$/),
+      cells: z
+        .string()
+        .max(2 * MAX_CELLS * MAX_CELLS)
+        .regex(/^[0-9a-f]*$/),
     }).superRefine((light, ctx) => {
       if (light.cells.length !== 2 * light.columns * light.rows)
         fault(
@@ -182,33 +213,46 @@ export function schemasFor(keys: 'strict' | 'kept') {
           `cells has two digits for each of ${light.columns * light.rows} cells`,
         );
     }),
+    /** How it was exposed, by its own data. */
     exposure: object({ aperture: number('aperture'), shutter, iso: number('iso') }).optional(),
     takenAt: moment.optional(),
   });
   const stand = object({
     id,
     name: text,
+    /** When the stand was begun, with its offset. */
     createdAt: moment,
+    /** The moment of its light where that is another: the picture's time, or a time that was typed. */
+    lightAt: moment.optional(),
     notes: text.optional(),
+    /** What is to be held back, where it is not a sky: lit leaves above a fall, a white cliff. */
     skyName: text.optional(),
     camera,
     lens: object({
       name: text.optional(),
       focalLengthMm: number('focalLengthMm'),
+      /** Entrance pupil to the slot of a single grad, mm; absent: estimated. */
       pupilToFilterMm: number('lengthMm').optional(),
+      /** The holder stands on a collar round a front that bulges, which moves the estimate. */
       bulgingFront: z.boolean().optional(),
+      /** What the finder looks through, f-number. */
       widestAperture: number('aperture').optional(),
+      /** The nearest thing in the frame, from the lens, m; absent: everything is taken as far. */
       nearestSubjectM: number('subjectM').optional(),
     }),
     exposure: object({ aperture: number('aperture'), iso: number('iso') }),
     skyline: line.min(2),
+    /** The picture that fills the frame; absent: a drawn ground. */
     picture: picture.optional(),
+    /** What is printed of the frame: the largest of its proportions, `at` 0 left or top to 1 right or bottom; absent: all of it. */
     crop: object({
       width: number('ratio'),
       height: number('ratio'),
       at: number('placed').optional(),
     }).optional(),
+    /** Where the tripod stands. */
     place: object({ latitudeDeg: number('latitudeDeg'), longitudeDeg: number('longitudeDeg') }).optional(),
+    /** What is to be kept out of the frame, a thing a line. */
     leaveOut: z.array(text).max(MAX_NOTES).optional(),
     shapes: z
       .array(
@@ -216,7 +260,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
           id: id.optional(),
           name: text.optional(),
           region: z.enum([...ROLES, 'ignore']),
-          treat: z.enum(['protect', 'tame', 'silhouette']).optional(),
+          treat: z.enum(TREATMENTS).optional(),
           points: line.min(3),
         }),
       )
@@ -224,24 +268,30 @@ export function schemasFor(keys: 'strict' | 'kept') {
       .superRefine(uniqueIds)
       .optional(),
     readings: z.array(reading).max(MAX_READINGS).superRefine(uniqueIds),
+    /** One time for everything, without sky or land, for those who only want times through glass; it serves until a sky is read. */
     wholeScene: light.optional(),
+    /** The photographer was asked for something to be held, and there is nothing. */
     nothingToHold: z.boolean().optional(),
     look,
+    /** What is on the lens beside the grads. */
     fitted: z
       .array(
         object({
           filterId: id,
           slot: number('slots').int().optional(),
+          /** A polariser's transmission axis: 0 upright, positive clockwise from behind the camera. */
           axisDeg: number('turnDeg').optional(),
         }),
       )
       .max(MAX_FILTERS)
       .optional(),
+    /** The glass and the seat that the photographer chose over the computed ones. */
     choice: object({
       filterIds: z.array(id).max(2),
       offsetMm: number('offsetMm'),
       turnDeg: number('turnDeg'),
     }).optional(),
+    /** What the photographer has not set for this stand: taken over from the last one, or usual. */
     assumed: z.array(z.enum(ASSUMABLES)).max(ASSUMABLES.length).optional(),
     archived,
   });
@@ -250,9 +300,10 @@ export function schemasFor(keys: 'strict' | 'kept') {
   const dimensions = {
     sheetLengthMm: number('lengthMm').optional(),
     sheetWidthMm: number('lengthMm').optional(),
+    /** Where the seam lies, from the dark end; absent: at mid-sheet. */
     seamFromDarkEndMm: number('lengthMm').optional(),
   };
-  const body = z.enum(['dyed', 'coated']).optional();
+  const body = z.enum(GLASS_BODIES).optional();
   const seated = { ...named, ...dimensions, body, stops: number('stops'), transitionMm: number('lengthMm') };
   const filter = z
     .discriminatedUnion('kind', [
@@ -293,6 +344,7 @@ export function schemasFor(keys: 'strict' | 'kept') {
           'the seam lies on the sheet: at most sheetLengthMm',
         );
     });
+  /** Ends of the focal range are the same for a fixed focal length. */
   const lens = object({
     ...named,
     shortestMm: number('focalLengthMm'),
@@ -304,12 +356,16 @@ export function schemasFor(keys: 'strict' | 'kept') {
     if (l.longestMm < l.shortestMm)
       fault(ctx, 'out-of-range', ['longestMm'], `longestMm is at least shortestMm (${l.shortestMm})`);
   });
+  const ownCamera = object({ id, archived, ...size, ...sensor });
   const bag = object({
     slots: number('slots').int().optional(),
     holder: object({
       sheetWidthMm: number('lengthMm').optional(),
+      /** Length of the rail above the lens axis, mm; absent: half the sheet's width. */
       railAboveAxisMm: number('lengthMm').optional(),
+      /** Clear width between the two edges of a slot, mm. */
       slotOpeningMm: number('lengthMm').optional(),
+      /** How far each lies from the slot of a single grad, mm; positive towards the lens. */
       rings: z
         .array(object({ name: text, diameterMm: number('lengthMm'), behindSlotMm: number('offsetMm') }))
         .max(MAX_RINGS)
@@ -317,40 +373,24 @@ export function schemasFor(keys: 'strict' | 'kept') {
     }).optional(),
     filters: z.array(filter).max(MAX_FILTERS).superRefine(uniqueIds),
     lenses: z.array(lens).max(MAX_GEAR).superRefine(uniqueIds).optional(),
-    cameras: z
-      .array(object({ id, archived, ...size, ...sensor }))
-      .max(MAX_GEAR)
-      .superRefine(uniqueIds)
-      .optional(),
+    cameras: z.array(ownCamera).max(MAX_GEAR).superRefine(uniqueIds).optional(),
+    /** Ids of the filters that are along today; absent: all of them. */
     pouch: z.array(id).max(MAX_FILTERS).optional(),
   });
 
-  const envelope = {
-    format: z.literal('pale-seam'),
-    version: z.literal(1),
-    minor: z.number().int().min(0).optional(),
-  };
-  /** What a stand refers to must be in the bag that it brings. */
+  /** What a stand refers to must be in the bag that it brings; a seat of glass that it does not look through says nothing. */
   const bringsItsGlass = (
     { stand: at, bag: own }: { stand: z.infer<typeof stand>; bag?: z.infer<typeof bag> | undefined },
     ctx: Parameters<typeof fault>[0],
   ) => {
     if (!own) return;
     const known = new Set(own.filters.map((f) => f.id));
-    const check = (filterId: string, path: PropertyKey[]) => {
-      if (!known.has(filterId))
-        fault(ctx, 'unknown-filter', ['stand', ...path], `the bag has no filter "${filterId.slice(0, 40)}"`);
-    };
-    at.choice?.filterIds.forEach((f, i) => check(f, ['choice', 'filterIds', i]));
-    at.fitted?.forEach((f, i) => check(f.filterId, ['fitted', i, 'filterId']));
-    at.readings.forEach((r, i) => {
-      r.throughFilterIds?.forEach((f, k) => check(f, ['readings', i, 'throughFilterIds', k]));
-      r.earlier?.forEach((e, j) =>
-        e.throughFilterIds?.forEach((f, k) => check(f, ['readings', i, 'earlier', j, 'throughFilterIds', k])),
-      );
-    });
-    at.wholeScene?.throughFilterIds?.forEach((f, k) => check(f, ['wholeScene', 'throughFilterIds', k]));
+    for (const { id: filterId, path } of glassReferences(at))
+      if (!known.has(filterId) && !path.includes('seat'))
+        fault(ctx, 'unknown-filter', ['stand', ...path], `the bag has no filter ${quoted(filterId)}`);
   };
+  const minor = z.number().int().min(0).max(MAX_MINOR).optional();
+  const envelope = { format: z.literal('pale-seam'), version: z.literal(1), minor };
   const standFile = object({
     ...envelope,
     kind: z.literal('stand'),
@@ -358,37 +398,34 @@ export function schemasFor(keys: 'strict' | 'kept') {
     bag: bag.optional(),
   }).superRefine(bringsItsGlass);
   const bagFile = object({ ...envelope, kind: z.literal('bag'), bag });
+  /** A stand of a backup, with all that it keeps. */
+  const entry = object({
+    updatedAt: moment,
+    minor,
+    stand,
+    bag: bag.optional(),
+    used: z.array(filter).max(MAX_FILTERS).superRefine(uniqueIds).optional(),
+  }).superRefine(bringsItsGlass);
+  /** What of a backup is looked at before its things, each of which stands or falls by itself. */
   const backupFile = object({
     ...envelope,
     kind: z.literal('backup'),
     madeAt: moment,
-    bag,
-    stands: z
-      .array(
-        object({
-          updatedAt: moment,
-          minor: z.number().int().min(0).optional(),
-          stand,
-          bag: bag.optional(),
-          used: z.array(filter).max(MAX_FILTERS).superRefine(uniqueIds).optional(),
-        }).superRefine(bringsItsGlass),
-      )
-      .max(MAX_STANDS)
-      .superRefine((entries, ctx) => {
-        const seen = new Set<string>();
-        entries.forEach(({ stand: { id: own } }, i) => {
-          if (seen.has(own))
-            fault(ctx, 'duplicate-id', [i, 'stand', 'id'], `the id "${own}" stands twice in this list`);
-          seen.add(own);
-        });
-      }),
+    bag: z.record(z.string(), z.unknown()),
+    stands: z.array(z.unknown()).max(MAX_STANDS),
   });
-  return { standFile, bagFile, backupFile };
+  return { stand, filter, lens, camera: ownCamera, bag, standFile, bagFile, entry, backupFile };
 }
 
-type Schemas = ReturnType<typeof schemasFor>;
+/** Keys that the format does not have, refused or kept. */
+export type Keys = 'strict' | 'kept';
+export type Schemas = ReturnType<typeof schemasFor>;
 
-/** Parsed files; that they fit the model's types is checked where they are opened. */
-export type StandFile = z.infer<Schemas['standFile']>;
-export type BagFile = z.infer<Schemas['bagFile']>;
-export type BackupFile = z.infer<Schemas['backupFile']>;
+const made = new Map<Keys, Schemas>();
+
+/** The schemas, made when they are first asked for. */
+export function schemas(keys: Keys): Schemas {
+  const known = made.get(keys) ?? schemasFor(keys);
+  made.set(keys, known);
+  return known;
+}

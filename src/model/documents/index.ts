@@ -1,0 +1,32 @@
+// the schema and the gate stand apart: they bring the schema's library with them, which workers do without
+export { sameContent } from './alike';
+export { type NewStand, newStand, nextStand, standToBegin } from './begin';
+export {
+  bagForStand,
+  bringsNothingNew,
+  type ChangedGlass,
+  changedGlass,
+  type KeptStand,
+  newFilters,
+  type StandDocument,
+  withCopies,
+  withGlassOfToday,
+  withNewFilters,
+  withStand,
+  withWorkspaceBag,
+} from './document';
+export { joinBags } from './join';
+export {
+  type Bringing,
+  broughtStand,
+  mergeBag,
+  type MergedBag,
+  type MergeReport,
+  mergeStands,
+  type Named,
+  sameDocument,
+} from './merge';
+export { markedName, namedAs, nextName } from './names';
+export { type Notice } from './notices';
+export { glassReferences } from './references';
+export { type BackupHistory, isBackupDue } from './reminder';

@@ -1,0 +1,155 @@
+import { type StoreApi } from 'zustand/vanilla';
+import { type Named } from '@/model';
+import { type StandRecord, StorageError, type StorageFault, type WorkspaceStorage } from '@/persist';
+import { type KeptBag } from './bag';
+import { type PictureShelf } from './pictures';
+import { type Reminder } from './reminder';
+import { type Saving, type SaveState } from './saving';
+import { seedsOf } from './seeds';
+import { type Stands } from './stands';
+import { type Presence, type TabMessage } from './tabs';
+import {
+  type StorageProblem,
+  type Workspace,
+  type WorkspaceOptions,
+  type WorkspaceState,
+} from './workspace-types';
+
+interface KeepingOptions extends Omit<WorkspaceOptions, 'nameOf' | 'channel' | 'presence'> {
+  readonly state: StoreApi<WorkspaceState>;
+  readonly storage: () => WorkspaceStorage;
+  /** Takes a storage that was opened. */
+  readonly hold: (storage: WorkspaceStorage) => void;
+  readonly stands: Stands;
+  readonly bag: KeptBag;
+  readonly pictures: PictureShelf;
+  readonly reminder: Reminder;
+  readonly presence: Presence;
+  readonly saving: Saving;
+  readonly nameOf: (item: Named) => string;
+  readonly notify: (notice: WorkspaceState['notice']) => void;
+}
+
+/** Ways in which a database goes away that leave room for a new one. */
+const BEGUN_ANEW: readonly StorageFault[] = ['deleted', 'cleared'];
+
+const problemOf = (error: Error): StorageProblem => ({
+  fault: error instanceof StorageError ? error.fault : 'failed',
+  detail: error.message,
+});
+
+/** A workspace's life with its storage: loaded, kept in step with other tabs, lost and begun anew. */
+export function createKeeping(options: KeepingOptions) {
+  const { state, storage, stands, bag, pictures, reminder, presence, saving, seeds, nameOf } = options;
+  const report = saving.report('storage');
+  let loading: Promise<void> | null = null;
+
+  const open = async () => {
+    const opened = await options.open();
+    opened.onClosed((fault) => report('failed', new StorageError(fault, `the database is ${fault}`)));
+    options.hold(opened);
+    state.setState({ temporary: opened.kind === 'memory' });
+    return opened;
+  };
+
+  /** Puts the seeds in where nothing is there yet; where they cannot be fetched that is told, and tried the next time. */
+  const seed = async (records: readonly StandRecord[]) => {
+    if (!seeds || records.length || (await storage().isSeeded())) return records;
+    try {
+      await storage().seed(seedsOf(await seeds(), { ...options, nameOf }));
+    } catch {
+      options.notify({ code: 'no-seeds' });
+      return records;
+    }
+    return storage().stands();
+  };
+
+  const loadAll = async () => {
+    try {
+      const opened = await open();
+      await presence.enter(opened).catch(() => {});
+      const records = await seed(await opened.stands());
+      const own = await opened.bag();
+      if (own) bag.show(own);
+      stands.show(records);
+      state.setState({ phase: 'ready' });
+      if (seeds) for (const sha256 of picturesIn(records)) void pictures.find(sha256).catch(() => {});
+      else reminder.show(await opened.history());
+      await pictures.collect(picturesIn(records));
+    } catch (error) {
+      state.setState({ phase: 'failed', problem: problemOf(error as Error) });
+    }
+  };
+
+  const settled = async () => {
+    await Promise.all([bag.settled(), stands.settled()]);
+  };
+
+  const retry = async () => {
+    const { problem } = state.getState();
+    if (problem && BEGUN_ANEW.includes(problem.fault)) {
+      try {
+        await open();
+      } catch (error) {
+        return report('failed', error as Error);
+      }
+      report('saved');
+      pictures.restart();
+      bag.restart();
+      stands.restart();
+      return;
+    }
+    if (problem?.fault === 'failed') report('saved');
+    pictures.retry();
+    bag.retry();
+    stands.retry();
+  };
+
+  const deeds: Pick<Workspace, 'load' | 'retry' | 'flush' | 'reset' | 'settled'> = {
+    load: () => (loading ??= loadAll()),
+    retry,
+    flush() {
+      bag.flush();
+      stands.flush();
+    },
+    async reset() {
+      await settled();
+      await storage().clear();
+      saving.clear();
+      stands.clear();
+      bag.clear();
+      stands.show(await seed([]));
+      const own = await storage().bag();
+      if (own) bag.show(own);
+    },
+    settled,
+  };
+  return {
+    deeds,
+    /** Another tab has written. */
+    heard: ({ standId, bag: isBag }: TabMessage) => {
+      if (loading === null) return;
+      const failed = (error: Error) => report('failed', error);
+      void loading.then(async () => {
+        if (state.getState().phase !== 'ready') return;
+        if (isBag) await bag.arrived().catch(failed);
+        if (standId !== undefined) await stands.arrived(standId).catch(failed);
+      });
+    },
+    /** A fault is told until everything is written: not only until the next try. */
+    problemWith: (now: SaveState, error: Error | null): Partial<WorkspaceState> => {
+      if (error) return { problem: problemOf(error) };
+      return now === 'saved' ? { problem: null } : {};
+    },
+  };
+}
+
+/** The pictures that stored stands refer to, those among them that are no stands as this version knows them. */
+const picturesIn = (records: readonly StandRecord[]): ReadonlySet<string> =>
+  new Set(
+    records.flatMap((r) => {
+      const { document } = r as { document?: { stand?: { picture?: { sha256?: unknown } } } };
+      const sha256 = document?.stand?.picture?.sha256;
+      return typeof sha256 === 'string' ? sha256 : [];
+    }),
+  );

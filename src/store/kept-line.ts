@@ -1,0 +1,155 @@
+import { type WriteResult } from '@/persist';
+import { type SaveState } from './saving';
+
+/** Within a gesture so long lies between two writes, ms. */
+const GESTURE_WRITE_MS = 200;
+
+interface Revised {
+  readonly revision: number;
+}
+
+export interface LineOptions<T, R extends Revised> {
+  /** What is stored; undefined where it is not. */
+  readonly read: () => Promise<R | undefined>;
+  /** Writes a value that was made on a revision. */
+  readonly write: (value: T, revision: number) => Promise<WriteResult<R | undefined>>;
+  /** Whether a stored record is a value already. */
+  readonly isSame: (record: R | undefined, value: T) => boolean;
+  /** Shows what is stored in the place of what is here: another tab wrote it. */
+  readonly show: (record: R | undefined) => void;
+  /** Ours was made on a revision that is no longer the newest: sees to it that both are kept. */
+  readonly keepBoth: (ours: T, theirs: R | undefined) => void;
+  readonly isInGesture: () => boolean;
+  readonly report: (state: SaveState, error?: Error) => void;
+  /** Told when something was written, for the other tabs. */
+  readonly onWritten: () => void;
+}
+
+/**
+ * The way of one kept thing between this tab, its storage and the other tabs. Writes follow one another, never two at once;
+ * each carries the revision that its value was made on, and a value that meets a newer revision never overwrites it.
+ */
+export interface KeptLine<T> {
+  /** What was made here is to be written: at once, or within a gesture now and then. */
+  readonly save: (value: T) => void;
+  /** The revision that is known to be stored; from then on changes are made on it. */
+  readonly known: (revision: number) => void;
+  /** Another tab has written. */
+  readonly arrived: () => Promise<void>;
+  readonly gestureEnded: () => void;
+  /** Writes what waits for its turn within a gesture at once. */
+  readonly flush: () => void;
+  /** Writes again what could not be written. */
+  readonly retry: () => void;
+  /** The storage has begun anew, with nothing in it: what is here is to be written into it. */
+  readonly restart: (value: T) => void;
+  /** Resolves when nothing is left to write, or the last write failed. */
+  readonly settled: () => Promise<void>;
+}
+
+export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>): KeptLine<T> {
+  let revision = 0;
+  let next: { readonly value: T } | null = null;
+  let running: Promise<void> | null = null;
+  let isStale = false;
+  let lastWriteAt = -Infinity;
+  let wake: (() => void) | null = null;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  /** Waits for a write's turn within a gesture; its end, and a flush, are turns of their own. */
+  const turn = () =>
+    new Promise<void>((resolve) => {
+      const wait = options.isInGesture() ? lastWriteAt + GESTURE_WRITE_MS - performance.now() : 0;
+      if (wait <= 0) return resolve();
+      wake = resolve;
+      timer = setTimeout(resolve, wait);
+    });
+  const gestureEnd = () => (options.isInGesture() ? new Promise<void>((r) => (wake = r)) : null);
+  const go = () => {
+    clearTimeout(timer);
+    const waiting = wake;
+    wake = null;
+    waiting?.();
+  };
+
+  /** A value met a newer revision: when the hand has let go, both are kept, and the next change is made on the newer. */
+  const met = async (value: T, theirs: R | undefined) => {
+    await gestureEnd();
+    const ours = next ? next.value : value;
+    next = null;
+    revision = theirs?.revision ?? revision;
+    if (options.isSame(theirs, ours)) options.show(theirs);
+    else options.keepBoth(ours, theirs);
+  };
+
+  const writeOne = async (writing: { readonly value: T }) => {
+    lastWriteAt = performance.now();
+    const result = await options.write(writing.value, revision);
+    if (!result.ok) return met(writing.value, result.current);
+    revision = result.record ? result.record.revision : revision;
+    options.onWritten();
+  };
+
+  const run = async () => {
+    options.report('saving');
+    for (;;) {
+      await turn();
+      const writing: { readonly value: T } | null = next;
+      if (!writing) break;
+      next = null;
+      try {
+        await writeOne(writing);
+      } catch (error) {
+        if (next) continue;
+        next = writing;
+        running = null;
+        options.report('failed', error as Error);
+        return;
+      }
+    }
+    running = null;
+    options.report('saved');
+    if (isStale) void look();
+  };
+
+  /** Looks whether another tab's version is newer than what is known here, where nothing of our own is under way. */
+  const look = async () => {
+    isStale = true;
+    const isOurs = () => running !== null || next !== null || options.isInGesture();
+    if (isOurs()) return;
+    isStale = false;
+    const record = await options.read();
+    if (isOurs()) isStale = true;
+    else if (!record || record.revision > revision) {
+      revision = record?.revision ?? revision;
+      options.show(record);
+    }
+  };
+
+  return {
+    save(value) {
+      next = { value };
+      running ??= run();
+    },
+    known(stored) {
+      revision = stored;
+    },
+    arrived: look,
+    gestureEnded() {
+      go();
+      if (isStale && !running) void look();
+    },
+    flush: go,
+    retry() {
+      if (next) running ??= run();
+    },
+    restart(value) {
+      revision = 0;
+      next = { value };
+      running ??= run();
+    },
+    settled: async () => {
+      await running;
+    },
+  };
+}

@@ -1,0 +1,269 @@
+import {
+  type Bag,
+  type KeptStand,
+  markedName,
+  type NewId,
+  nextName,
+  nextStand,
+  type Notice,
+  sameDocument,
+  type Stand,
+  type StandDocument,
+  standToBegin,
+  withArchived,
+  withCopies,
+} from '@/model';
+import { admitStand } from '@/model/documents/gate';
+import { type StandRecord, type WorkspaceStorage } from '@/persist';
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import { createDocumentStore, type DocumentStore } from './document-store';
+import { createKeptLine, type KeptLine } from './kept-line';
+import { type PictureShelf } from './pictures';
+import { type Saving } from './saving';
+import { type Channel } from './tabs';
+
+export interface StandSummary extends KeptStand {
+  readonly id: string;
+}
+
+/** A record that is no stand as this version knows it: kept as it is, and offered as a file. */
+export interface BrokenStand {
+  readonly id: string;
+  readonly record: unknown;
+}
+
+export interface StandsState {
+  /** Every stand as it is now, the one last changed first. */
+  readonly stands: readonly StandSummary[];
+  readonly broken: readonly BrokenStand[];
+}
+
+export interface StandsOptions {
+  readonly storage: () => WorkspaceStorage;
+  readonly bag: () => Bag;
+  readonly pictures: PictureShelf;
+  readonly channel: Channel;
+  readonly newId: NewId;
+  /** Now, ISO 8601. */
+  readonly now: () => string;
+  readonly saving: Saving;
+  readonly notify: (notice: Notice) => void;
+}
+
+/** The stands of a workspace: kept, changed, and kept in step with other tabs. */
+export interface Stands {
+  readonly state: StoreApi<StandsState>;
+  /** Shows what is stored. */
+  readonly show: (records: readonly StandRecord[]) => void;
+  readonly open: (id: string) => DocumentStore<StandDocument> | null;
+  readonly documentOf: (id: string) => StandDocument | null;
+  /** Adds stands, the first of them on top, and gives their ids. */
+  readonly add: (kept: readonly KeptStand[]) => readonly string[];
+  /** Begins a stand with the camera and lens last used. */
+  readonly create: () => string;
+  readonly duplicate: (id: string) => string | null;
+  /** Begins the next framing from the same place, with camera, readings and glass kept. */
+  readonly goOn: (id: string) => string | null;
+  /** Puts a stand away, or takes it out again. */
+  readonly archive: (id: string, archived: boolean) => void;
+  /** Deletes a stand and gives the way back. */
+  readonly remove: (id: string) => () => void;
+  /** Deletes a record that is no stand. */
+  readonly removeBroken: (id: string) => void;
+  readonly arrived: (id: string) => Promise<void>;
+  readonly flush: () => void;
+  readonly retry: () => void;
+  /** The storage has begun anew: everything that is here is written into it. */
+  readonly restart: () => void;
+  /** Forgets everything. */
+  readonly clear: () => void;
+  readonly settled: () => Promise<void>;
+}
+
+export function createStands(options: StandsOptions): Stands {
+  const { storage, pictures, channel, newId, now, saving, notify } = options;
+  const state = createStore<StandsState>()(() => ({ stands: [], broken: [] }));
+  const open = new Map<string, DocumentStore<StandDocument>>();
+  const lines = new Map<string, KeptLine<KeptStand | null>>();
+
+  const documentOf = (id: string) => state.getState().stands.find((s) => s.id === id)?.document ?? null;
+  const list = (kept: readonly KeptStand[]) => {
+    const summaries = kept.map((k) => ({ id: k.document.stand.id, ...k }));
+    const ids = new Set(summaries.map((s) => s.id));
+    state.setState({ stands: [...summaries, ...state.getState().stands.filter((s) => !ids.has(s.id))] });
+  };
+  const unlist = (id: string) =>
+    state.setState({ stands: state.getState().stands.filter((s) => s.id !== id) });
+
+  /** Another tab's version keeps the name, ours becomes a stand of its own; one that was to be deleted is kept. */
+  const keepBoth = (ours: KeptStand | null, theirs: StandRecord | undefined) => {
+    if (theirs) showRecord(theirs.id, theirs);
+    if (ours) {
+      const { stand } = ours.document;
+      const names = state.getState().stands.map((s) => s.document.stand.name);
+      const copy = { ...stand, id: newId('st'), name: markedName(stand.name, 'other tab', names) };
+      add([{ ...ours, document: { ...ours.document, stand: copy } }]);
+    }
+    const name = theirs?.document.stand.name ?? '';
+    notify({ code: ours ? 'both-kept' : 'not-deleted', name });
+  };
+
+  const showRecord = (id: string, record: StandRecord | undefined) => {
+    if (!record) {
+      open.delete(id);
+      return unlist(id);
+    }
+    list([{ document: record.document, updatedAt: record.updatedAt }]);
+    open.get(id)?.replace(record.document);
+  };
+
+  const write = async (id: string, kept: KeptStand | null, revision: number) => {
+    if (!kept) return storage().removeStand(id, { revision });
+    // what a stand refers to is stored with it: a stand is not saved before its picture is
+    const sha256 = kept.document.stand.picture?.sha256;
+    const picture = sha256 ? pictures.ensureStored(sha256).then(null, (error: Error) => error) : null;
+    const result = await storage().putStand(kept.document, { revision, now: kept.updatedAt });
+    const failed = await picture;
+    if (failed) throw failed;
+    return result;
+  };
+
+  const lineOf = (id: string): KeptLine<KeptStand | null> => {
+    const known = lines.get(id);
+    if (known) return known;
+    const line = createKeptLine<KeptStand | null, StandRecord>({
+      read: () => storage().stand(id),
+      write: (kept, revision) => write(id, kept, revision),
+      isSame: (record, kept) =>
+        record && kept ? sameDocument(record.document, kept.document) : !record && !kept,
+      show: (record) => showRecord(id, record),
+      keepBoth,
+      isInGesture: () => open.get(id)?.isInGesture() ?? false,
+      report: saving.report(`stand ${id}`),
+      onWritten: () => channel.post({ standId: id }),
+    });
+    lines.set(id, line);
+    return line;
+  };
+
+  const add = (kept: readonly KeptStand[]): readonly string[] => {
+    list(kept);
+    return kept.map((k) => {
+      const { id } = k.document.stand;
+      lineOf(id).save(k);
+      return id;
+    });
+  };
+  const begin = (document: StandDocument): string => {
+    const id = add([{ document: withCopies(document, options.bag()), updatedAt: now() }])[0];
+    return id as string;
+  };
+  const names = () => state.getState().stands.map((s) => s.document.stand.name);
+
+  const hold = (document: StandDocument): DocumentStore<StandDocument> => {
+    const { id } = document.stand;
+    const store = createDocumentStore(document, {
+      admit: admitStand,
+      onRefused: (fault) => notify({ code: 'not-taken', fault }),
+      onChange: (value) => add([{ document: value, updatedAt: now() }]),
+      onGestureEnd: () => lines.get(id)?.gestureEnded(),
+    });
+    open.set(id, store);
+    return store;
+  };
+
+  const openStand = (id: string) => {
+    const document = documentOf(id);
+    return open.get(id) ?? (document && hold(document));
+  };
+
+  return {
+    state,
+    documentOf,
+    add,
+    show(records) {
+      const [good, bad] = [records.filter(isStand), records.filter((r) => !isStand(r))];
+      for (const { id, revision } of good) lineOf(id).known(revision);
+      const newestFirst = good.toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt));
+      state.setState({
+        stands: newestFirst.map(({ id, updatedAt, document }) => ({
+          id,
+          updatedAt,
+          document: withCopies(document, options.bag()),
+        })),
+        broken: bad.map((record) => ({ id: record.id, record })),
+      });
+    },
+    open: openStand,
+    create() {
+      const like = state.getState().stands[0]?.document.stand;
+      const made = { id: newId('st'), name: 'New stand', createdAt: now() };
+      const stand = standToBegin(made, { like, bag: options.bag() });
+      return begin({ stand, bag: null, used: [], minor: 0 });
+    },
+    duplicate(id) {
+      const document = documentOf(id);
+      if (!document) return null;
+      const name = markedName(document.stand.name, 'copy', names());
+      const copy: Stand = { ...document.stand, id: newId('st'), name, createdAt: now() };
+      return begin({ ...document, stand: withArchived(copy, false) });
+    },
+    goOn(id) {
+      const document = documentOf(id);
+      if (!document) return null;
+      const name = nextName(document.stand.name, names());
+      const stand = nextStand(document.stand, { id: newId('st'), name, createdAt: now() });
+      return begin({ ...document, stand });
+    },
+    archive(id, archived) {
+      openStand(id)?.edit((d) => ({ ...d, stand: withArchived(d.stand, archived) }));
+    },
+    remove(id) {
+      const removed = state.getState().stands.find((s) => s.id === id);
+      unlist(id);
+      open.delete(id);
+      lineOf(id).save(null);
+      return () => {
+        if (removed) add([{ document: removed.document, updatedAt: removed.updatedAt }]);
+      };
+    },
+    removeBroken(id) {
+      const record = state.getState().broken.find((b) => b.id === id)?.record as StandRecord | undefined;
+      if (!record) return;
+      state.setState({ broken: state.getState().broken.filter((b) => b.id !== id) });
+      lineOf(id).known(typeof record.revision === 'number' ? record.revision : Infinity);
+      lineOf(id).save(null);
+    },
+    arrived: (id) => lineOf(id).arrived(),
+    flush: () => lines.forEach((line) => line.flush()),
+    retry: () => lines.forEach((line) => line.retry()),
+    restart() {
+      for (const { id, ...kept } of state.getState().stands) lineOf(id).restart(kept);
+    },
+    clear() {
+      open.clear();
+      lines.clear();
+      state.setState({ stands: [], broken: [] });
+    },
+    settled: async () => {
+      await Promise.all([...lines.values()].map((line) => line.settled()));
+    },
+  };
+}
+
+/** Whether a record has the bones of a stand, so that a list can show it; what else is wrong with it is told where it is opened. */
+function isStand(record: StandRecord): boolean {
+  const { updatedAt, document } = (record ?? {}) as Partial<StandRecord>;
+  const { stand, used } = (document ?? {}) as Partial<StandDocument>;
+  const { camera, lens, exposure, look } = (stand ?? {}) as Partial<Stand>;
+  return (
+    typeof record.id === 'string' &&
+    stand?.id === record.id &&
+    typeof stand.name === 'string' &&
+    typeof updatedAt === 'string' &&
+    Array.isArray(used) &&
+    Array.isArray(stand.readings) &&
+    Array.isArray(stand.skyline) &&
+    [camera, lens, exposure, look].every((part) => typeof part === 'object' && part !== null)
+  );
+}

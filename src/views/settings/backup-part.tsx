@@ -1,0 +1,85 @@
+import { format, formatDistanceToNow } from 'date-fns';
+import { useState } from 'react';
+import { type FileError, type RestoreReport } from '@/store';
+import { Button } from '@/ui/button';
+import { FilePicker } from '@/ui/file-picker';
+import { mergeText } from '@/words';
+import { RefusedList } from '../refused-list';
+import { saveBackup } from '../save';
+import { useWorkspace, useWorkspaceState } from '../shell/workspace-context';
+
+/** Everything out to a file, and in again from one. */
+export function BackupPart() {
+  const { workspace, isDemo } = useWorkspace();
+  const filing = useWorkspaceState((s) => s.filing);
+  const [report, setReport] = useState<RestoreReport | null>(null);
+  const [refusal, setRefusal] = useState<(FileError & { file: string }) | null>(null);
+  const restore = async (file: File) => {
+    setReport(null);
+    setRefusal(null);
+    const result = await workspace.restoreFile(file);
+    setReport(result.ok ? result.value : null);
+    setRefusal(result.ok ? null : { ...result.error, file: file.name });
+  };
+  return (
+    <section aria-labelledby="backup" className="space-y-3">
+      <h2 id="backup" className="text-lg font-semibold">
+        Backup
+      </h2>
+      <p className="text-quiet">
+        {isDemo ? 'The demo’s stands and bag' : 'Your stands and your bag'} are kept in this browser and
+        nowhere else. <LastBackup />
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button
+          kind="action"
+          disabled={filing !== null}
+          onClick={() => void workspace.backupWithPictures().then(saveBackup)}
+        >
+          Back up everything to a file
+        </Button>
+        <FilePicker
+          label="Backup file to bring in"
+          accept=".json,.zip,application/json,application/zip"
+          onFile={(file) => void restore(file)}
+        >
+          {(pick) => (
+            <Button disabled={filing !== null} onClick={pick}>
+              Bring a backup in
+            </Button>
+          )}
+        </FilePicker>
+      </div>
+      {filing !== null && (
+        <p role="status" className="flex items-center gap-3 text-quiet">
+          Looking through every stand…
+          <progress value={filing} className="h-1.5 w-48 accent-(--action)" aria-label="Done" />
+        </p>
+      )}
+      {report && (
+        <div role="status" className="border-l-2 border-action pl-3">
+          <p className="font-semibold">The backup is in. Nothing that was here has been altered.</p>
+          <p>Stands: {mergeText(report.stands)}</p>
+          <p>Bag: {mergeText(report.bag)}</p>
+        </div>
+      )}
+      {report && <RefusedList refused={report.refused} />}
+      {refusal && (
+        <div role="alert" className="border-l-2 border-fault pl-3">
+          <p className="font-semibold text-fault">{refusal.file} was not brought in</p>
+          <p>
+            {refusal.path && <code className="font-mono">{refusal.path}: </code>}
+            {refusal.message}. Nothing was changed.
+          </p>
+        </div>
+      )}
+    </section>
+  );
+}
+
+function LastBackup() {
+  const lastBackupMs = useWorkspaceState((s) => s.lastBackupMs);
+  return lastBackupMs === null
+    ? 'No backup has been made yet.'
+    : `The last backup was made ${formatDistanceToNow(lastBackupMs, { addSuffix: true })}, on ${format(lastBackupMs, 'd MMM yyyy, HH:mm')}.`;
+}

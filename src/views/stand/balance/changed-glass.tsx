@@ -1,0 +1,24 @@
+import { changedGlass, withGlassOfToday } from '@/model';
+import { Button } from '@/ui/button';
+import { filterName, listText } from '@/words';
+import { useBag } from '../../shell/workspace-context';
+import { useStand } from '../stand-context';
+
+/** Glass that the bag has otherwise than when this stand used it: what it was is kept, what it is now is offered. */
+export function ChangedGlassNote() {
+  const { document } = useStand();
+  const bag = useBag();
+  const changed = changedGlass(document.state.getState().value, bag);
+  if (!changed.length) return null;
+  return (
+    <div className="space-y-2 rounded-md border border-edge p-3">
+      <p>
+        Your bag has {listText(changed.map(({ now }) => filterName(now)))} otherwise than when this stand used{' '}
+        {changed.length === 1 ? 'it' : 'them'}. The stand is worked out with what it used then.
+      </p>
+      <Button onClick={() => document.edit((d) => withGlassOfToday(d, bag))}>
+        Use {changed.length === 1 ? 'it' : 'them'} as the bag has {changed.length === 1 ? 'it' : 'them'} now
+      </Button>
+    </div>
+  );
+}
