@@ -1,3 +1,4 @@
+import { TOP_RANGE_STOPS } from '@/core/photo';
 import { SHUTTER_RANGE } from '@/core/units';
 import { type School } from './terms';
 
@@ -30,7 +31,7 @@ export const LIMITS = {
   electrons: [0, 10_000_000],
   glarePart: [0, 0.1],
   /** Brightest light of a picture against its white: 0 but for high dynamic range. */
-  lightStops: [-40, 40],
+  lightStops: TOP_RANGE_STOPS,
   /** Where a density was measured, from the seam. */
   sampleMm: [-1000, 1000],
 } as const satisfies Record<string, readonly [number, number]>;

@@ -60,6 +60,8 @@ export interface PictureTells {
   /** ISO 8601. */
   readonly takenAt?: string;
   readonly place?: Place;
+  /** Some of its light was beyond what a document holds, and was held to it. */
+  readonly lightIsHeld?: true;
 }
 
 /** Where a picture and its stand differ; nothing of it is taken over by itself. */

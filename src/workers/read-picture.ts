@@ -92,7 +92,8 @@ async function openPicture(bytes: ArrayBuffer, type: SourceType): Promise<Source
       // its reader is large, and few ever need it
       const { readHighRange } = await import('@/files/picture/high-range');
       try {
-        return { ok: true, linear: readHighRange(bytes, type) };
+        const linear = readHighRange(bytes, type);
+        return { ok: true, linear, tells: linear.isHeld ? { lightIsHeld: true } : {} };
       } catch {
         return { ok: false, fault: 'damaged' };
       }

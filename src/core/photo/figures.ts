@@ -28,6 +28,8 @@ export const stepOf = (light: number, topStops: number): number =>
     ? Math.min(HIGHEST_STEP, Math.round(HIGHEST_STEP + STEPS_PER_STOP * (Math.log2(light) - topStops)))
     : 0;
 
+/** Tops that a document holds, log2 of light in the picture's own unit: what lies beyond is blown or black. */
+export const TOP_RANGE_STOPS = [-40, 40] as const;
 /** Stops that the steps reach over. */
 const REACH_STOPS = (HIGHEST_STEP - LOWEST) / STEPS_PER_STOP;
 /** Cells that may be darker than what is told, as a part of all. */
@@ -44,7 +46,8 @@ function topOf(luminance: Float32Array): number {
   if (!lit.length) return 0;
   const most = Math.ceil(Math.log2(lit.at(-1) as number));
   const dark = Math.log2(lit[Math.floor(DARKEST_PART * lit.length)] as number);
-  return Math.min(most, Math.floor(dark + REACH_STOPS));
+  const top = Math.min(most, Math.floor(dark + REACH_STOPS));
+  return Math.min(TOP_RANGE_STOPS[1], Math.max(TOP_RANGE_STOPS[0], top));
 }
 
 /** Writes a picture reduced to `LIGHT_CELLS` as figures; light 15.8 stops under their top is black, light above it blown. */

@@ -1,5 +1,8 @@
 import { imageSize } from 'image-size';
 import { PICTURE_TYPES, type PictureFault, type PictureType } from '@/model';
+import { ascii, uint32 } from './bytes';
+import { checkExr } from './exr';
+import { checkRadiance } from './radiance';
 
 /** Pictures of high dynamic range. */
 const HIGH_RANGE_TYPES = ['image/vnd.radiance', 'image/x-exr'] as const;
@@ -32,12 +35,6 @@ const LEAST_RAW_BYTES = 500_000;
 
 const refused = (fault: PictureFault): HeaderResult => ({ ok: false, fault });
 
-const ascii = (bytes: Uint8Array, from: number, length: number): string =>
-  String.fromCharCode(...bytes.subarray(from, from + length));
-
-const uint32 = (bytes: Uint8Array, at: number, little = false): number =>
-  at + 4 <= bytes.length ? new DataView(bytes.buffer, bytes.byteOffset).getUint32(at, little) : 0;
-
 /** Looks at a file before anything decodes it: what it is by its bytes, not by its name, how large, and whether it is whole. */
 export function pictureHeader(bytes: Uint8Array): HeaderResult {
   if (!bytes.length) return refused('empty');
@@ -45,7 +42,11 @@ export function pictureHeader(bytes: Uint8Array): HeaderResult {
   const format = formatOf(bytes);
   if (!format) return bytes.length < LEAST_RAW_BYTES ? refused('not-a-picture') : rawHeader;
   if (format === RAW_TYPE) return rawHeader;
-  if (isHighRange(format)) return bounded(format, highRangeSize(bytes, format), MAX_HIGH_RANGE_PIXELS);
+  if (isHighRange(format)) {
+    const check = format === 'image/x-exr' ? checkExr : checkRadiance;
+    const checked = check(bytes, MAX_HIGH_RANGE_PIXELS);
+    return checked.ok ? bounded(format, [checked.columns, checked.rows], MAX_HIGH_RANGE_PIXELS) : checked;
+  }
   if (!isKept(format)) return refused('unsupported');
   const check = CHECKS[format];
   const fault = check(bytes);
@@ -69,43 +70,6 @@ function bounded(type: SourceType, size: readonly [number, number] | null, most:
 
 const isHighRange = (format: string): format is HighRangeType =>
   (HIGH_RANGE_TYPES as readonly string[]).includes(format);
-
-/** Columns and rows as the header tells them; null where it is not whole. */
-function highRangeSize(bytes: Uint8Array, type: HighRangeType): readonly [number, number] | null {
-  if (type === 'image/x-exr') return exrSize(bytes);
-  const size = /\n[-+]Y +(\d+) +[-+]X +(\d+)\n/.exec(ascii(bytes, 0, RADIANCE_HEADER_BYTES));
-  return size && [Number(size[2]), Number(size[1])];
-}
-
-const RADIANCE_HEADER_BYTES = 8_000;
-const EXR_TEXT_BYTES = 256;
-const EXR_PARTS = 0x1800;
-
-/** The size of an OpenEXR file of one part, from a header that is walked to its end: name, type, length and value each. */
-function exrSize(bytes: Uint8Array): readonly [number, number] | null {
-  // several parts, or deep ones, are no picture of one light a place
-  if (uint32(bytes, 4, true) & EXR_PARTS) return null;
-  let at = 8;
-  /** A text up to its zero byte, and past it; null where it does not end. */
-  const text = (): string | null => {
-    const end = bytes.indexOf(0, at);
-    if (end < 0 || end - at > EXR_TEXT_BYTES) return null;
-    const found = ascii(bytes, at, end - at);
-    at = end + 1;
-    return found;
-  };
-  let size: readonly [number, number] | null = null;
-  let name = text();
-  for (; name; name = text()) {
-    if (text() === null || at + 4 > bytes.length) return null;
-    const length = uint32(bytes, at, true);
-    at += 4 + length;
-    if (at >= bytes.length) return null;
-    const corner = (i: number) => uint32(bytes, at - length + 4 * i, true) | 0;
-    if (name === 'dataWindow' && length === 16) size = [corner(2) - corner(0) + 1, corner(3) - corner(1) + 1];
-  }
-  return name === '' ? size : null;
-}
 
 /** Whether pictures are kept as files of a type. */
 export const isKept = (format: string): format is PictureType =>
@@ -134,15 +98,22 @@ function formatOf(bytes: Uint8Array): string | null {
   return ascii(bytes, 0, 2) === 'BM' && uint32(bytes, 2, true) === bytes.length ? 'image/bmp' : null;
 }
 
+/** A picture in more chunks than this is none that a program wrote. */
+const MAX_CHUNKS = 100_000;
+
 /** What of each format must be there for it to be whole, and what makes it more than one picture. */
 const CHECKS: Record<PictureType, (bytes: Uint8Array) => PictureFault | null> = {
   'image/jpeg': (bytes) => (jpegIsWhole(bytes) ? null : 'truncated'),
   'image/png': (bytes) => {
-    const names = new Set<string>();
-    for (let at = 8; at + 12 <= bytes.length; at += 12 + uint32(bytes, at))
-      names.add(ascii(bytes, at + 4, 4));
-    if (names.has('acTL')) return 'animated';
-    return names.has('IEND') ? null : 'truncated';
+    let chunks = 0;
+    let last = '';
+    for (let at = 8; at + 12 <= bytes.length && last !== 'IEND'; at += 12 + uint32(bytes, at)) {
+      last = ascii(bytes, at + 4, 4);
+      if (last === 'acTL') return 'animated';
+      // one header, and it stands first
+      if ((last === 'IHDR') !== (chunks === 0) || ++chunks > MAX_CHUNKS) return 'damaged';
+    }
+    return last === 'IEND' ? null : 'truncated';
   },
   'image/webp': (bytes) => {
     if (uint32(bytes, 4, true) + 8 > bytes.length) return 'truncated';
@@ -161,13 +132,19 @@ const CHECKS: Record<PictureType, (bytes: Uint8Array) => PictureFault | null> = 
   },
 };
 
-/** Whether the picture itself, behind its headers (which may hold pictures of their own), has its end. */
+/** Markers of a JPEG that tell a size (ITU-T T.81, table B.1). */
+const SIZES = new Set([0xc0, 0xc1, 0xc2, 0xc3, 0xc5, 0xc6, 0xc7, 0xc9, 0xca, 0xcb, 0xcd, 0xce, 0xcf]);
+
+/** Whether the picture itself, behind its headers (which may hold pictures of their own), has its end, and one size. */
 function jpegIsWhole(bytes: Uint8Array): boolean {
   let at = 2;
+  let sizes = 0;
   while (at + 4 <= bytes.length && bytes[at] === 0xff) {
     const marker = bytes[at + 1] as number;
     const length = ((bytes[at + 2] as number) << 8) | (bytes[at + 3] as number);
     if (marker === 0xda) break;
+    // two sizes are no size: what decodes it may take the other
+    if (SIZES.has(marker) && ++sizes > 1) return false;
     at += marker === 0xff ? 1 : 2 + length;
   }
   for (let i = at; i + 1 < bytes.length; i++) if (bytes[i] === 0xff && bytes[i + 1] === 0xd9) return true;

@@ -33,15 +33,15 @@ const byId = (filters: readonly Filter[]): ReadonlyMap<string, Filter> =>
  * keeps win over what has changed since. Copies of what has left the bag are there too, as put away: no advice comes from them.
  */
 export function bagForStand({ bag, used }: Glass, workspace: Bag): Bag {
-  if (bag) return bag;
-  const inBag = byId(workspace.filters);
+  const base = bag ?? workspace;
+  const inBag = byId(base.filters);
   const gone = used.filter((f) => !inBag.has(f.id));
   const changed = byId(changedGlass({ bag, used }, workspace).map((f) => f.copy));
-  if (!gone.length && !changed.size) return workspace;
+  if (!gone.length && !changed.size) return base;
   return {
-    ...workspace,
+    ...base,
     filters: [
-      ...workspace.filters.map((f) => {
+      ...base.filters.map((f) => {
         const copy = changed.get(f.id);
         return copy ? { ...copy, archived: f.archived } : f;
       }),

@@ -378,13 +378,18 @@ function schemasFor(keys: Keys) {
     pouch: z.array(id).max(MAX_FILTERS).optional(),
   });
 
-  /** What a stand refers to must be in the bag that it brings; a seat of glass that it does not look through says nothing. */
+  interface Brought {
+    readonly stand: z.infer<typeof stand>;
+    readonly bag?: z.infer<typeof bag> | undefined;
+    readonly used?: readonly { readonly id: string }[] | undefined;
+  }
+  /** What a stand refers to must be in the bag that it brings, or among its copies; a seat of glass that it does not look through says nothing. */
   const bringsItsGlass = (
-    { stand: at, bag: own }: { stand: z.infer<typeof stand>; bag?: z.infer<typeof bag> | undefined },
+    { stand: at, bag: own, used = [] }: Brought,
     ctx: Parameters<typeof fault>[0],
   ) => {
     if (!own) return;
-    const known = new Set(own.filters.map((f) => f.id));
+    const known = new Set([...own.filters, ...used].map((f) => f.id));
     for (const { id: filterId, path } of glassReferences(at))
       if (!known.has(filterId) && !path.includes('seat'))
         fault(ctx, 'unknown-filter', ['stand', ...path], `the bag has no filter ${quoted(filterId)}`);
