@@ -6,8 +6,9 @@ import { fateOf, nextRecord, type PictureRecord, removal, type WorkspaceStorage 
 
 /** Key of the one record in a store that holds one. */
 const ONLY = 'bag';
-/** The mark of a workspace that was given its seeds. */
+/** Marks: that the workspace was given its seeds, and the newest revision of a stand. */
 const SEEDED = 'seeded';
+const NEWEST = 'newest revision';
 
 const STORES = ['stands', 'bag', 'history', 'pictures', 'tabs', 'marks'] as const;
 const DURABLE = { durability: 'strict' } as const;
@@ -58,15 +59,13 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
     putStand: (document, { revision, now }) =>
       access(async () => {
         const { id } = document.stand;
-        const tx = db.transaction('stands', 'readwrite', DURABLE);
-        const result = nextRecord(await tx.store.get(id), revision, (next) => ({
-          id,
-          revision: next,
-          updatedAt: now,
-          document,
-        }));
+        const tx = db.transaction(['stands', 'marks'], 'readwrite', DURABLE);
+        const [stands, marks] = [tx.objectStore('stands'), tx.objectStore('marks')];
+        const make = (next: number) => ({ id, revision: next, updatedAt: now, document });
+        const result = nextRecord(await stands.get(id), revision, make, await marks.get(NEWEST));
         // the transaction's own failure is the one to tell, and it must not go unheard beside that of the write
-        await Promise.all([result.ok && tx.store.put(result.record), tx.done]);
+        const put = result.ok ? [stands.put(result.record), marks.put(result.record.revision, NEWEST)] : [];
+        await Promise.all([...put, tx.done]);
         return result;
       }),
     removeStand: (id, from) =>
@@ -84,7 +83,7 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
         await Promise.all([result.ok && tx.store.put(result.record, ONLY), tx.done]);
         return result;
       }),
-    isSeeded: () => access(async () => (await db.get('marks', SEEDED)) === true),
+    isSeeded: () => access(async () => (await db.get('marks', SEEDED)) !== undefined),
     seed: ({ bag, stands }) =>
       access(async () => {
         const tx = db.transaction(['stands', 'bag', 'marks'], 'readwrite', DURABLE);
@@ -92,7 +91,7 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
         const isDue = !(await marks.get(SEEDED)) && (await kept.count()) === 0;
         const own = await tx.objectStore('bag').get(ONLY);
         await Promise.all([
-          marks.put(true, SEEDED),
+          marks.put(1, SEEDED),
           isDue && tx.objectStore('bag').put({ revision: (own?.revision ?? 0) + 1, bag }, ONLY),
           ...(isDue ? stands : []).map(({ document, updatedAt }) =>
             kept.put({ id: document.stand.id, revision: 1, updatedAt, document }),
@@ -125,7 +124,11 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
     clear: () =>
       access(async () => {
         const tx = db.transaction(STORES, 'readwrite');
-        await Promise.all([...STORES.map((s) => tx.objectStore(s).clear()), tx.done]);
+        const marks = tx.objectStore('marks');
+        // what was given is never given again
+        const newest = await marks.get(NEWEST);
+        await Promise.all(STORES.map((s) => tx.objectStore(s).clear()));
+        await Promise.all([newest !== undefined && marks.put(newest, NEWEST), tx.done]);
       }),
     onClosed: (listener) => void onClosed.add(listener),
     close: () => db.close(),

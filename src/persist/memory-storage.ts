@@ -18,19 +18,24 @@ export function memoryStorage(): WorkspaceStorage {
   let kept: BagRecord | undefined;
   let history: BackupHistory = {};
   let isSeeded = false;
+  let newest = 0;
   return {
     kind: 'memory',
     stands: async () => structuredClone([...stands.values()]),
     stand: async (id) => structuredClone(stands.get(id)),
     putStand: async (document, { revision, now }) => {
       const { id } = document.stand;
-      const result = nextRecord(stands.get(id), revision, (next) => ({
+      const make = (next: number) => ({
         id,
         revision: next,
         updatedAt: now,
         document: structuredClone(document),
-      }));
-      if (result.ok) stands.set(id, result.record);
+      });
+      const result = nextRecord(stands.get(id), revision, make, newest);
+      if (result.ok) {
+        stands.set(id, result.record);
+        newest = result.record.revision;
+      }
       return structuredClone(result);
     },
     removeStand: async (id, from) => {

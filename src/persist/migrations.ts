@@ -8,7 +8,8 @@ export interface Schema extends DBSchema {
   pictures: { key: string; value: PictureRecord };
   history: { key: string; value: BackupHistory };
   tabs: { key: string; value: OpenTab };
-  marks: { key: string; value: true };
+  /** That seeds were put in, and the newest revision of a stand. */
+  marks: { key: string; value: number };
 }
 
 interface Migration {

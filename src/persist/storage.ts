@@ -87,16 +87,19 @@ export interface WorkspaceStorage {
 }
 
 /**
- * Compares and swaps one record: the single rule that every adapter follows inside its transaction. A record that is made
- * again after it was deleted goes on from the revision that is known of it.
+ * Compares and swaps one record: the single rule that every adapter follows inside its transaction.
+ *
+ * @param newest the highest revision that the storage has ever given, of any record: none is given twice, or a record that is
+ *   deleted and made again could not be told from the old
  */
 export function nextRecord<R extends { readonly revision: number }>(
   current: R | undefined,
   fromRevision: number,
   make: (revision: number) => R,
+  newest = 0,
 ): WriteResult<R> {
   if (current && current.revision !== fromRevision) return { ok: false, reason: 'conflict', current };
-  return { ok: true, record: make((current?.revision ?? fromRevision) + 1) };
+  return { ok: true, record: make(Math.max(newest, current?.revision ?? 0, fromRevision) + 1) };
 }
 
 /** Whether a record may be removed by who knows a revision of it. */

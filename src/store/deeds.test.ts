@@ -21,7 +21,7 @@ import { createWorkspace } from './workspace';
 import { type Workspace } from './workspace-types';
 
 const NAMES = Object.keys(DEEDS);
-const RUNS = 8;
+const RUNS = Number(process.env.DEEDS_RUNS ?? 8);
 const DEEDS_A_RUN = 120;
 
 let clock = Date.UTC(2026, 2, 14, 5);
@@ -42,11 +42,11 @@ function meaningOf(document: StandDocument, workspaceBag: Bag) {
   const bag = bagForStand(document, workspaceBag);
   const glass = (ids: readonly string[]) => filtersById(bag, ids).map(({ id: _, archived: __, ...f }) => f);
   const lights = [...stand.readings, ...(stand.wholeScene ? [stand.wholeScene] : [])];
-  return JSON.stringify([
+  return [
     lights.map((light) => [meteredEv(light), takenByGlass(light, stand, bag)]),
     glass((stand.fitted ?? []).map((f) => f.filterId)),
     glass(stand.choice?.filterIds ?? []),
-  ]);
+  ];
 }
 
 /** What a stand's own light and glass come to, whatever else is in the bag. */

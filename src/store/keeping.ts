@@ -7,7 +7,7 @@ import { type Reminder } from './reminder';
 import { type Saving, type SaveState } from './saving';
 import { seedsOf } from './seeds';
 import { type Stands } from './stands';
-import { type Presence, type TabMessage } from './tabs';
+import { type Channel, type Presence, type TabMessage } from './tabs';
 import {
   type StorageProblem,
   type Workspace,
@@ -25,6 +25,7 @@ interface KeepingOptions extends Omit<WorkspaceOptions, 'nameOf' | 'channel' | '
   readonly pictures: PictureShelf;
   readonly reminder: Reminder;
   readonly presence: Presence;
+  readonly channel: Channel;
   readonly saving: Saving;
   readonly nameOf: (item: Named) => string;
   readonly notify: (notice: WorkspaceState['notice']) => void;
@@ -81,6 +82,16 @@ export function createKeeping(options: KeepingOptions) {
     }
   };
 
+  /** Shows what is stored in the place of everything that is here. */
+  const showAll = async () => {
+    await settled();
+    stands.clear();
+    bag.clear();
+    const own = await storage().bag();
+    if (own) bag.show(own);
+    stands.show(await storage().stands());
+  };
+
   const settled = async () => {
     await Promise.all([bag.settled(), stands.settled()]);
   };
@@ -116,22 +127,21 @@ export function createKeeping(options: KeepingOptions) {
       await settled();
       await storage().clear();
       saving.clear();
-      stands.clear();
-      bag.clear();
-      stands.show(await seed([]));
-      const own = await storage().bag();
-      if (own) bag.show(own);
+      await seed([]);
+      await showAll();
+      options.channel.post({ all: true });
     },
     settled,
   };
   return {
     deeds,
     /** Another tab has written. */
-    heard: ({ standId, bag: isBag }: TabMessage) => {
+    heard: ({ standId, bag: isBag, all }: TabMessage) => {
       if (loading === null) return;
       const failed = (error: Error) => report('failed', error);
       void loading.then(async () => {
         if (state.getState().phase !== 'ready') return;
+        if (all) await showAll().catch(failed);
         if (isBag) await bag.arrived().catch(failed);
         if (standId !== undefined) await stands.arrived(standId).catch(failed);
       });

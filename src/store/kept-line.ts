@@ -51,7 +51,9 @@ export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>)
   let revision = 0;
   let next: { readonly value: T } | null = null;
   let running: Promise<void> | null = null;
+  let saves = 0;
   let isStale = false;
+  let looking: Promise<void> | null = null;
   let lastWriteAt = -Infinity;
   let wake: (() => void) | null = null;
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -112,22 +114,33 @@ export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>)
     if (isStale) void look();
   };
 
-  /** Looks whether another tab's version is newer than what is known here, where nothing of our own is under way. */
-  const look = async () => {
-    isStale = true;
-    const isOurs = () => running !== null || next !== null || options.isInGesture();
-    if (isOurs()) return;
-    isStale = false;
-    const record = await options.read();
-    if (isOurs()) isStale = true;
-    else if (!record || record.revision > revision) {
-      revision = record?.revision ?? revision;
-      options.show(record);
+  const isOurs = () => running !== null || next !== null || options.isInGesture();
+  const lookAgain = async () => {
+    while (isStale && !isOurs()) {
+      isStale = false;
+      const before = saves;
+      const record = await options.read();
+      // an answer from before a write of our own says nothing of what is stored now
+      if (isOurs() || saves !== before) isStale = true;
+      else if (!record || record.revision > revision) {
+        revision = record?.revision ?? revision;
+        options.show(record);
+      }
     }
+  };
+  /**
+   * Looks whether another tab's version is newer than what is known here, where nothing of our own is under way. One look
+   * after the other: an answer that was long on its way must not come after a later one.
+   */
+  const look = (): Promise<void> => {
+    isStale = true;
+    looking ??= lookAgain().finally(() => (looking = null));
+    return looking;
   };
 
   return {
     save(value) {
+      saves++;
       next = { value };
       running ??= run();
     },
@@ -144,6 +157,7 @@ export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>)
       if (next) running ??= run();
     },
     restart(value) {
+      saves++;
       revision = 0;
       next = { value };
       running ??= run();

@@ -95,6 +95,12 @@ export function createStands(options: StandsOptions): Stands {
   const unlist = (id: string) =>
     state.setState({ stands: state.getState().stands.filter((s) => s.id !== id) });
 
+  /** A stand that goes takes no gesture with it that nothing would ever end. */
+  const close = (id: string) => {
+    open.get(id)?.endGesture();
+    open.delete(id);
+  };
+
   /** Another tab's version keeps the name, ours becomes a stand of its own; one that was to be deleted is kept. */
   const keepBoth = (ours: KeptStand | null, theirs: StandRecord | undefined) => {
     if (theirs) showRecord(theirs.id, theirs);
@@ -110,7 +116,7 @@ export function createStands(options: StandsOptions): Stands {
 
   const showRecord = (id: string, record: StandRecord | undefined) => {
     if (!record) {
-      open.delete(id);
+      close(id);
       return unlist(id);
     }
     list([{ document: record.document, updatedAt: record.updatedAt }]);
@@ -219,9 +225,9 @@ export function createStands(options: StandsOptions): Stands {
       openStand(id)?.edit((d) => ({ ...d, stand: withArchived(d.stand, archived) }));
     },
     remove(id) {
+      close(id);
       const removed = state.getState().stands.find((s) => s.id === id);
       unlist(id);
-      open.delete(id);
       lineOf(id).save(null);
       return () => {
         if (removed) add([{ document: removed.document, updatedAt: removed.updatedAt }]);

@@ -4,6 +4,8 @@ import { type WorkspaceStorage } from '@/persist';
 export interface TabMessage {
   readonly standId?: string;
   readonly bag?: true;
+  /** Everything was begun anew. */
+  readonly all?: true;
 }
 
 /** Tells other tabs what has been written. */

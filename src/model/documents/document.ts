@@ -82,7 +82,7 @@ const lostGlass = (id: string): Filter => ({
 export function withCopies(document: StandDocument, workspace: Bag): StandDocument {
   const { stand, bag, used } = document;
   const ids = new Set(glassReferences(stand).map((r) => r.id));
-  const known = byId([...workspace.filters, ...(bag ? bag.filters : used)]);
+  const known = byId([...workspace.filters, ...used, ...(bag?.filters ?? [])]);
   const copies = [...ids].map((id) => known.get(id) ?? lostGlass(id));
   const isSame = copies.length === used.length && copies.every((copy, i) => copy === used[i]);
   return isSame ? document : { ...document, used: copies };

@@ -1,0 +1,44 @@
+import { type WorkspaceStorage } from '@/persist';
+import { type Chance } from './mutate';
+
+/** Things under way that end one by one, in an order that chance has: a storage that takes its time, and messages on their way. */
+export interface Slowness {
+  /** Waits for its turn. */
+  turn(): Promise<void>;
+  /** Lets one of the things under way go on; false where there is none. */
+  step(): Promise<boolean>;
+}
+
+export function slowness(chance: Chance): Slowness {
+  const waiting: (() => void)[] = [];
+  return {
+    turn: () => new Promise((resolve) => waiting.push(resolve)),
+    async step() {
+      const next = waiting.splice(chance.below(waiting.length), 1)[0];
+      next?.();
+      // what follows from it happens before anything else does
+      await new Promise((resolve) => setImmediate(resolve));
+      return next !== undefined;
+    },
+  };
+}
+
+/** The same storage, each of whose answers takes its time, before it is reached and after. */
+export function slowStorage(storage: WorkspaceStorage, { turn }: Slowness): WorkspaceStorage {
+  const slow =
+    <A extends unknown[], R>(run: (...args: A) => Promise<R>) =>
+    async (...args: A): Promise<R> => {
+      await turn();
+      const result = await run(...args);
+      await turn();
+      return result;
+    };
+  return {
+    ...storage,
+    stand: slow(storage.stand),
+    putStand: slow(storage.putStand),
+    removeStand: slow(storage.removeStand),
+    bag: slow(storage.bag),
+    putBag: slow(storage.putBag),
+  };
+}
