@@ -1,5 +1,6 @@
 import { type FramePoint, KNOWN, type LightField, type Role, spotOf } from '@/core/field';
 import { type MeterCircle, meterCircle } from '@/core/optics';
+import { isWithin } from './limits';
 import { frameOf } from './prepare';
 import { type Reading, type Stand } from './stand';
 
@@ -10,7 +11,7 @@ export const USUAL_ANGLE_DEG = 3;
 export const circleOn = ({ lens, camera }: Stand, place: FramePoint, angleDeg: number): MeterCircle =>
   meterCircle(place, angleDeg, { focalLengthMm: lens.focalLengthMm, frame: frameOf(camera) });
 
-/** A spot of the picture as a reading; null where the picture shows no light there. */
+/** A spot of the picture as a reading; null where the picture shows no light there that a meter would show. */
 export function pictureReading(
   stand: Stand,
   field: LightField,
@@ -18,11 +19,14 @@ export function pictureReading(
 ): { readonly reading: Omit<Reading, 'id'>; readonly isMeasured: boolean } | null {
   const spot = spotOf(field, circleOn(stand, place, angleDeg));
   if (!spot) return null;
+  const ev100 = Math.round(spot.ev100 * 100) / 100;
+  // black as no meter shows it: no file would hold it
+  if (!isWithin('ev100', ev100)) return null;
   const { takenAt } = stand.picture ?? {};
   const reading = {
     role,
     ...place,
-    ev100: Math.round(spot.ev100 * 100) / 100,
+    ev100,
     spotAngleDeg: angleDeg,
     fromPicture: true,
     ...(takenAt ? { takenAt } : {}),

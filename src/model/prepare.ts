@@ -186,14 +186,17 @@ function lookOf(stand: Stand): Look {
 /** What the ND and the polariser on the lens take from everything beyond what the meter saw taken, stops. */
 export const fittedStops = (stand: Stand, bag: Bag): number => fittedGlass(stand, bag).stops;
 
+/** The whole scene's reading while it serves: a sky that is read puts it aside, and with it all that it says. */
+export const servingScene = ({ wholeScene, readings }: Stand): MeteredLight | undefined =>
+  readings.some((r) => r.role === 'sky' && !r.limit) ? undefined : wholeScene;
+
 /**
  * The ND and the polariser on the lens. A polariser stays on while one reads: what was read through one has lost its light
  * already, and glass that was on is never counted again (physics 1).
  */
 function fittedGlass(stand: Stand, bag: Bag): FittedGlass {
-  const lights: readonly MeteredLight[] = stand.wholeScene
-    ? [...stand.readings, stand.wholeScene]
-    : stand.readings;
+  const scene = servingScene(stand);
+  const lights: readonly MeteredLight[] = scene ? [...stand.readings, scene] : stand.readings;
   const seen = filtersById(
     bag,
     lights.flatMap((light) => light.throughFilterIds ?? []),

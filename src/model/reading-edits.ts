@@ -30,8 +30,13 @@ export const removeReading = (stand: Stand, id: string): Stand => ({
 /** A meter's figure that is changed sooner than this was mistyped; after it, the spot was read again. */
 const CORRECTED_WITHIN_MINUTES = 1;
 
-/** What the same spot shows now: the old light stays in the reading's history, unless it was only mistyped. */
-export function readAgain(stand: Stand, id: string, light: MeteredLight): Stand {
+/**
+ * What the same spot shows now: the old light stays in the reading's history, unless it was only mistyped.
+ *
+ * @param instead what is taken where the reading is not there any more, so that what was read is not lost
+ */
+export function readAgain(stand: Stand, id: string, light: MeteredLight, instead?: Reading): Stand {
+  if (instead && !stand.readings.some((r) => r.id === id)) return addReading(stand, instead);
   return {
     ...stand,
     readings: stand.readings.map((reading) => (reading.id === id ? readAnew(reading, light) : reading)),

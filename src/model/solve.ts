@@ -1,7 +1,7 @@
 import { balanceSteps, type BalanceResult } from '@/core/balance';
 import { finish, type Steps } from '@/core/numerics';
 import { type Bag } from './bag';
-import { type CannotPrepare, prepareStand } from './prepare';
+import { type CannotPrepare, prepareStand, servingScene } from './prepare';
 import { type Stand } from './stand';
 
 /** The search's answer for one stand and bag. */
@@ -26,6 +26,7 @@ export function solutionKey(stand: Stand, bag: Bag): string {
     light,
     look,
     fitted,
+    servingScene(stand),
     picture?.light,
     picture?.exposure,
     crop,

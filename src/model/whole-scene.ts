@@ -1,6 +1,6 @@
 import { secondsForEv, secondsThrough } from '@/core/exposure';
 import { type Bag, filtersAtHand, filtersById } from './bag';
-import { fittedStops, meteredEv, settingsOf, takenByGlass } from './prepare';
+import { fittedStops, meteredEv, servingScene, settingsOf, takenByGlass } from './prepare';
 import { type MeteredLight, type Stand } from './stand';
 
 /** The exposure of the whole scene by one time, for which there is neither sky nor land. */
@@ -21,8 +21,8 @@ export function withWholeScene(stand: Stand, light: MeteredLight | undefined): S
 
 /** What the whole scene asks for; null where it was not read, or where a sky was, which puts it aside. */
 export function wholeSceneOf(stand: Stand, bag: Bag): WholeScene | null {
-  const { wholeScene: light, readings } = stand;
-  if (!light || readings.some((r) => r.role === 'sky' && !r.limit)) return null;
+  const light = servingScene(stand);
+  if (!light) return null;
   const ev100 = meteredEv(light) + (takenByGlass(light, stand, bag) ?? 0);
   const bareSeconds = secondsForEv(ev100, settingsOf(stand));
   return { ev100, bareSeconds, seconds: secondsThrough(bareSeconds, fittedStops(stand, bag)) };

@@ -81,7 +81,8 @@ async function check(workspace: Workspace, storage: ReturnType<typeof memoryStor
   expect(workspace.state.getState().saving).toBe('saved');
   const again = make(storage, 2);
   await again.load();
-  const sorted = (w: Workspace) => documentsOf(w).toSorted((a, b) => (byName(a.stand) < byName(b.stand) ? -1 : 1));
+  const sorted = (w: Workspace) =>
+    documentsOf(w).toSorted((a, b) => (byName(a.stand) < byName(b.stand) ? -1 : 1));
   expect(sameContent(sorted(again), sorted(workspace))).toBe(true);
   expect(sameContent(bagOf(again), bag)).toBe(true);
 }
@@ -149,7 +150,8 @@ it('the deeds are at least sixty, and each does something in some run', async ()
     await DEEDS[name]!({ workspace, chance });
     const after = [workspace.state.getState().stands, bagOf(workspace), workspace.state.getState().notice];
     if (after.some((part, i) => part !== before[i])) idle.delete(name);
-    if (workspace.state.getState().stands.length > 12) workspace.removeStand(workspace.state.getState().stands[11]!.id);
+    if (workspace.state.getState().stands.length > 12)
+      workspace.removeStand(workspace.state.getState().stands[11]!.id);
   }
   // what one brings in of one's own is here already
   expect([...idle]).toEqual(['bring one’s own bag in']);

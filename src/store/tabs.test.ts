@@ -142,14 +142,22 @@ async function lost(seed: number, count: number): Promise<string[]> {
     ...records.flatMap((r) => marksOf(r.document)),
     ...((await shared.bag())?.bag.filters ?? []).map((f) => f.id),
   ]);
-  for (const mark of saved) if (!kept.has(mark) && !gone.has(mark)) faults.push(`${mark} was said to be saved`);
+  for (const mark of saved)
+    if (!kept.has(mark) && !gone.has(mark)) faults.push(`${mark} was said to be saved`);
   for (const [k, { workspace, unsaved }] of tabs.entries()) {
     if (unsaved.length) faults.push(`tab ${k} never said that ${unsaved.join(' ')} is saved`);
     const shown = workspace.state.getState().stands.map((s) => JSON.stringify([s.id, marksOf(s.document)]));
     const stored = records.map((r) => JSON.stringify([r.id, marksOf(r.document)]));
-    if (shown.toSorted().join() !== stored.toSorted().join()) faults.push(`tab ${k} shows other stands than are stored`);
+    if (shown.toSorted().join() !== stored.toSorted().join())
+      faults.push(`tab ${k} shows other stands than are stored`);
     const bag = (await shared.bag())?.bag.filters.map((f) => f.id);
-    if (bag && filtersOf(workspace).map((f) => f.id).join() !== bag.join()) faults.push(`tab ${k} shows another bag`);
+    if (
+      bag &&
+      filtersOf(workspace)
+        .map((f) => f.id)
+        .join() !== bag.join()
+    )
+      faults.push(`tab ${k} shows another bag`);
   }
   return faults;
 }
@@ -170,7 +178,8 @@ async function tabsOn(storage: WorkspaceStorage, count: number): Promise<Workspa
     createWorkspace({
       open: async () => storage,
       channel: {
-        post: (message) => listeners.filter((l) => l !== own).forEach((l) => l.forEach((hear) => hear(message))),
+        post: (message) =>
+          listeners.filter((l) => l !== own).forEach((l) => l.forEach((hear) => hear(message))),
         onMessage: (listener) => void own.push(listener),
       },
       newId: seededIds(500 + k),

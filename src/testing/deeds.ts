@@ -110,7 +110,11 @@ const sheetOr = (bag: Bag, doing: Doing) => {
 
 const READING: Record<string, Deed> = {
   'read by EV': onStand((s, { workspace, chance }) =>
-    addReading(s, { id: workspace.newId('r'), role: chance.pick(['sky', 'land', 'water']), ev100: 5 + chance.below(10) }),
+    addReading(s, {
+      id: workspace.newId('r'),
+      role: chance.pick(['sky', 'land', 'water']),
+      ev100: 5 + chance.below(10),
+    }),
   ),
   'read by settings, at a place': onStand((s, doing) =>
     addReading(s, {
@@ -139,7 +143,10 @@ const READING: Record<string, Deed> = {
     return addReading(s, { id: doing.workspace.newId('r'), role: 'sky', ...light });
   }),
   'read again': onStand((s, doing) =>
-    readAgain(s, someReading(s, doing), { ev100: 4 + doing.chance.below(9), takenAt: momentOfDay(doing.chance) }),
+    readAgain(s, someReading(s, doing), {
+      ev100: 4 + doing.chance.below(9),
+      takenAt: momentOfDay(doing.chance),
+    }),
   ),
   'read again through glass': onStand((s, doing) =>
     readAgain(s, someReading(s, doing), { ev100: 7, throughFilterIds: [someId(doing.bag, doing)] }),
@@ -171,7 +178,10 @@ const READING: Record<string, Deed> = {
 };
 
 const FRAME: Record<string, Deed> = {
-  rename: onStand((s, { chance }) => ({ ...s, name: chance.pick(['Ridge at 6', 'Beach 2026', 'Marl Pan', '=1+1']) })),
+  rename: onStand((s, { chance }) => ({
+    ...s,
+    name: chance.pick(['Ridge at 6', 'Beach 2026', 'Marl Pan', '=1+1']),
+  })),
   'a name as long as can be': onStand((s) => ({ ...s, name: 'n'.repeat(10_000) })),
   'a name too long': onStand((s) => ({ ...s, name: 'n'.repeat(10_001) })),
   'half a character': onStand((s) => ({ ...s, name: 'a\ud800' })),
@@ -184,19 +194,31 @@ const FRAME: Record<string, Deed> = {
   'mount a camera': onStand((s, { bag, chance }) =>
     bag.cameras?.length ? { ...s, camera: mountedCamera(chance.pick(bag.cameras), 'landscape') } : s,
   ),
-  'focal length': onStand((s, { chance }) => ({ ...s, lens: { ...s.lens, focalLengthMm: 14 + chance.below(100) } })),
+  'focal length': onStand((s, { chance }) => ({
+    ...s,
+    lens: { ...s.lens, focalLengthMm: 14 + chance.below(100) },
+  })),
   'focal length beyond': onStand((s) => ({ ...s, lens: { ...s.lens, focalLengthMm: 9_000 } })),
-  'aperture and ISO': onStand((s, { chance }) => ({ ...s, exposure: { aperture: chance.pick([8, 11]), iso: 200 } })),
+  'aperture and ISO': onStand((s, { chance }) => ({
+    ...s,
+    exposure: { aperture: chance.pick([8, 11]), iso: 200 },
+  })),
   'move a skyline point': onStand((s, doing) =>
     moveSkylinePoint(s, doing.chance.below(s.skyline.length), somePoint(doing)),
   ),
   'add a skyline point': onStand((s, doing) => addSkylinePoint(s, somePoint(doing))),
   'remove a skyline point': onStand((s, { chance }) => removeSkylinePoint(s, chance.below(s.skyline.length))),
   'draw the skyline': onStand((s, { chance }) =>
-    drawSkyline(s, Array.from({ length: 30 }, (_, i) => ({ u: 0.2 + i / 60, v: 0.4 + 0.1 * chance.next() }))),
+    drawSkyline(
+      s,
+      Array.from({ length: 30 }, (_, i) => ({ u: 0.2 + i / 60, v: 0.4 + 0.1 * chance.next() })),
+    ),
   ),
   'take a found skyline': onStand((s, { chance }) =>
-    withSkyline(s, Array.from({ length: 40 }, (_, i) => ({ u: i / 39, v: 0.3 + 0.2 * chance.next() }))),
+    withSkyline(
+      s,
+      Array.from({ length: 40 }, (_, i) => ({ u: i / 39, v: 0.3 + 0.2 * chance.next() })),
+    ),
   ),
   'outline a shape': onStand((s, doing) =>
     addShape(s, doing.workspace.newId('s'), [somePoint(doing), somePoint(doing), somePoint(doing)]),
@@ -216,10 +238,15 @@ const FRAME: Record<string, Deed> = {
   }),
   'remove a shape': onStand((s, doing) => removeShape(s, someShape(s, doing)?.id ?? 'none')),
   'mark what stands up': onStand((s, { workspace }) => markFeatures(s, workspace.newId)),
-  crop: onStand((s, { chance }) => ({ ...s, crop: chance.below(2) ? { width: 1, height: 1, at: 0.2 } : undefined })),
+  crop: onStand((s, { chance }) => ({
+    ...s,
+    crop: chance.below(2) ? { width: 1, height: 1, at: 0.2 } : undefined,
+  })),
   'leave out': onStand((s) => ({ ...s, leaveOut: [...(s.leaveOut ?? []), 'branch at the left'] })),
   place: onStand((s) => withOffer(s, { of: 'place', place: { latitudeDeg: 12.5, longitudeDeg: -3.25 } })),
-  'take the picture’s time': onStand((s, { chance }) => withOffer(s, { of: 'time', takenAt: momentOfDay(chance) })),
+  'take the picture’s time': onStand((s, { chance }) =>
+    withOffer(s, { of: 'time', takenAt: momentOfDay(chance) }),
+  ),
   'fill the frame': onStand((s, { chance }) => {
     const sha256 = chance.pick(['a', 'b', 'c']).repeat(64);
     const light = { columns: 2, rows: 1, topStops: 0, cells: '80f0' };
@@ -234,8 +261,14 @@ const BALANCE: Record<string, Deed> = {
     s.look.school === 'natural' ? { ...s, look: { ...s.look, gapStops: 1.4 } } : s,
   ),
   'a gap of another look': onStand((s) => ({ ...s, look: { ...s.look, gapStops: 5 } })),
-  'follow and placement': onStand((s) => ({ ...s, look: { ...s.look, follow: 0.3, landPlacementStops: -0.5 } })),
-  'where the sun is': onStand((s, { chance }) => ({ ...s, look: { ...s.look, sun: chance.pick(SUN_SIDES) } })),
+  'follow and placement': onStand((s) => ({
+    ...s,
+    look: { ...s.look, follow: 0.3, landPlacementStops: -0.5 },
+  })),
+  'where the sun is': onStand((s, { chance }) => ({
+    ...s,
+    look: { ...s.look, sun: chance.pick(SUN_SIDES) },
+  })),
   'choose a sheet': onStand((s, doing) => {
     const sheet = sheetOr(doing.bag, doing);
     return sheet ? choose(s, { filterIds: [sheet.id], offsetMm: doing.chance.below(30), turnDeg: 0 }) : s;
@@ -248,7 +281,14 @@ const BALANCE: Record<string, Deed> = {
   'put glass on': onStand((s, doing) => putFitted(s, someId(doing.bag, doing), true)),
   'take glass off': onStand((s, doing) => putFitted(s, someId(doing.bag, doing), false)),
   'times through NDs': onStand((s, { bag }) =>
-    withNds(s, bag, bag.filters.filter((f) => f.kind === 'neutral').slice(0, 2).map((f) => f.id)),
+    withNds(
+      s,
+      bag,
+      bag.filters
+        .filter((f) => f.kind === 'neutral')
+        .slice(0, 2)
+        .map((f) => f.id),
+    ),
   ),
   'turn the polariser': onStand((s, { bag }) => {
     const polariser = bag.filters.find((f) => f.kind === 'polariser');
@@ -294,7 +334,9 @@ const BAG: Record<string, Deed> = {
   })),
   'change a strength': onBag((bag, doing) => {
     const filter = someFilter(bag, doing);
-    return filter && 'stops' in filter ? putFilter(bag, { ...filter, stops: 1 + doing.chance.below(10) }) : bag;
+    return filter && 'stops' in filter
+      ? putFilter(bag, { ...filter, stops: 1 + doing.chance.below(10) })
+      : bag;
   }),
   'change a kind': onBag((bag, doing) => {
     const sheet = sheetOr(bag, doing);
@@ -305,9 +347,15 @@ const BAG: Record<string, Deed> = {
     const sheet = sheetOr(bag, doing);
     return sheet ? putFilter(bag, { ...sheet, body: undefined }) : bag;
   }),
-  'duplicate a filter': onBag((bag, doing) => duplicateFilter(bag, someId(bag, doing), doing.workspace.newId('g'))),
-  'archive a filter': onBag((bag, doing) => archiveFilter(bag, someId(bag, doing), doing.chance.below(2) === 0)),
-  'take along, or leave': onBag((bag, doing) => takeAlong(bag, someId(bag, doing), doing.chance.below(2) === 0)),
+  'duplicate a filter': onBag((bag, doing) =>
+    duplicateFilter(bag, someId(bag, doing), doing.workspace.newId('g')),
+  ),
+  'archive a filter': onBag((bag, doing) =>
+    archiveFilter(bag, someId(bag, doing), doing.chance.below(2) === 0),
+  ),
+  'take along, or leave': onBag((bag, doing) =>
+    takeAlong(bag, someId(bag, doing), doing.chance.below(2) === 0),
+  ),
   'all are along': onBag((bag) => withoutPouch(bag)),
   'remove a filter': onBag((bag, doing) => removeFilter(bag, someId(bag, doing))),
   'remove one and add another': onBag((bag, doing) => {
@@ -328,7 +376,9 @@ const BAG: Record<string, Deed> = {
     holder: { sheetWidthMm: 100, rings: [{ name: 'ring', diameterMm: 82, behindSlotMm: chance.below(9) }] },
   })),
   'add a lens': onBag((bag, { workspace }) =>
-    (bag.lenses?.length ?? 0) < 100 ? putLens(bag, { id: workspace.newId('l'), shortestMm: 16, longestMm: 35 }) : bag,
+    (bag.lenses?.length ?? 0) < 100
+      ? putLens(bag, { id: workspace.newId('l'), shortestMm: 16, longestMm: 35 })
+      : bag,
   ),
   'remove a lens': onBag((bag) => (bag.lenses?.length ? removeLens(bag, bag.lenses[0]!.id) : bag)),
   'add a camera': onBag((bag, { workspace }) =>

@@ -40,7 +40,13 @@ export interface FuzzedReader {
 }
 
 /** Refusals of a file as a whole, which have no place in it. */
-const OF_THE_WHOLE: readonly FileError['code'][] = ['not-json', 'too-large', 'too-deep', 'wrong-format', 'damaged'];
+const OF_THE_WHOLE: readonly FileError['code'][] = [
+  'not-json',
+  'too-large',
+  'too-deep',
+  'wrong-format',
+  'damaged',
+];
 
 const refusal = ({ code, path: at, message }: FileError): Outcome =>
   at || OF_THE_WHOLE.includes(code) ? 'refused' : { broken: `refused without a place: ${code} ${message}` };
@@ -49,7 +55,9 @@ type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false
 
 /** What was taken must be written and read again. */
 const taken = (written: Result<unknown>): Outcome =>
-  written.ok ? 'taken' : { broken: `taken, and then not written: ${written.error.path}: ${written.error.message}` };
+  written.ok
+    ? 'taken'
+    : { broken: `taken, and then not written: ${written.error.path}: ${written.error.message}` };
 
 const bytesOf = (text: string) => new TextEncoder().encode(text);
 const inFolder = (folder: string, name: RegExp) =>
@@ -173,7 +181,9 @@ export const READERS: readonly FuzzedReader[] = [
         const picture = await opened.value.picture(sha256);
         if (!picture.ok && !picture.error.path) return { broken: 'a picture refused without a place' };
       }
-      return opened.value.kind === 'stand' ? standOutcome(opened.value.text) : backupOutcome(opened.value.text);
+      return opened.value.kind === 'stand'
+        ? standOutcome(opened.value.text)
+        : backupOutcome(opened.value.text);
     },
   },
   table('glass', (text) => {
@@ -218,7 +228,12 @@ export const READERS: readonly FuzzedReader[] = [
   }),
   pictures(
     async () => [
-      new Uint8Array(await plain().withExif({ IFD2: { FNumber: '110/10' } }).jpeg().toBuffer()),
+      new Uint8Array(
+        await plain()
+          .withExif({ IFD2: { FNumber: '110/10' } })
+          .jpeg()
+          .toBuffer(),
+      ),
       new Uint8Array(readFileSync('src/demo/pictures/marl-pan.jpg')),
     ],
     'JPEG',

@@ -62,7 +62,9 @@ async function readOnce(reader: FuzzedReader, bytes: Uint8Array<ArrayBuffer>) {
   try {
     outcome = await reader.read(bytes);
   } catch (error) {
-    outcome = { broken: `threw ${(error as Error).stack?.split('\n').slice(0, 3).join(' ') ?? String(error)}` };
+    outcome = {
+      broken: `threw ${(error as Error).stack?.split('\n').slice(0, 3).join(' ') ?? String(error)}`,
+    };
   }
   return { outcome, ms: performance.now() - from, memoryKb: process.resourceUsage().maxRSS - before };
 }

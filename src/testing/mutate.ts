@@ -92,7 +92,17 @@ const ODD: readonly unknown[] = [
 ];
 /** A value of one's own: what is put into a document may be changed there. */
 const odd = (chance: Chance): unknown => structuredClone(chance.pick(ODD));
-const ODD_KEYS = ['__proto__', 'constructor', 'prototype', 'toString', '', '\ud800', 'a.b[0]', 'weather', 'x'.repeat(500)];
+const ODD_KEYS = [
+  '__proto__',
+  'constructor',
+  'prototype',
+  'toString',
+  '',
+  '\ud800',
+  'a.b[0]',
+  'weather',
+  'x'.repeat(500),
+];
 
 interface Place {
   readonly parent: Record<string, unknown>;
@@ -125,7 +135,8 @@ const JSON_EDITS: readonly ((json: Json, chance: Chance) => void)[] = [
     const value = parent[key];
     if (typeof value === 'number') parent[key] = value * chance.pick([-1, 0, 0.5, 10, 1e3, 1e6, 1e300]);
     else if (typeof value === 'string') parent[key] = value.repeat(chance.pick([2, 50, 3_000]));
-    else if (Array.isArray(value)) parent[key] = Array.from({ length: chance.pick([2, 20, 300]) }, () => value).flat();
+    else if (Array.isArray(value))
+      parent[key] = Array.from({ length: chance.pick([2, 20, 300]) }, () => value).flat();
   },
   (json, chance) => {
     const { parent } = chance.pick(placesIn(json));
@@ -165,7 +176,9 @@ const doubled: Mutation = (bytes, chance) => {
   const text = textOf(bytes);
   const at = text.indexOf('"', chance.below(text.length));
   const key = /^"(\w{1,30})":/.exec(text.slice(at))?.[1];
-  return key ? bytesOf(`${text.slice(0, at)}"${key}": ${JSON.stringify(odd(chance))}, ${text.slice(at)}`) : bytes;
+  return key
+    ? bytesOf(`${text.slice(0, at)}"${key}": ${JSON.stringify(odd(chance))}, ${text.slice(at)}`)
+    : bytes;
 };
 
 const nested: Mutation = (bytes, chance) => {
@@ -230,4 +243,12 @@ const manyLines: Mutation = (bytes, chance) => {
   return bytesOf(`${text}\n${`${line}\n`.repeat(chance.pick([3, 300, 20_000]))}`);
 };
 
-export const TABLE: readonly Mutation[] = [cellEdited, cellEdited, cellEdited, manyLines, truncated, flipped, spliced];
+export const TABLE: readonly Mutation[] = [
+  cellEdited,
+  cellEdited,
+  cellEdited,
+  manyLines,
+  truncated,
+  flipped,
+  spliced,
+];

@@ -44,7 +44,7 @@ function isWhole(bytes: Uint8Array, start: number, columns: number, rows: number
     if (bytes[at] !== 2 || bytes[at + 1] !== 2) return false;
     if ((((bytes[at + 2] as number) << 8) | (bytes[at + 3] as number)) !== columns) return false;
     at += 4;
-    for (let left = 4 * columns; left > 0; ) {
+    for (let left = 4 * columns; left > 0;) {
       const count = bytes[at];
       if (count === undefined || count === 0) return false;
       const length = count > 128 ? count - 128 : count;

@@ -124,7 +124,10 @@ export interface MergedBag {
  * nothing. Stands that come with it are renamed by the `ids`.
  */
 export function mergeBag(ours: Bag, theirs: Bag, bringing: Bringing): MergedBag {
-  const things = { ...bringing, contentOf };
+  const { nameOf, from } = bringing;
+  /** A name that says where a thing came from makes it no other. */
+  const content = (thing: Thing) => contentOf({ ...thing, name: markedName(nameOf(thing), from) });
+  const things = { ...bringing, contentOf: content };
   const filters = mergeList<Filter>(ours.filters, theirs.filters, {
     ...things,
     letter: 'g',

@@ -384,10 +384,7 @@ function schemasFor(keys: Keys) {
     readonly used?: readonly { readonly id: string }[] | undefined;
   }
   /** What a stand refers to must be in the bag that it brings, or among its copies; a seat of glass that it does not look through says nothing. */
-  const bringsItsGlass = (
-    { stand: at, bag: own, used = [] }: Brought,
-    ctx: Parameters<typeof fault>[0],
-  ) => {
+  const bringsItsGlass = ({ stand: at, bag: own, used = [] }: Brought, ctx: Parameters<typeof fault>[0]) => {
     if (!own) return;
     const known = new Set([...own.filters, ...used].map((f) => f.id));
     for (const { id: filterId, path } of glassReferences(at))

@@ -77,7 +77,8 @@ export function PicturePart() {
       )}
       {pictureIn.state.phase === 'taken' && pictureIn.state.data.lightIsHeld && (
         <p role="status" className="mt-2 text-sm">
-          Some of its light went beyond what can be kept, and was held to it. Its readings tie it all the same.
+          Some of its light went beyond what can be kept, and was held to it. Its readings tie it all the
+          same.
         </p>
       )}
       <Offers />

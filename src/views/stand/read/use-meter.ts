@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { type Bag, fittedPolariser, type MeteredLight, readAgain, type Stand, withWholeScene } from '@/model';
+import { useNewId } from '../../shell/workspace-context';
 import { useStand } from '../stand-context';
 import { type Through } from './read-through';
 import { useTakeReading } from './use-take-reading';
@@ -13,6 +14,7 @@ function throughPolariser(stand: Stand, bag: Bag): Through {
 /** The meter's aperture and ISO, kept from the last reading, and the way to take a reading with it. */
 export function useMeter() {
   const { stand, bag, draft, setDraft, edit } = useStand();
+  const newId = useNewId();
   const { isFull, takeReading } = useTakeReading();
   const last = stand.readings.findLast((r) => r.aperture !== undefined);
   const lastLight = last ?? stand.wholeScene;
@@ -25,9 +27,15 @@ export function useMeter() {
     const light = { ...shown, ...through, takenAt };
     const { role } = draft;
     if (again || role === 'scene') {
-      edit((s) => (again && role !== 'scene' ? readAgain(s, again, light) : withWholeScene(s, light)));
+      const id = newId('r');
+      edit((s) =>
+        again && role !== 'scene'
+          ? readAgain(s, again, light, { id, role, ...light })
+          : withWholeScene(s, light),
+      );
       setDraft({ ...draft, place: null, limit: false, again: null });
-      return again ?? 'scene';
+      if (role === 'scene') return 'scene';
+      return stand.readings.some((r) => r.id === again) ? (again as string) : id;
     }
     // it is the same meter still
     const angle = last?.spotAngleDeg ? { spotAngleDeg: last.spotAngleDeg } : {};
