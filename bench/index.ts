@@ -1,10 +1,14 @@
 import { type Figure, figureText } from './measure';
+import { manyFigures } from './many';
 import { pictureFigures } from './picture';
 import { searchFigures } from './search';
+import { writeFigures } from './write';
 
 /** The groups of benchmarks; each gives its figures one after another. */
 const GROUPS: Readonly<Record<string, () => Iterable<Figure> | AsyncIterable<Figure>>> = {
   search: searchFigures,
+  many: manyFigures,
+  write: writeFigures,
   picture: pictureFigures,
 };
 

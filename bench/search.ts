@@ -43,7 +43,7 @@ function stand(): Stand {
   return opened.value.stand;
 }
 
-const STAND = stand();
+export const STAND = stand();
 
 function pose(): Posed {
   const ready = prepareStand(STAND, BAG);

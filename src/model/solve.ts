@@ -38,11 +38,21 @@ export function solutionKey(stand: Stand, bag: Bag): string {
 export const solveStand = (stand: Stand, bag: Bag, workedOut?: number): Solution =>
   finish(solveSteps(stand, bag, workedOut));
 
-/** `solveStand` in steps; every yield tells about how much is done and is a chance to stop. */
-export function* solveSteps(stand: Stand, bag: Bag, workedOut?: number): Steps<Solution> {
+/**
+ * `solveStand` in steps; every yield tells about how much is done and is a chance to stop.
+ *
+ * @param onSingles given an answer of the single sheets alone, where the whole takes its time
+ */
+export function* solveSteps(
+  stand: Stand,
+  bag: Bag,
+  workedOut?: number,
+  onSingles?: (solution: Solution) => void,
+): Steps<Solution> {
   const key = solutionKey(stand, bag);
   if (stand.look.school === 'bracket') return { key, result: null };
   const ready = prepareStand(stand, bag);
   if (!ready.ok) return { key, result: ready };
-  return { key, result: yield* balanceSteps(ready.prepared, workedOut) };
+  const tell = onSingles && ((result: BalanceResult) => onSingles({ key, result }));
+  return { key, result: yield* balanceSteps(ready.prepared, workedOut, tell) };
 }

@@ -35,7 +35,10 @@ export function keepAnswers<K extends JobKind>(client: WorkerClient<K>): Answers
       const onProgress = (progress: number) => {
         if (asked === key) state.setState({ progress });
       };
-      void client.request({ stand, bag }, onProgress).then((result) => {
+      const onInterim = (answer: Jobs[K]['output']) => {
+        if (asked === key) state.setState({ answer });
+      };
+      void client.request({ stand, bag }, onProgress, onInterim).then((result) => {
         if (result.type === 'replaced' || asked !== key) return;
         if (result.type === 'failed') {
           asked = '';

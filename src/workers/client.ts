@@ -19,8 +19,13 @@ export interface WorkerClient<K extends JobKind> {
    * Asks for an answer; a newer request replaces an older one, whose late answer is dropped.
    *
    * @param onProgress told how much is done, 0 to 1, of work that takes its time
+   * @param onInterim given an answer that holds until the whole one is there
    */
-  request(input: Jobs[K]['input'], onProgress?: (part: number) => void): Promise<JobResult<K>>;
+  request(
+    input: Jobs[K]['input'],
+    onProgress?: (part: number) => void,
+    onInterim?: (output: Jobs[K]['output']) => void,
+  ): Promise<JobResult<K>>;
   /** Gives up what runs and what waits, as a newer request would. */
   cancel(): void;
   dispose(): void;
@@ -36,6 +41,7 @@ interface Pending<K extends JobKind> {
   readonly input: Jobs[K]['input'];
   readonly settle: (result: JobResult<K>) => void;
   readonly onProgress: ((part: number) => void) | undefined;
+  readonly onInterim: ((output: Jobs[K]['output']) => void) | undefined;
 }
 
 /**
@@ -85,6 +91,8 @@ export function workerClient<K extends JobKind>(
       switch (data.type) {
         case 'progress':
           return running.onProgress?.(data.part);
+        case 'interim':
+          return running.onInterim?.(data.output);
         case 'done':
           return end({ type: 'done', output: data.output });
         case 'failed':
@@ -107,7 +115,7 @@ export function workerClient<K extends JobKind>(
     if (!running || givenUp) return;
     givenUp = true;
     const replaced = running;
-    running = { ...replaced, settle: () => {}, onProgress: undefined };
+    running = { ...replaced, settle: () => {}, onProgress: undefined, onInterim: undefined };
     replaced.settle({ type: 'replaced' });
     worker?.postMessage({ job: replaced.job, type: 'cancel' });
     clearTimeout(limit);
@@ -118,9 +126,9 @@ export function workerClient<K extends JobKind>(
   };
 
   return {
-    request: (input, onProgress) =>
+    request: (input, onProgress, onInterim) =>
       new Promise((settle) => {
-        const pending = { job: ++jobs, input, settle, onProgress };
+        const pending = { job: ++jobs, input, settle, onProgress, onInterim };
         giveUp();
         if (running) waiting = pending;
         else start(pending);

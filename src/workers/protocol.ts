@@ -28,6 +28,8 @@ export type JobRequest<K extends JobKind = JobKind> =
 
 export type JobAnswer<K extends JobKind = JobKind> =
   | { readonly job: number; readonly type: 'progress'; readonly part: number }
+  /** An answer that holds until the whole one is there. */
+  | { readonly job: number; readonly type: 'interim'; readonly output: Jobs[K]['output'] }
   | { readonly job: number; readonly type: 'done'; readonly output: Jobs[K]['output'] }
   | {
       readonly job: number;

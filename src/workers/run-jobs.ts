@@ -12,6 +12,8 @@ export interface Surroundings<K extends JobKind> {
 /** Work in steps; what waits for the browser (decoding) does so between them. */
 type StepsOf<K extends JobKind> = (
   input: Jobs[K]['input'],
+  /** Gives an answer that holds until the whole one is there. */
+  tell: (output: Jobs[K]['output']) => void,
 ) => Steps<Jobs[K]['output']> | AsyncGenerator<number, Jobs[K]['output']>;
 
 /** Work goes on for so long before messages are let in, ms. */
@@ -32,7 +34,8 @@ export function runJobs<K extends JobKind>(
       return;
     }
     try {
-      const steps = stepsOf(request.input);
+      const tell = (output: Jobs[K]['output']) => post({ job, type: 'interim', output });
+      const steps = stepsOf(request.input, tell);
       const begun = now();
       let paused = begun;
       for (;;) {

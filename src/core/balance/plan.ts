@@ -41,6 +41,10 @@ const IN_SLOTS = BEST + 3;
 const TIE = 1e-9;
 /** About how much of a search its first pass is. */
 const ROUGH_PART = 0.5;
+/** With more pairs than this the single sheets are told first, and of the pairs only those are looked at that can still win. */
+const MANY_PAIRS = 500;
+/** About how much of a long search the single sheets are. */
+const SINGLES_PART = 0.1;
 
 /**
  * Chooses and seats the glass (solver): the best of no sheet, every single sheet and every pair that the slots take.
@@ -50,14 +54,62 @@ const ROUGH_PART = 0.5;
 export const balance = (posed: Posed, workedOut = BEST): BalanceResult =>
   finish(balanceSteps(posed, workedOut));
 
-/** `balance` in steps; every yield tells about how much is done, 0 to 1, and is a chance to stop. */
-export function* balanceSteps(posed: Posed, workedOut = BEST): Steps<BalanceResult> {
+/**
+ * `balance` in steps; every yield tells about how much is done, 0 to 1, and is a chance to stop.
+ *
+ * @param onSingles given the answer of the single sheets alone, where the pairs will take their time
+ */
+export function* balanceSteps(
+  posed: Posed,
+  workedOut = BEST,
+  onSingles?: (result: BalanceResult) => void,
+): Steps<BalanceResult> {
   const { input, laid } = posed;
   if (!laid.ok) return laid;
   const { target } = laid;
   const singles = input.sheets.map((sheet): SheetSet => [sheet]);
   const pairs = input.slots > 1 ? pairsOf(input.sheets) : [];
-  const seated = yield* findSeats(posed, singles, pairs);
+  if (pairs.length <= MANY_PAIRS)
+    return balanced(posed, target, yield* findSeats(posed, singles, pairs), pairs.length, workedOut);
+  const alone = yield* scaled(findSeats(posed, singles, []), 0, SINGLES_PART);
+  onSingles?.(balanced(posed, target, alone, 0, workedOut));
+  const able = pairs.filter(canStillWin(posed, target, alone));
+  const seated = yield* scaled(findSeats(posed, singles, able), SINGLES_PART, 1);
+  return balanced(posed, target, seated, pairs.length, workedOut);
+}
+
+/** Steps as a part of a longer way. */
+function* scaled<T>(steps: Steps<T>, from: number, to: number): Steps<T> {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    yield from + (to - from) * step.value;
+  }
+}
+
+/**
+ * Whether a pair can still be chosen once the single sheets are known. Where the weakest glass is sought, that must be weaker
+ * than the single sheet that is enough, or stronger than all where none is; else the search itself leaves behind what
+ * falls behind.
+ */
+function canStillWin(posed: Posed, target: Target, singles: readonly Found[]): (pair: SheetSet) => boolean {
+  if (posed.input.look.school !== 'least' || !singles.length) return () => true;
+  const { found, leaves } = chooseLeast(posed, target, singles);
+  const strongest = Math.max(...singles.map((f) => totalStops(f.ranked.set)));
+  return leaves.enough
+    ? (pair) => totalStops(pair) < totalStops(found.ranked.set)
+    : (pair) => totalStops(pair) > strongest;
+}
+
+/** The answer from the seats that were found. */
+function balanced(
+  posed: Posed,
+  target: Target,
+  seated: readonly Found[],
+  pairs: number,
+  workedOut: number,
+): BalanceResult {
+  const { input } = posed;
   if (input.sheets.length && !seated.length) return { ok: false, ...edgesShow(input, target) };
   const none = judgeNone(input, target);
   const found = [
@@ -82,7 +134,7 @@ export function* balanceSteps(posed: Posed, workedOut = BEST): Steps<BalanceResu
         .map((f) =>
           f.seated ? candidate(posed, target, { ...f.seated, set: f.ranked.set }) : bareCandidate(none),
         ),
-      compared: singles.length + pairs.length + 1,
+      compared: input.sheets.length + pairs + 1,
       least: least && least.leaves,
     },
   };
@@ -99,14 +151,17 @@ function pairsOf(sheets: readonly BagSheet[]): SheetSet[] {
 function* findSeats(posed: Posed, singles: readonly SheetSet[], pairs: readonly SheetSet[]): Steps<Found[]> {
   const all = posed.input.look.school === 'least';
   const found: Rough[] = [];
-  const limit = (): number => {
-    const fifth = found.map(lowest).sort((a, b) => a - b)[BEST - 1];
-    return all || fifth === undefined ? Infinity : fifth + ROUGH_ERROR;
-  };
+  /** The best five scores so far, lowest first. */
+  const fifth: number[] = [];
+  const limit = (): number => (all || fifth.length < BEST ? Infinity : (fifth[BEST - 1] as number) + ROUGH_ERROR);
   const look = (set: SheetSet, interest: Interest) => {
     const s = posed.searchFor(set);
     const rough = s && roughSearch(s, interest);
-    if (rough?.starts.length) found.push(rough);
+    // what falls too far behind is not kept either: the bags of some hold thousands of pairs
+    if (!rough?.starts.length || (set.length > 1 && lowest(rough) > limit())) return;
+    found.push(rough);
+    fifth.push(lowest(rough));
+    fifth.sort((a, b) => a - b).splice(BEST);
   };
   const sets = singles.length + pairs.length;
   for (const [i, set] of singles.entries()) {

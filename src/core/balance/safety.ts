@@ -23,16 +23,37 @@ export interface Safety {
   readonly deciding: readonly Deciding[];
 }
 
+/** With more sheets than this only the most likely are searched again and again: another would have to come from far behind. */
+const MANY_SHEETS = 24;
+const LIKELY_SHEETS = 12;
+/** So many readings are left out in turn at most, evenly taken of all. */
+const MOST_LEFT_OUT = 60;
+
+/** The input with the sheets that the best sets are made of, where there are many. */
+function withLikelySheets(input: BalanceInput): BalanceInput {
+  if (input.sheets.length <= MANY_SHEETS) return input;
+  const result = balance(pose(input), 0);
+  if (!result.ok) return input;
+  const likely = new Set(result.balance.ranking.flatMap((r) => r.set));
+  return { ...input, sheets: [...likely].slice(0, LIKELY_SHEETS) };
+}
+
+/** Some of many, evenly taken. */
+const someOf = <T>(all: readonly T[], most: number): readonly T[] =>
+  all.length <= most ? all : Array.from({ length: most }, (_, i) => all[Math.floor((i * all.length) / most)] as T);
+
 /** One after another the searches that tell how safe an answer is; every yield tells about how much is done. */
-export function* safetySteps(input: BalanceInput): Steps<Safety> {
+export function* safetySteps(whole: BalanceInput): Steps<Safety> {
+  const input = withLikelySheets(whole);
   const { readings } = input.field;
   const counted = sidesOf(readings, input.look, input.window);
   const best = bestWith(input, readings);
   if (!counted.ok || counted.sides.spanStops === null || !best) return { bestForSpans: null, deciding: [] };
   const { sides } = counted;
   const ends: number[] = [];
-  const features = unread(input);
-  const searches = 2 * STEPS + readings.length + features.length;
+  const features = someOf(unread(input), MOST_LEFT_OUT);
+  const leftOut = someOf(readings, MOST_LEFT_OUT);
+  const searches = 2 * STEPS + leftOut.length + features.length;
   let done = 0;
   for (const way of [1, -1]) {
     let steps = 0;
@@ -46,7 +67,7 @@ export function* safetySteps(input: BalanceInput): Steps<Safety> {
     ends.push(counted.sides.spanStops + (sides.brighter === 'sky' ? 1 : -1) * way * steps * STEP);
   }
   const deciding: Deciding[] = [];
-  for (const reading of readings) {
+  for (const reading of leftOut) {
     const otherwise = bestWith(
       input,
       readings.filter((r) => r !== reading),
