@@ -6,17 +6,14 @@ import { STAND } from './search';
 /** Sheets of many strengths and transitions, no two alike. */
 const bagOf = (count: number): Bag => ({
   slots: 10,
-  filters: Array.from(
-    { length: count },
-    (_, i): Filter => ({
-      id: `g${i}`,
-      kind: 'graduated',
-      stops: 0.5 + (i % 17) * 0.25,
-      transitionMm: 4 + ((i * 7) % 53),
-      sheetLengthMm: 150,
-      sheetWidthMm: 100,
-    }),
-  ),
+  filters: Array.from({ length: count }, (_, i): Filter => ({
+    id: `g${i}`,
+    kind: 'graduated',
+    stops: 0.5 + (i % 17) * 0.25,
+    transitionMm: 4 + ((i * 7) % 53),
+    sheetLengthMm: 150,
+    sheetWidthMm: 100,
+  })),
 });
 
 /** Bags of many sheets, whole and up to the single sheets, and how many times a bag of twelve they take. */
@@ -27,7 +24,11 @@ export function* manyFigures(): Generator<Figure> {
   for (const count of [59, 200]) {
     const whole = runs(() => void solve(bagOf(count)), { warm: 1, count: 3 });
     yield figure(`many-${count}`, 'ms', whole);
-    yield figure(`many-${count}-vs-12`, 'x', whole.map((ms) => ms / middle));
+    yield figure(
+      `many-${count}-vs-12`,
+      'x',
+      whole.map((ms) => ms / middle),
+    );
     let singles = 0;
     const begun = performance.now();
     timed(() => void solve(bagOf(count), () => (singles = performance.now() - begun)));

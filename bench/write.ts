@@ -14,10 +14,26 @@ const RUNS = 3;
 export async function* writeFigures(): AsyncGenerator<Figure> {
   const drags = [];
   for (let i = 0; i < RUNS; i++) drags.push(await drag());
-  yield figure('drag-writes', 'writes', drags.map((d) => d.writes));
-  yield figure('drag-written', 'kB', drags.map((d) => d.bytes / 1000));
-  yield figure('drag-frame', 'ms', drags.map((d) => d.editMs / FRAMES));
-  yield figure('drag-saved-after', 'ms', drags.map((d) => d.savedAfterMs));
+  yield figure(
+    'drag-writes',
+    'writes',
+    drags.map((d) => d.writes),
+  );
+  yield figure(
+    'drag-written',
+    'kB',
+    drags.map((d) => d.bytes / 1000),
+  );
+  yield figure(
+    'drag-frame',
+    'ms',
+    drags.map((d) => d.editMs / FRAMES),
+  );
+  yield figure(
+    'drag-saved-after',
+    'ms',
+    drags.map((d) => d.savedAfterMs),
+  );
 }
 
 async function drag() {

@@ -139,8 +139,8 @@ function reportOf(stand: Stand, bag: Bag, derived: Derived, study: Study): PlanR
       held: r.held,
     })),
     ...besideReport(study),
-    warnings: warnings.map((w) => ({ code: w.code, message: warningText(w) })),
-    ...(fault ? { reason: fault.reason, message: faultText(fault) } : {}),
+    warnings: warnings.map((w) => ({ code: w.code, message: warningText(w, stand.readings) })),
+    ...(fault ? { reason: fault.reason, message: faultText(fault, stand.readings) } : {}),
   };
 }
 

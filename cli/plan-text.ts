@@ -6,6 +6,7 @@ import {
   reasonsText,
   type SlipContext,
   slipOf,
+  spotNames,
   stopsFigure,
   stopsText,
   warningText,
@@ -37,7 +38,7 @@ export function planText(solved: SolvedStand): string {
   const slip = slipOf(context);
   for (const { label, main, aside } of slip.rows)
     lines.push(`${label.toUpperCase().padEnd(7)} ${main}${aside ? ` (${aside})` : ''}`);
-  if (fault && !derived.bracket) lines.push('', `No plan: ${faultText(fault)}`);
+  if (fault && !derived.bracket) lines.push('', `No plan: ${faultText(fault, stand.readings)}`);
   if (balance && plan?.figures) {
     lines.push(
       '',
@@ -58,19 +59,17 @@ export function planText(solved: SolvedStand): string {
   }
   if (inUse?.outcome.readings.length) {
     lines.push('', 'Readings:');
+    const named = spotNames(stand.readings);
     for (const r of inUse.outcome.readings) {
-      const role = stand.readings.find((s) => s.id === r.id)?.role ?? '';
       const tone = Number.isFinite(r.toneThroughStops)
         ? `lands ${stopsFigure(r.toneThroughStops)}${r.held ? '' : ', not held'}`
         : '';
-      lines.push(
-        `  ${r.id.padEnd(6)} ${role.padEnd(8)} EV ${stopsFigure(r.ev100).padEnd(6)} ${tone}`.trimEnd(),
-      );
+      lines.push(`  ${named(r.id).padEnd(12)} EV ${stopsFigure(r.ev100).padEnd(6)} ${tone}`.trimEnd());
     }
   }
   lines.push(...besideText(solved));
   const warnings = inUse ? warningsOf(stand, bag, derived, inUse) : [];
-  if (warnings.length) lines.push('', ...warnings.map((w) => `! ${warningText(w)}`));
+  if (warnings.length) lines.push('', ...warnings.map((w) => `! ${warningText(w, stand.readings)}`));
   return `${lines.join('\n')}\n`;
 }
 
@@ -78,11 +77,13 @@ export function planText(solved: SolvedStand): string {
 function besideText({ stand, bag, derived, study }: SolvedStand): string[] {
   if (!derived.prepared) return [];
   return [
-    ...(derived.plan ? ['', ...safetyText(study.safety, bag).map((line) => `- ${line}`)] : []),
+    ...(derived.plan
+      ? ['', ...safetyText(study.safety, bag, stand.readings).map((line) => `- ${line}`)]
+      : []),
     '',
     'Other looks:',
     ...SCHOOLS.flatMap((school) => study.looks.find((l) => l.school === school) ?? []).map(
-      (look) => `  ${LOOK_NAMES[look.school].padEnd(24)} ${otherLookText(look, bag)}`,
+      (look) => `  ${LOOK_NAMES[look.school].padEnd(24)} ${otherLookText(look, bag, stand.readings)}`,
     ),
     ...(study.stock ? ['', stockText(study.stock)] : []),
     ...(stand.look.school === 'sun' ? [] : ['', sunRuleText(stand)]),

@@ -252,7 +252,7 @@ test('forty stands are searched, sorted, put away and gone on from', async ({ pa
     'Next stand from here',
   );
   await settled(page);
-  await expect(name(page)).toHaveValue('Stand 3 on the long way round the terraces by the old wall 2');
+  await expect(name(page)).toHaveValue('Stand 3 on the long way round the terraces by the old wall (2)');
   await expect(page.getByText(/^Assumed: .*skyline/)).toHaveCount(0);
   await page.keyboard.press('2');
   await expect(page.getByText('Assumed: the skyline of the stand before.')).toBeVisible();

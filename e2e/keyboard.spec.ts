@@ -24,7 +24,7 @@ test('the palette finds a stand, a page and a deed, and Escape gives the focus b
   await page.keyboard.press('Control+k');
   await input.fill('next stand');
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Name of the stand')).toHaveValue('Marl Pan, first light 2');
+  await expect(page.getByLabel('Name of the stand')).toHaveValue('Marl Pan, first light (2)');
   await settled(page);
   await expect(slip(page)).toContainText('2 stops, hard');
 
@@ -107,7 +107,7 @@ test('the first stop of the Tab key leads past the rail', async ({ page }) => {
   await expect(page.getByRole('link', { name: 'To the content' })).toBeFocused();
   await page.keyboard.press('Enter');
   await page.keyboard.press('Tab');
-  await expect(page.getByRole('button', { name: 'Reset the demo' })).toBeFocused();
+  await expect(page.getByRole('button', { name: 'Open a file' })).toBeFocused();
 });
 
 test('at 200 % everything is there, and nothing runs off the page', async ({ browser }) => {

@@ -253,7 +253,7 @@ test('a reading is wanted at a tone of its own, or only to be held', async ({ pa
   await page.keyboard.press('2');
   const readings = page.getByRole('list', { name: 'Readings' });
   await expect(page.getByRole('button', { name: '2.7 stops' })).toBeVisible();
-  await readings.getByRole('button', { name: /^r3/ }).click();
+  await readings.getByRole('button', { name: /^land 1/ }).click();
   await page.getByRole('button', { name: 'pale sand' }).click();
   await expect(readings).toContainText('wanted 1.0 above mid-grey');
   await expect(page.getByRole('button', { name: '3.2 stops' })).toBeVisible();

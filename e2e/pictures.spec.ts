@@ -270,13 +270,13 @@ test.describe('a picture in the frame', () => {
     await page.mouse.click(x, y);
     const readings = page.getByRole('list', { name: 'Readings', exact: true });
     await expect(readings.getByRole('listitem').last()).toContainText('from the picture');
-    await expect(page.getByRole('button', { name: /^sky reading r6/ })).toBeAttached();
+    await expect(page.getByRole('button', { name: /^Reading of sky 4/ })).toBeAttached();
     // by keyboard: a place, moved, and Enter
     await page.getByRole('button', { name: 'Place', exact: true }).click();
     const draft = page.getByRole('button', { name: /^New land reading/ });
     await draft.focus();
     for (const key of ['Shift+ArrowDown', 'Shift+ArrowDown', 'Enter']) await page.keyboard.press(key);
-    await expect(page.getByRole('button', { name: /^land reading r7/ })).toBeAttached();
+    await expect(page.getByRole('button', { name: /^Reading of land 3/ })).toBeAttached();
     await page.keyboard.press('Control+z');
     await page.getByRole('radio', { name: 'Settings' }).click();
     await page.keyboard.press('h');

@@ -75,7 +75,7 @@ async function ladder(page: Page): Promise<void> {
   await stand(/Marl Pan/, '3')(page);
   await page.getByRole('button', { name: 'Ladder', exact: true }).click();
   await page.getByRole('button', { name: /^sky, mean of 2/ }).click();
-  await page.getByRole('button', { name: /^r2, sky/ }).click();
+  await page.getByRole('button', { name: /^sky 2:/ }).click();
 }
 
 async function palette(page: Page): Promise<void> {

@@ -54,8 +54,8 @@ test.describe('a run of twelve spots', () => {
       await settled(page);
 
       // a spot is read again by a tap on it in the list and one on the pad
-      await page.getByRole('button', { name: 'Read r1 again' }).tap();
-      await expect(page.getByText('r1 again: the same spot, as it is now.')).toBeVisible();
+      await page.getByRole('button', { name: 'Read sky 1 again' }).tap();
+      await expect(page.getByText('Sky 1 again: the same spot, as it is now.')).toBeVisible();
       await page
         .getByRole('group', { name: 'Correct the sky reading by thirds' })
         .getByRole('button')
@@ -98,9 +98,9 @@ test.describe('a run of twelve spots', () => {
       await ladder(page)
         .getByRole('button', { name: /^land, mean of 2/ })
         .tap();
-      const one = ladder(page).getByRole('button', { name: /^r4, land: EV 10\.7; f\/8, 1\/25, ISO 100/ });
+      const one = ladder(page).getByRole('button', { name: /^land 2: EV 10\.7; f\/8, 1\/25, ISO 100/ });
       await one.tap();
-      await expect(page.getByRole('status').filter({ hasText: 'r4, land' })).toContainText('below mid-grey');
+      await expect(page.getByRole('status').filter({ hasText: 'land 2' })).toContainText('below mid-grey');
       await expect(one).toHaveAttribute('aria-pressed', 'true');
       await one.tap();
       await expect(ladder(page).getByRole('button', { name: /^land, mean of 2/ })).toBeAttached();
@@ -136,9 +136,9 @@ test('light that moves on: read again, the old kept, carried to now, and stale i
   // the one that was read longest ago comes first
   await page.keyboard.press('Escape');
   await page.keyboard.press('a');
-  await expect(page.getByText('r1 again, which showed EV 11.0')).toBeVisible();
+  await expect(page.getByText('Land again, which showed EV 11.0')).toBeVisible();
   await take(page, '15');
-  await page.getByRole('button', { name: 'Read r2 again' }).click();
+  await page.getByRole('button', { name: 'Read sky again' }).click();
   await take(page, '180');
   const drift = page.getByRole('region', { name: 'Drift of the light' });
   await expect(drift).toContainText('falls 0.20 stops a minute');
@@ -148,26 +148,26 @@ test('light that moves on: read again, the old kept, carried to now, and stale i
   await expect(readings(page)).toContainText('carried 0.8 darker');
   await drift.getByRole('button', { name: /falls 0.20/ }).click();
   await expect(page.getByRole('region', { name: 'Working' })).toContainText(
-    'Read again: r1; watched for 5 min.',
+    'Read again: land; watched for 5 min.',
   );
   await drift.getByRole('checkbox').uncheck();
   await expect(slip(page)).not.toContainText('carried');
   await drift.getByRole('checkbox').check();
-  await readings(page).getByRole('button', { name: /r1/ }).first().click();
-  await expect(page.getByRole('list', { name: 'Earlier looks at r1' })).toContainText('19:00 · EV 11.0');
+  await readings(page).getByRole('button', { name: /^land/ }).first().click();
+  await expect(page.getByRole('list', { name: 'Earlier looks at land' })).toContainText('19:00 · EV 11.0');
   await page.clock.fastForward('08:00');
   await expect(slip(page)).toContainText('readings 12 min old: read again');
   await expect(page.getByRole('region', { name: 'Which reading next' })).toContainText('to be held?');
   await page.getByRole('button', { name: 'Nothing', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Which reading next' })).toContainText(
-    'r1 again: it is 12 min old',
+    'Land again: it is 12 min old',
   );
   // what was said is kept
   await expect(page.getByText('Saved', { exact: true })).toBeAttached();
   await page.reload();
   await settled(page);
   await page.keyboard.press('2');
-  await expect(page.getByRole('region', { name: 'Which reading next' })).toContainText('r1 again');
+  await expect(page.getByRole('region', { name: 'Which reading next' })).toContainText('Land again');
   await expect(page.getByRole('region', { name: 'Drift of the light' })).toContainText('falls 0.20 stops');
   expect(await axe(page)).toEqual([]);
 });
@@ -274,9 +274,9 @@ test('the ladder sets the exposure and what is kept: by key, by typing, by the m
   await expect(page.getByRole('status').filter({ hasText: 'sky, mean of 2' })).toBeVisible();
   await page.keyboard.press('Enter');
   await ladder(page)
-    .getByRole('button', { name: /^r2, sky/ })
+    .getByRole('button', { name: /^sky 2:/ })
     .hover();
-  await expect(page.getByRole('status').filter({ hasText: 'r2, sky: EV 14.7' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'sky 2: EV 14.7' })).toBeVisible();
   expect(await axe(page)).toEqual([]);
 });
 

@@ -28,7 +28,7 @@ test.describe('the demo stands', () => {
     await expect(page.getByRole('link', { name: /Marl Pan/ })).toBeVisible();
     await fromMenu(page, 'More about Sarrat Dune, into the light', 'Duplicate');
     await expect(page.getByRole('link', { name: /Sarrat Dune/ })).toHaveCount(2);
-    await page.getByRole('button', { name: 'Reset the demo' }).click();
+    await fromMenu(page, 'More', 'Reset the demo');
     await expect(page.getByRole('link', { name: /Sarrat Dune/ })).toHaveCount(1);
     await page.goto('/stands');
     await expect(page.getByText('No stand yet.')).toBeVisible();
@@ -66,7 +66,7 @@ test('a stand is worked by keyboard alone', async ({ page }) => {
   await expect(slip(page)).toContainText('2 stops, hard');
   await expect(page.getByRole('list', { name: 'Readings' })).toContainText('without a place');
   // the placed reading is moved and then deleted by key
-  const mark = page.getByRole('button', { name: /land reading r1/ });
+  const mark = page.getByRole('button', { name: /^Reading of land/ });
   const before = (await mark.boundingBox())!;
   await mark.focus();
   await page.keyboard.press('ArrowDown');
@@ -113,12 +113,12 @@ test('a reading’s place and its caution are typed and told', async ({ page }) 
   await openDemo(page, /Sarrat Dune/);
   await page.keyboard.press('2');
   await expect(page.getByRole('note')).toContainText('no protection for eyes');
-  await page.getByRole('list', { name: 'Readings' }).getByRole('button', { name: /r4/ }).first().click();
+  await page.getByRole('list', { name: 'Readings' }).getByRole('button', { name: /^land 1/ }).first().click();
   await page.getByRole('textbox', { name: 'Place across' }).fill('20');
   await page.getByRole('textbox', { name: 'Place down' }).fill('120');
   await expect(page.getByText('Between 0 and 100 %.')).toBeVisible();
   const frame = (await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox())!;
-  const mark = (await page.getByRole('button', { name: /land reading r4/ }).boundingBox())!;
+  const mark = (await page.getByRole('button', { name: /^Reading of land 1/ }).boundingBox())!;
   expect((mark.x + 22 - frame.x) / frame.width).toBeCloseTo(0.2, 1);
   await page.getByRole('button', { name: 'No place' }).last().click();
   await expect(page.getByRole('list', { name: 'Readings' })).toContainText('without a place, rough');
@@ -208,12 +208,12 @@ test('a skyline point and a reading are dragged with the pointer', async ({ page
   await clickFrame(page, 0.5, 0.5);
   await expect(page.getByRole('button', { name: /Skyline point 2 of 3/ })).toBeVisible();
   await page.keyboard.press('2');
-  const place = await page.getByRole('button', { name: /land reading r3/ }).boundingBox();
-  await drag(/land reading r3/, 60, 20);
-  const moved = (await page.getByRole('button', { name: /land reading r3/ }).boundingBox())!;
+  const place = await page.getByRole('button', { name: /^Reading of land 1/ }).boundingBox();
+  await drag(/^Reading of land 1/, 60, 20);
+  const moved = (await page.getByRole('button', { name: /^Reading of land 1/ }).boundingBox())!;
   expect(Math.round(moved.x - place!.x)).toBeGreaterThan(50);
   await page.keyboard.press('Control+z');
-  expect((await page.getByRole('button', { name: /land reading r3/ }).boundingBox())!.x).toBeCloseTo(
+  expect((await page.getByRole('button', { name: /^Reading of land 1/ }).boundingBox())!.x).toBeCloseTo(
     place!.x,
     0,
   );

@@ -28,11 +28,18 @@ describe('files that earlier versions wrote', () => {
     const { bag, stands, refused } = valueOf(readBackupFile(textOf(file)));
     expect(refused).toEqual([]);
     expect(sameContent(bag, json.bag)).toBe(true);
-    expect(sameContent(stands.map((s) => s.document.stand), json.stands.map((s) => s.stand))).toBe(true);
+    expect(
+      sameContent(
+        stands.map((s) => s.document.stand),
+        json.stands.map((s) => s.stand),
+      ),
+    ).toBe(true);
   });
 
   it.each(files(/^bag/))('%s comes back whole', (file) => {
-    expect(sameContent(valueOf(readBagFile(textOf(file))), (JSON.parse(textOf(file)) as { bag: object }).bag)).toBe(true);
+    expect(
+      sameContent(valueOf(readBagFile(textOf(file))), (JSON.parse(textOf(file)) as { bag: object }).bag),
+    ).toBe(true);
   });
 
   it('are there of every minor version so far', () => {

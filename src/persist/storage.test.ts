@@ -112,7 +112,9 @@ describe.each(ADAPTERS)('a workspace kept in %s', (_, open) => {
       record: { revision: 3 },
     });
     await storage.clear();
-    expect(await storage.putStand(document('a'), { revision: 0, now })).toMatchObject({ record: { revision: 4 } });
+    expect(await storage.putStand(document('a'), { revision: 0, now })).toMatchObject({
+      record: { revision: 4 },
+    });
   });
 
   it('is given its seeds once, all of them or none', async () => {

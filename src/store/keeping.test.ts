@@ -136,7 +136,10 @@ describe('a workspace', () => {
     const restored = await elsewhere.restore(written.ok ? written.value.file.text : '');
     expect(restored).toMatchObject({
       ok: true,
-      value: { stands: { added: ['New stand'] }, refused: [{ what: 'stand', error: { path: 'stands[1].updatedAt' } }] },
+      value: {
+        stands: { added: ['New stand'] },
+        refused: [{ what: 'stand', error: { path: 'stands[1].updatedAt' } }],
+      },
     });
   });
 

@@ -17,7 +17,9 @@ const [sky, land] = testStand().readings as [Stand['readings'][number], Stand['r
 describe('warnings', () => {
   const warned = (stand: Stand, own = bag) => {
     const derived = deriveStand(stand, own, solveStand(stand, own));
-    return warningsOf(stand, own, derived, derived.inUse!).map((w) => [w.code, warningText(w)] as const);
+    return warningsOf(stand, own, derived, derived.inUse!).map(
+      (w) => [w.code, warningText(w, stand.readings)] as const,
+    );
   };
   const texts = (stand: Stand, own = bag) => Object.fromEntries(warned(stand, own));
 
@@ -146,7 +148,7 @@ describe('the working of the figures', () => {
     const stand = testStand({ readings: [sky, { ...sky, id: 'r3', ev100: 12.6 }, land] });
     const w = shown(stand);
     expect(w['span']!.figure).toBe('2.8 stops');
-    expect(w['span']!.lines[0]).toBe('Sky, EV at ISO 100: r1 13.0, r3 12.6: mean 12.8.');
+    expect(w['span']!.lines[0]).toBe('Sky, EV at ISO 100: sky 1 13.0, sky 2 12.6: mean 12.8.');
     expect(w['need']!.lines).toEqual(['Span 2.8, and 1.0 may stay: 1.8 stops to take away.']);
     expect(w['seat']!.lines.join(' ')).toMatch(/seam 75 mm from its dark end; rail 50 mm above the axis/);
     expect(w['expose']!.lines.at(-1)).toMatch(/^EV 10\.0 at f\/11, ISO 100: 0\.1\d+ s\.$/);
@@ -182,13 +184,17 @@ describe('what is told beside the plan', () => {
   it('names what the other looks would fit, what decides, and glass that is not in the bag', () => {
     const stand = testStand({ readings: [sky, { ...sky, id: 'r3', ev100: 15.4, u: 0.8 }, land] });
     const study = studyStand(stand, bag);
-    const looks = Object.fromEntries(study.looks.map((l) => [l.school, otherLookText(l, bag)]));
+    const looks = Object.fromEntries(
+      study.looks.map((l) => [l.school, otherLookText(l, bag, stand.readings)]),
+    );
     expect(looks).toMatchObject({
       bracket: 'one frame holds it',
       sun: expect.stringMatching(/^Where is the sun/),
     });
     expect(looks['natural']).toBeUndefined();
-    expect(safetyText(study.safety, bag).join(' ')).toMatch(/Best for spans of .* Reading r3 decides/);
+    expect(safetyText(study.safety, bag, stand.readings).join(' ')).toMatch(
+      /Best for spans of .* The reading of sky 2 decides/,
+    );
     const soft = { slots: 1, filters: bag.filters.filter((f) => f.id === 'soft-1') };
     expect(stockText(studyStand(testStand(), soft).stock!)).toMatch(
       /^Not in your bag: 2 stops, (very )?hard would fit better by \d\.\d\d\.$/,

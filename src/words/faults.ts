@@ -1,8 +1,9 @@
 import { type StandFault, type Warning } from '@/model';
 import { listText, mmFigure, percentText, stopsFigure, stopsText } from './figures';
+import { type Spots, spotNames } from './spots';
 
 /** Why there is no plan, and what would help. */
-export function faultText(fault: StandFault): string {
+export function faultText(fault: StandFault, spots: Spots): string {
   switch (fault.reason) {
     case 'no-sky-reading':
       return 'No sky reading yet. Meter the sky.';
@@ -23,12 +24,13 @@ export function faultText(fault: StandFault): string {
     case 'window-too-small':
       return 'The window between highlight room and shadow room is under half a stop: no bracket covers anything with it. Look at the rooms of the camera.';
     case 'reading-through-unseated-grad':
-      return `Reading ${fault.readingId} was taken through a grad whose seat was not noted, so what the grad took from it is not known. Read it again without the grad.`;
+      return `The reading of ${spotNames(spots)(fault.readingId)} was taken through a grad whose seat was not noted, so what the grad took from it is not known. Read it again without the grad.`;
   }
 }
 
 /** One sentence for each warning. */
-export function warningText(warning: Warning): string {
+export function warningText(warning: Warning, spots: Spots): string {
+  const readings = (ids: readonly string[]) => readingsNamed(ids, spots);
   switch (warning.code) {
     case 'guess':
       return 'A rule of thumb by where the sun stands, not a measurement: two spot readings would say.';
@@ -47,7 +49,7 @@ export function warningText(warning: Warning): string {
     case 'reading-without-place':
       return `${readings(warning.readingIds)} without a place: rough, since the sky overhead can differ from the sky by the horizon by 1 to 2 stops.`;
     case 'least-not-enough':
-      return `No glass of this bag brings everything within one exposure: ${leastShortText(warning)}. A bracket would hold it.`;
+      return `No glass of this bag brings everything within one exposure: ${leastShortText(warning, spots)}. A bracket would hold it.`;
     case 'polariser-readings-differ':
       return `${readings(warning.readingIds)} taken ${warning.on ? 'without the polariser that is' : 'through a polariser that is not'} on the lens: what it took is not known. Read again with the lens as it is.`;
     case 'polariser-uneven':
@@ -65,21 +67,22 @@ export function warningText(warning: Warning): string {
     case 'picture-black':
       return `${percentText(warning.part)} of the ${warning.side} is black in the picture: it is at most that bright. Read it with the meter.`;
     case 'readings-clip':
-      return `${readings(warning.readingIds)} falls outside what the sensor holds.`;
+      return `${readings(warning.readingIds)} outside what the sensor holds.`;
   }
 }
 
 /** What still does not fit under Least glass. */
-function leastShortText({
-  printShortStops,
-  readingIds,
-}: Extract<Warning, { code: 'least-not-enough' }>): string {
+function leastShortText(
+  { printShortStops, readingIds }: Extract<Warning, { code: 'least-not-enough' }>,
+  spots: Spots,
+): string {
   const short = [
     printShortStops > 0.05 && `the darker side stays ${stopsText(printShortStops)} under what prints well`,
-    readingIds.length > 0 && `${listText(readingIds)} ${readingIds.length === 1 ? 'goes' : 'go'} black`,
+    readingIds.length > 0 &&
+      `${listText(readingIds.map(spotNames(spots)))} ${readingIds.length === 1 ? 'goes' : 'go'} black`,
   ].filter((part) => part !== false);
   return short.join(', and ');
 }
 
-const readings = (ids: readonly string[]): string =>
-  `${ids.length === 1 ? 'Reading' : 'Readings'} ${listText(ids)}`;
+const readingsNamed = (ids: readonly string[], spots: Spots): string =>
+  `${ids.length === 1 ? 'The reading of' : 'The readings of'} ${listText(ids.map(spotNames(spots)))}`;

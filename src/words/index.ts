@@ -10,6 +10,7 @@ export * from './looks';
 export * from './reasons';
 export * from './sides';
 export * from './slip';
+export * from './spots';
 export * from './working';
 export * from './refusals';
 export * from './pictures';

@@ -7,6 +7,7 @@ import { type Camera, type Reading } from '@/model';
 import { isoFigure, listText, stopsFigure, stopsText } from './figures';
 import { meterSettingsText } from './meter';
 import { toneText } from './slip';
+import { type SpotNames } from './spots';
 
 /** A tone and what it costs to lift it, where it lies low. */
 function noiseText(camera: Camera, iso: number, tone: number): string | null {
@@ -20,10 +21,11 @@ interface SpotOnLadder {
   readonly outcome: ReadingOutcome;
   readonly camera: Camera;
   readonly iso: number;
+  readonly named: SpotNames;
 }
 
 /** One reading on the ladder: its light bare and through the glass, and what the exposure makes of it. */
-export function ladderSpotText({ reading, outcome, camera, iso }: SpotOnLadder): string {
+export function ladderSpotText({ reading, outcome, camera, iso, named }: SpotOnLadder): string {
   const { ev100, dimmingStops, toneThroughStops: tone, held } = outcome;
   const about = [
     `EV ${stopsFigure(ev100)}`,
@@ -33,34 +35,40 @@ export function ladderSpotText({ reading, outcome, camera, iso }: SpotOnLadder):
     Number.isFinite(tone) && !held && 'not held',
     Number.isFinite(tone) && noiseText(camera, iso, tone),
   ].filter(Boolean);
-  return `${reading.id}, ${reading.role}${reading.limit ? ' to hold' : ''}: ${about.join('; ')}`;
+  return `${named(reading.id)}${reading.limit ? ' to hold' : ''}: ${about.join('; ')}`;
 }
 
 /** A role's readings together on the ladder. */
-export function ladderRoleText(role: Role, isLimit: boolean, outcomes: readonly ReadingOutcome[]): string {
+export function ladderRoleText(
+  role: Role,
+  isLimit: boolean,
+  outcomes: readonly ReadingOutcome[],
+  named: SpotNames,
+): string {
   const evs = outcomes.map((o) => o.ev100);
   const sorted = outcomes.toSorted((a, b) => a.ev100 - b.ev100);
   const [darkest, brightest] = [sorted[0] as ReadingOutcome, sorted.at(-1) as ReadingOutcome];
   const tone = mean(outcomes.map((o) => o.toneThroughStops));
   const about = [
     `EV ${stopsFigure(mean(evs))}`,
-    `from ${stopsFigure(darkest.ev100)} (${darkest.id}) to ${stopsFigure(brightest.ev100)} (${brightest.id})`,
+    `from ${stopsFigure(darkest.ev100)} (${named(darkest.id)}) to ${stopsFigure(brightest.ev100)} (${named(brightest.id)})`,
     Number.isFinite(tone) && `comes out ${toneText(tone)}`,
   ].filter(Boolean);
   return `${role}${isLimit ? ' to hold' : ''}, mean of ${outcomes.length}: ${about.join('; ')}`;
 }
 
-/** Readings that fall out of the window at either end: "r3 0.4 too bright". */
+/** Readings that fall out of the window at either end: "sky 2 0.4 too bright". */
 export function outOfWindowText(
   outcomes: readonly ReadingOutcome[],
   { highlightRoom, shadowRoom }: SensorWindow,
+  named: SpotNames,
 ): { bright: string; dark: string } {
   const out = outcomes.filter((o) => Number.isFinite(o.toneThroughStops) && !o.held);
   const text = (over: (o: ReadingOutcome) => number, word: string) => {
     const own = out.filter((o) => over(o) > 0).toSorted((a, b) => over(b) - over(a));
     if (!own[0]) return '';
     const most = `${own.length > 1 ? 'up to ' : ''}${stopsFigure(over(own[0]))}`;
-    return `${listText(own.map((o) => o.id))} ${most} too ${word}`;
+    return `${listText(own.map((o) => named(o.id)))} ${most} too ${word}`;
   };
   return {
     bright: text((o) => o.toneThroughStops - highlightRoom, 'bright'),

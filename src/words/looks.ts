@@ -13,6 +13,7 @@ import {
   sunSideOf,
 } from '@/model';
 import { faultText } from './faults';
+import { type Spots, spotNames } from './spots';
 import { fitFigure, stopsFigure, stopsText } from './figures';
 import { filterKindText, glassNamed } from './glass';
 import { sideNames } from './sides';
@@ -55,14 +56,15 @@ export function lookLine(stand: Stand): string {
 }
 
 /** What another look would have fitted: "2 stops, hard", "3 frames", or why it has no plan. */
-export function otherLookText({ filterIds, frames, fault }: OtherLook, bag: Bag): string {
-  if (fault) return faultText(fault);
+export function otherLookText({ filterIds, frames, fault }: OtherLook, bag: Bag, spots: Spots): string {
+  if (fault) return faultText(fault, spots);
   if (frames !== null) return frames === 1 ? 'one frame holds it' : `${frames} frames`;
   return glassNamed(bag, filterIds);
 }
 
 /** How safe the answer is, a sentence each: over what spans it holds, and what decides it. */
-export function safetyText({ bestForSpans, deciding }: Safety, bag: Bag): string[] {
+export function safetyText({ bestForSpans, deciding }: Safety, bag: Bag, spots: Spots): string[] {
+  const spot = spotNames(spots);
   const named = (set: SheetSet) =>
     glassNamed(
       bag,
@@ -74,7 +76,7 @@ export function safetyText({ bestForSpans, deciding }: Safety, bag: Bag): string
       : []),
     ...deciding.map((d) =>
       d.kind === 'taken'
-        ? `Reading ${d.readingId} decides: without it ${named(d.otherwise)} would be best. Read it again to be sure.`
+        ? `The reading of ${spot(d.readingId)} decides: without it ${named(d.otherwise)} would be best. Read it again to be sure.`
         : `Meter ${d.shape.name ? `the ${d.shape.name}` : 'the marked feature'} next: its light decides between this and ${named(d.otherwise)}.`,
     ),
   ];

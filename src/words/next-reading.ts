@@ -1,10 +1,12 @@
 import { type NextReading, type Stand } from '@/model';
 import { ageText } from './figures';
 import { sideNames } from './sides';
+import { capital, spotNames } from './spots';
 
 /** Which reading to take next, and why. */
 export function nextReadingText(next: NextReading, stand: Stand): string {
   const names = sideNames(stand);
+  const named = spotNames(stand.readings);
   switch (next.code) {
     case 'unread':
       return next.role === 'land'
@@ -13,17 +15,18 @@ export function nextReadingText(next: NextReading, stand: Stand): string {
     case 'to-hold':
       return `The brightest part of the ${names.sky} that must keep detail, to be held?`;
     case 'stale':
-      return `${next.reading.id} again: it is ${ageText(next.minutes)} old, and two looks tell how fast the light goes.`;
+      return `${capital(named(next.reading.id))} again: it is ${ageText(next.minutes)} old, and two looks tell how fast the light goes.`;
     case 'feature':
       return `The ${next.shape.name ?? 'feature'}: its own light decides which glass is best.`;
     case 'deciding':
-      return `${next.reading.id} once more: it decides which glass is best.`;
+      return `${capital(named(next.reading.id))} once more: it decides which glass is best.`;
   }
 }
 
 /** The same in two or three words, for the frame. */
 export function nextReadingNote(next: NextReading, stand: Stand): string {
   const names = sideNames(stand);
+  const named = spotNames(stand.readings);
   switch (next.code) {
     case 'unread':
       return `next: the ${next.role === 'land' ? 'land' : names.sky}`;
@@ -33,6 +36,6 @@ export function nextReadingNote(next: NextReading, stand: Stand): string {
       return `next: the ${next.shape.name ?? 'feature'}`;
     case 'stale':
     case 'deciding':
-      return `next: ${next.reading.id} again`;
+      return `next: ${named(next.reading.id)} again`;
   }
 }

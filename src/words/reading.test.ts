@@ -14,6 +14,7 @@ import {
   windowNoiseText,
   workings,
 } from '.';
+import { spotNames } from './spots';
 
 const fall = (change: Partial<RoleFall> = {}): RoleFall => ({
   role: 'sky',
@@ -84,20 +85,31 @@ describe('the working of a mean', () => {
 
 describe('words of the ladder', () => {
   const camera = testStand().camera;
+  const named = spotNames([
+    { id: 'r3', role: 'land' },
+    { id: 'r4', role: 'land' },
+    ...['a', 'b', 'c', 'd'].map((id) => ({ id, role: 'sky' as const })),
+  ]);
 
   it('tell a reading with its settings, its tone and its noise', () => {
     const reading = { id: 'r4', role: 'land' as const, aperture: 8, shutter: '30', iso: 100 };
-    expect(ladderSpotText({ reading, outcome: outcome('r4', -4), camera, iso: 100 })).toBe(
-      'r4, land: EV 8.0; f/8, 30 s, ISO 100; 4.0 below mid-grey; lifted to mid-grey as noisy as ISO 1600',
+    expect(ladderSpotText({ reading, outcome: outcome('r4', -4), camera, iso: 100, named })).toBe(
+      'land 2: EV 8.0; f/8, 30 s, ISO 100; 4.0 below mid-grey; lifted to mid-grey as noisy as ISO 1600',
     );
     expect(
-      ladderSpotText({ reading: { ...reading, limit: true }, outcome: outcome('r4', 4), camera, iso: 100 }),
-    ).toMatch(/^r4, land to hold: .*; not held$/);
+      ladderSpotText({
+        reading: { ...reading, limit: true },
+        outcome: outcome('r4', 4),
+        camera,
+        iso: 100,
+        named,
+      }),
+    ).toMatch(/^land 2 to hold: .*; not held$/);
   });
 
   it('tell readings together by mean and ends', () => {
-    expect(ladderRoleText('sky', false, [outcome('a', 1), outcome('b', 2)])).toBe(
-      'sky, mean of 2: EV 13.5; from 13.0 (a) to 14.0 (b); comes out 1.5 above mid-grey',
+    expect(ladderRoleText('sky', false, [outcome('a', 1), outcome('b', 2)], named)).toBe(
+      'sky, mean of 2: EV 13.5; from 13.0 (sky 1) to 14.0 (sky 2); comes out 1.5 above mid-grey',
     );
   });
 
@@ -106,9 +118,10 @@ describe('words of the ladder', () => {
     const out = outOfWindowText(
       [outcome('a', 3.4), outcome('b', 4), outcome('c', -6.5), outcome('d', 0)],
       window,
+      named,
     );
-    expect(out).toEqual({ bright: 'b and a up to 1.0 too bright', dark: 'c 0.5 too dark' });
-    expect(outOfWindowText([outcome('d', 0)], window)).toEqual({ bright: '', dark: '' });
+    expect(out).toEqual({ bright: 'sky 2 and sky 1 up to 1.0 too bright', dark: 'sky 3 0.5 too dark' });
+    expect(outOfWindowText([outcome('d', 0)], window, named)).toEqual({ bright: '', dark: '' });
     expect(windowNoiseText(camera, 100, { ...window, shadowRoom: 5.82 }).dark).toMatch(/^noise 1\/1\d$/);
   });
 });
@@ -121,8 +134,8 @@ describe('words for the next reading', () => {
     expect(nextReadingNote(next, stand)).toBe('next: the lit leaves');
     const [reading] = stand.readings;
     expect(nextReadingText({ code: 'stale', reading: reading!, minutes: 12 }, stand)).toMatch(
-      /^r1 again: it is 12 min old/,
+      /^Sky again: it is 12 min old/,
     );
-    expect(nextReadingNote({ code: 'deciding', reading: reading! }, stand)).toBe('next: r1 again');
+    expect(nextReadingNote({ code: 'deciding', reading: reading! }, stand)).toBe('next: sky again');
   });
 });

@@ -57,7 +57,7 @@ export interface SlipContext {
 export function slipOf(context: SlipContext): Slip {
   const { derived, stand } = context;
   const { fault, inUse, bracket } = derived;
-  if (fault && !inUse) return unfit(faultText(fault));
+  if (fault && !inUse) return unfit(faultText(fault, stand.readings));
   if (bracket) return bracketSlip(context, bracket);
   if (derived.wholeScene && stand.look.school !== 'sun') return sceneSlip(context, derived.wholeScene);
   const rows = (glass: SlipRow, seat: SlipRow): Slip['rows'] => [glass, seat, exposeRow(context)];
@@ -74,7 +74,8 @@ export function slipOf(context: SlipContext): Slip {
     return { state: 'waiting', rows: rows(row('Glass', main, aside), nothing) };
   }
   if (derived.chosen) return ready(context, derived.chosen);
-  if (fault) return { state: 'fault', rows: rows(row('Glass', 'no plan', faultText(fault)), nothing) };
+  if (fault)
+    return { state: 'fault', rows: rows(row('Glass', 'no plan', faultText(fault, stand.readings)), nothing) };
   if (context.search === 'failed')
     return {
       state: 'fault',
@@ -108,7 +109,7 @@ function unfit(reason: string): Slip {
 /** A bracket takes the place of glass: one time after another, the darkest picture first. */
 function bracketSlip({ stand, derived }: SlipContext, bracket: StandBracket): Slip {
   if (!bracket.ok) {
-    const glass = row('Glass', 'no bracket', faultText(bracket));
+    const glass = row('Glass', 'no bracket', faultText(bracket, stand.readings));
     return {
       state: bracket.reason === 'no-reading' ? 'waiting' : 'fault',
       rows: [glass, row('Seat', 'nothing to seat', ''), row('Expose', 'not known', '')],

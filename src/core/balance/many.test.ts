@@ -9,17 +9,14 @@ import { bestSeat, roughSearch } from './valleys';
 /** Sheets of many strengths and transitions, no two alike. */
 const bagOf = (count: number, slots = 2): Bag => ({
   slots,
-  filters: Array.from(
-    { length: count },
-    (_, i): Filter => ({
-      id: `g${i}`,
-      kind: 'graduated',
-      stops: 0.5 + (i % 17) * 0.25,
-      transitionMm: 4 + ((i * 7) % 53),
-      sheetLengthMm: 150,
-      sheetWidthMm: 100,
-    }),
-  ),
+  filters: Array.from({ length: count }, (_, i): Filter => ({
+    id: `g${i}`,
+    kind: 'graduated',
+    stops: 0.5 + (i % 17) * 0.25,
+    transitionMm: 4 + ((i * 7) % 53),
+    sheetLengthMm: 150,
+    sheetWidthMm: 100,
+  })),
 });
 /** Hills on one side, and a span that no single sheet of the bag takes. */
 const stand: Stand = testStand({

@@ -40,7 +40,9 @@ function withLikelySheets(input: BalanceInput): BalanceInput {
 
 /** Some of many, evenly taken. */
 const someOf = <T>(all: readonly T[], most: number): readonly T[] =>
-  all.length <= most ? all : Array.from({ length: most }, (_, i) => all[Math.floor((i * all.length) / most)] as T);
+  all.length <= most
+    ? all
+    : Array.from({ length: most }, (_, i) => all[Math.floor((i * all.length) / most)] as T);
 
 /** One after another the searches that tell how safe an answer is; every yield tells about how much is done. */
 export function* safetySteps(whole: BalanceInput): Steps<Safety> {

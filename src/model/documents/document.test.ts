@@ -169,7 +169,9 @@ describe('glass that comes in', () => {
     expect(report.leftOut.length).toBeGreaterThan(80);
     const stand = choose(testStand(), { filterIds: ['b149'], offsetMm: 0, turnDeg: 0 });
     const here = broughtStand(documentOf(stand), theirs, ids);
-    expect(bagForStand(here, bag).filters.find((f) => f.id === 'b149')).toMatchObject({ stops: expect.closeTo(15.95, 9) });
+    expect(bagForStand(here, bag).filters.find((f) => f.id === 'b149')).toMatchObject({
+      stops: expect.closeTo(15.95, 9),
+    });
   });
 
   it('is alike by one definition: not by its id, its order of keys, what it leaves out or where it is put (fault 10)', () => {

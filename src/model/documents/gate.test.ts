@@ -68,7 +68,12 @@ describe('the gate', () => {
       })),
       leaveOut: notes(10),
       readings: Array.from({ length: 500 }, (_, i) =>
-        reading(`r${i}`, { earlier: Array.from({ length: 50 }, (__, k) => ({ ev100: 1 / (k + 3), takenAt: '2026-03-14T05:41:10Z' })) }),
+        reading(`r${i}`, {
+          earlier: Array.from({ length: 50 }, (__, k) => ({
+            ev100: 1 / (k + 3),
+            takenAt: '2026-03-14T05:41:10Z',
+          })),
+        }),
       ),
     };
     const over = document({ ...heavy, leaveOut: notes(50) });

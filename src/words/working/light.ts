@@ -9,12 +9,13 @@ import { SUN_PLACES } from '../looks';
 import { reasonsText } from '../reasons';
 import { darkerName, sideNames } from '../sides';
 import { toneText } from '../slip';
+import { type SpotNames, spotNames } from '../spots';
 import { type Working, type WorkingContext } from './types';
 
-/** A mean as it is reckoned: "r1 13.0, r3 12.6: mean 12.8". */
-function meanText(readings: readonly LightReading[]): string {
+/** A mean as it is reckoned: "sky 1 13.0, sky 2 12.6: mean 12.8". */
+function meanText(readings: readonly LightReading[], named: SpotNames): string {
   const evs = readings.map(wantedEv);
-  const each = readings.map((r, i) => `${r.id} ${stopsFigure(evs[i] as number)}`).join(', ');
+  const each = readings.map((r, i) => `${named(r.id)} ${stopsFigure(evs[i] as number)}`).join(', ');
   return evs.length > 1 ? `${each}: mean ${stopsFigure(mean(evs))}` : each;
 }
 
@@ -27,14 +28,15 @@ export function spanWorking({ input }: Prepared, { spanStops, reachStops }: Deri
   if (spanStops === null) return null;
   const { readings } = input.field;
   const [sky, land] = [sideReadings('sky', readings), sideReadings('land', readings)];
-  const held = readings.filter((r) => r.limit).map((r) => r.id);
+  const named = spotNames(readings);
+  const held = readings.filter((r) => r.limit).map((r) => named(r.id));
   return {
     of: 'span',
     title: 'Span',
     figure: stopsText(spanStops),
     lines: [
-      `Sky, EV at ISO 100: ${meanText(sky)}.`,
-      `Land: ${meanText(land)}.`,
+      `Sky, EV at ISO 100: ${meanText(sky, named)}.`,
+      `Land: ${meanText(land, named)}.`,
       ...wantedNote(readings),
       ...(held.length ? [`To be held only, and in no mean: ${listText(held)}.`] : []),
       `Span = sky − land = ${stopsText(spanStops)}.`,
@@ -75,7 +77,9 @@ export function needWorking({ stand, derived }: WorkingContext, { input }: Prepa
 export function glassWorking({ stand, derived }: WorkingContext): Working | null {
   const { inUse, balance, fault } = derived;
   if (!inUse || !balance)
-    return fault ? { of: 'glass', title: 'Glass', figure: 'no plan', lines: [faultText(fault)] } : null;
+    return fault
+      ? { of: 'glass', title: 'Glass', figure: 'no plan', lines: [faultText(fault, stand.readings)] }
+      : null;
   const { figures } = inUse;
   return {
     of: 'glass',
@@ -125,6 +129,7 @@ export function exposeWorking(
   if (!inUse || !exposure) return null;
   const dark = derived.balance?.brighter === 'land' ? 'sky' : 'land';
   const own = sideReadings(dark, input.field.readings);
+  const named = spotNames(input.field.readings);
   const taken = new Map(inUse.outcome.readings.map((r) => [r.id, r.dimmingStops]));
   const placement = input.look.placementStops;
   return {
@@ -132,9 +137,9 @@ export function exposeWorking(
     title: 'Exposure',
     figure: timeText(exposure.seconds),
     lines: [
-      `The ${sideNames(stand)[dark]} places it: ${meanText(own)}.`,
+      `The ${sideNames(stand)[dark]} places it: ${meanText(own, named)}.`,
       ...wantedNote(own),
-      `The grad takes ${listText(own.map((r) => `${stopsFigure(taken.get(r.id) ?? 0)} off ${r.id}`))}.`,
+      `The grad takes ${listText(own.map((r) => `${stopsFigure(taken.get(r.id) ?? 0)} off ${named(r.id)}`))}.`,
       ...(fitted.stops > 0 ? [`ND and polariser take ${stopsText(fitted.stops)} from everything.`] : []),
       `Placed ${toneText(placement)}${exposure.capped ? ', but held back so that the brightest reading keeps half a stop of room' : ''}.`,
       `EV ${stopsFigure(exposure.evCamera)} at f/${aperture}, ISO ${iso}: ${Number(exposure.seconds.toPrecision(4))} s.`,

@@ -7,6 +7,7 @@ import { carriedToText, changeText, fallText, watchedText } from '../drift';
 import { fitFigure, listText, stopsFigure, stopsText, timeText } from '../figures';
 import { meterSettingsText } from '../meter';
 import { toneText } from '../slip';
+import { type SpotNames, spotNames } from '../spots';
 import { type Working, type WorkingContext } from './types';
 
 /** How what a meter showed became an EV. */
@@ -27,6 +28,7 @@ export function readingWorking(
   const reading = stand.readings.find((r) => r.id === id);
   const through = bag.filters.filter((f) => reading?.throughFilterIds?.includes(f.id));
   const { highlightRoom, shadowRoom } = input.window;
+  const title = `Reading of ${spotNames(stand.readings)(id)}`;
   const carried = carry?.stops.get(id);
   const lines = [
     ...(reading ? [meteredLine(reading)] : []),
@@ -40,7 +42,7 @@ export function readingWorking(
     `The grad takes ${stopsText(outcome.dimmingStops)} at its spot${fitted.stops > 0 ? `, ND and polariser ${stopsText(fitted.stops)}` : ''}.`,
   ];
   if (!Number.isFinite(tone))
-    return { of: `reading ${id}`, title: `Reading ${id}`, figure: `EV ${stopsFigure(ev100)}`, lines };
+    return { of: `reading ${id}`, title, figure: `EV ${stopsFigure(ev100)}`, lines };
   const snr = signalToNoise(stand.camera, exactIso(stand.exposure.iso), tone);
   lines.push(
     `So it comes out ${toneText(tone)}; without glass ${toneText(outcome.toneBareStops)}.`,
@@ -48,17 +50,18 @@ export function readingWorking(
   );
   if (stand.camera.veilingGlarePart)
     lines.push(`With veiling glare the file shows it ${toneText(outcome.toneRecordedStops)}.`);
-  return { of: `reading ${id}`, title: `Reading ${id}`, figure: toneText(tone), lines };
+  return { of: `reading ${id}`, title, figure: toneText(tone), lines };
 }
 
 /** A role's mean, from its readings. */
 export function meanWorkings({ carry }: WorkingContext, { input }: Prepared): Working[] {
   const { readings } = input.field;
+  const named = spotNames(readings);
   return roleSummaries(readings).map(({ role, meanEv, spreadStops, count }) => {
     const own = readings.filter((r) => r.role === role && !r.limit);
     const each = own.map(
       (r) =>
-        `${r.id} ${stopsFigure(wantedEv(r))}${r.wantedToneStops ? ` (${stopsFigure(r.ev100)} less the wanted ${stopsFigure(r.wantedToneStops)})` : ''}`,
+        `${named(r.id)} ${stopsFigure(wantedEv(r))}${r.wantedToneStops ? ` (${stopsFigure(r.ev100)} less the wanted ${stopsFigure(r.wantedToneStops)})` : ''}`,
     );
     return {
       of: `mean ${role}`,
@@ -87,14 +90,16 @@ export const fallWorkings = ({ stand, carry }: WorkingContext): Working[] =>
     lines: fallLines(
       fall,
       stand.readings.filter((r) => r.role === (fall.lentBy ?? fall.role)),
+      spotNames(stand.readings),
     ),
   }));
 
 function fallLines(
   { role, lentBy, stopsPerMinute, ...fall }: RoleFall,
   spots: readonly { readonly id: string; readonly earlier?: readonly MeteredLight[] | undefined }[],
+  named: SpotNames,
 ): string[] {
-  const again = spots.filter((r) => r.earlier?.length).map((r) => r.id);
+  const again = spots.filter((r) => r.earlier?.length).map((r) => named(r.id));
   return [
     ...(lentBy ? [lentLine(role, lentBy)] : []),
     `Read again: ${listText(again)}; ${watchedText({ role, lentBy, stopsPerMinute, ...fall })}.`,

@@ -22,7 +22,7 @@ export function BalanceStep() {
   return (
     <div className="space-y-4 compact:space-y-2.5">
       <Look />
-      {fault && <p className="text-fault">{faultText(fault)}</p>}
+      {fault && <p className="text-fault">{faultText(fault, stand.readings)}</p>}
       {search === 'failed' && (
         <p className="text-fault">The search stopped before it was done. Change anything to try again.</p>
       )}
@@ -138,7 +138,7 @@ function Warnings() {
     <ul aria-label="Warnings" className="space-y-1.5 text-sm">
       {warnings.map((w) => (
         <li key={w.code} className="border-l-2 border-fault pl-2.5">
-          {warningText(w)}
+          {warningText(w, stand.readings)}
         </li>
       ))}
     </ul>

@@ -11,7 +11,7 @@ export function BesidePlan() {
     return derived.balance ? (
       <p className="text-sm text-quiet">Working out how safe this is, and the other looks…</p>
     ) : null;
-  const [spans, ...deciding] = safetyText(study.safety, bag);
+  const [spans, ...deciding] = safetyText(study.safety, bag, stand.readings);
   const hasSpans = study.safety.bestForSpans !== null;
   return (
     <section aria-label="Beside the plan" className="space-y-3">
@@ -34,7 +34,7 @@ export function BesidePlan() {
                 className="flex min-h-11 w-full items-baseline gap-3 px-2 py-2 text-left hover:bg-chosen"
               >
                 <span className="w-24 shrink-0">{LOOK_NAMES[look.school]}</span>
-                <span className="text-sm text-quiet">{otherLookText(look, bag)}</span>
+                <span className="text-sm text-quiet">{otherLookText(look, bag, stand.readings)}</span>
               </button>
             </li>
           ))}

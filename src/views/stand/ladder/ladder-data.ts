@@ -3,7 +3,16 @@ import { type PlacedReading, ROLES } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { type Derived, gapOf, type Glass, type Stand } from '@/model';
 import { type LadderData, type LadderExposure, type LadderMark } from '@/render';
-import { keepText, leftText, outOfWindowText, spanText, takeText, timeText, windowNoiseText } from '@/words';
+import {
+  keepText,
+  leftText,
+  outOfWindowText,
+  spanText,
+  spotNames,
+  takeText,
+  timeText,
+  windowNoiseText,
+} from '@/words';
 
 /** Everything that the ladder shows of a stand. `openKey` names the mark whose readings are drawn one by one. */
 export function ladderData(
@@ -18,7 +27,10 @@ export function ladderData(
     marks: marksOf(derived, openKey),
     exposures,
     ...stretchesOf(stand, derived),
-    out: single && inUse ? outOfWindowText(inUse.outcome.readings, single.window) : { bright: '', dark: '' },
+    out:
+      single && inUse
+        ? outOfWindowText(inUse.outcome.readings, single.window, spotNames(stand.readings))
+        : { bright: '', dark: '' },
     noise: single ? windowNoiseText(stand.camera, stand.exposure.iso, single.window) : null,
     caption: captionText(derived),
   };

@@ -1,5 +1,5 @@
 import { type DrawnMark, drawnMarks, LADDER_ROWS, type LadderMark, type LadderScale } from '@/render';
-import { ladderRoleText, ladderSpotText } from '@/words';
+import { ladderRoleText, ladderSpotText, spotNames } from '@/words';
 import { useStand } from '../stand-context';
 
 interface MarkButtonsProps {
@@ -20,14 +20,15 @@ const SHOWN = 9;
 export function MarkButtons({ marks, x, onTell, onOpen }: MarkButtonsProps) {
   const { stand, derived, selection, select } = useStand();
   const outcomes = derived.inUse?.outcome.readings ?? [];
+  const named = spotNames(stand.readings);
   const textOf = ({ mark, id }: DrawnMark): string => {
     const own = outcomes.filter((o) => (id === null ? mark.spots.some((s) => s.id === o.id) : o.id === id));
     const reading = stand.readings.find((r) => r.id === id);
     const [outcome] = own;
     if (!outcome) return '';
     return reading
-      ? ladderSpotText({ reading, outcome, camera: stand.camera, iso: stand.exposure.iso })
-      : ladderRoleText(mark.role, mark.limit, own);
+      ? ladderSpotText({ reading, outcome, camera: stand.camera, iso: stand.exposure.iso, named })
+      : ladderRoleText(mark.role, mark.limit, own, named);
   };
   return drawnMarks(marks, x).map((drawn) => {
     const { mark, id, bareX, throughX } = drawn;

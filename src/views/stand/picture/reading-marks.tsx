@@ -2,7 +2,7 @@ import { type FramePoint, type PlacedReading, type Role } from '@/core/field';
 import { changeReading, circleOn, removeReading } from '@/model';
 import { MarginNote } from '@/render';
 import { RoleMark } from '@/ui/role-mark';
-import { stopsFigure } from '@/words';
+import { spotNames, stopsFigure } from '@/words';
 import { usePictureSpot } from '../read/use-picture-spot';
 import { arrowMove, heldToFrame } from './frame-keys';
 import { CircleOutline } from './picture-meter';
@@ -27,7 +27,7 @@ export function ReadingMarks({ width, height }: DrawnSize) {
 }
 
 function Mark({ reading, width, height }: DrawnSize & { reading: PlacedReading }) {
-  const { edit, step, selection, select } = useStand();
+  const { stand, edit, step, selection, select } = useStand();
   const { id, place, role } = reading;
   const selected = selection?.kind === 'reading' && selection.id === id;
   const movable = step === 'read' && !reading.rough;
@@ -47,7 +47,7 @@ function Mark({ reading, width, height }: DrawnSize & { reading: PlacedReading }
       opacity={reading.rough ? 0.75 : 1}
       tabIndex={movable ? 0 : undefined}
       role={movable ? 'button' : 'img'}
-      aria-label={`${role} reading ${id}, EV ${figure}${reading.rough ? ', without a place' : ''}${reading.limit ? ', to be held' : ''}`}
+      aria-label={`Reading of ${spotNames(stand.readings)(id)}, EV ${figure}${reading.rough ? ', without a place' : ''}${reading.limit ? ', to be held' : ''}`}
       aria-pressed={movable ? selected : undefined}
       className={movable ? 'cursor-move' : 'pointer-events-none'}
       {...drag}

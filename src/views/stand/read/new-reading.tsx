@@ -16,7 +16,7 @@ import { Check } from '@/ui/check';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
-import { METER_SCALE_NAMES, stopsFigure } from '@/words';
+import { capital, METER_SCALE_NAMES, spotNames, stopsFigure } from '@/words';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { type Metered, parseMetered } from '../../parse';
 import { READ_ROLE_NAMES, READ_ROLES } from '../roles';
@@ -154,7 +154,8 @@ function Again({ id }: { id: string }) {
     <p className="flex min-h-11 items-center gap-2.5 border-l-4 border-action pl-2.5">
       <RoleIcon role={reading.role} />
       <span className="flex-1">
-        {id} again, which showed EV {stopsFigure(meteredEv(reading))}: the same spot, as it is now.
+        {capital(spotNames(stand.readings)(id))} again, which showed EV {stopsFigure(meteredEv(reading))}: the
+        same spot, as it is now.
       </span>
       <Button kind="quiet" onClick={() => setDraft({ ...draft, again: null })}>
         <X size={16} aria-hidden /> A new one

@@ -31,7 +31,7 @@ export function Pad() {
       <Roles role={role} onTap={turnTo} />
       {pad.again && (
         <p className="flex min-h-11 items-center text-sm text-quiet">
-          <span className="flex-1">{pad.again} again: the same spot, as it is now.</span>
+          <span className="flex-1">{pad.againName} again: the same spot, as it is now.</span>
           <Button kind="quiet" onClick={pad.notAgain}>
             A new one
           </Button>

@@ -23,6 +23,7 @@ import {
   changeText,
   clockText,
   meterSettingsText,
+  spotNames,
   stopsFigure,
   throughText,
   toneText,
@@ -57,6 +58,7 @@ export function ReadingList() {
 function Row({ reading, now }: { reading: Reading; now: number }) {
   const { stand, edit, bag, selection, select, derived, carry, draft } = useStand();
   const readAgain = useReadAgain();
+  const name = spotNames(stand.readings)(reading.id);
   const carried = carry?.stops.get(reading.id);
   const selected = selection?.kind === 'reading' && selection.id === reading.id;
   const outcome = derived.inUse?.outcome.readings.find((r) => r.id === reading.id);
@@ -84,7 +86,7 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
           className="flex min-h-11 min-w-0 flex-1 items-center gap-2.5 text-left"
         >
           <RoleIcon role={reading.role} />
-          <span className="w-7 shrink-0 text-quiet">{reading.id}</span>
+          <span className="w-16 shrink-0 text-quiet">{name}</span>
           <span className="font-mono text-base font-semibold whitespace-nowrap">
             EV {stopsFigure(meteredEv(reading))}
           </span>
@@ -93,7 +95,7 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
         <Button
           kind="quiet"
           className="w-11 shrink-0 !px-0"
-          aria-label={`Read ${reading.id} again`}
+          aria-label={`Read ${name} again`}
           aria-pressed={draft.again === reading.id}
           onClick={() => readAgain(reading)}
         >
@@ -102,7 +104,7 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
         <Button
           kind="quiet"
           className="w-11 shrink-0 !px-0"
-          aria-label={`Delete reading ${reading.id}`}
+          aria-label={`Delete the reading of ${name}`}
           onClick={() => {
             select(null);
             edit((s) => removeReading(s, reading.id));
@@ -206,12 +208,12 @@ function EditReading({ reading }: { reading: Reading }) {
 
 /** What the spot showed before, the newest first. */
 function Earlier({ reading: { id, earlier = [] } }: { reading: Reading }) {
-  const { edit } = useStand();
+  const { stand, edit } = useStand();
   if (!earlier.length) return null;
   return (
     <div>
       <h4 className="text-sm text-quiet">Earlier looks at this spot</h4>
-      <ol aria-label={`Earlier looks at ${id}`} className="font-mono text-sm">
+      <ol aria-label={`Earlier looks at ${spotNames(stand.readings)(id)}`} className="font-mono text-sm">
         {earlier.toReversed().map((light, i) => (
           <li key={i}>
             {light.takenAt ? clockText(light.takenAt) : 'time not told'} · EV {stopsFigure(meteredEv(light))}{' '}

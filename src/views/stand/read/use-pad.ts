@@ -10,6 +10,7 @@ import {
   type ReadRole,
   type Stand,
 } from '@/model';
+import { capital, spotNames } from '@/words';
 import { useStand } from '../stand-context';
 import { useMeter } from './use-meter';
 import { useUsualLand } from './use-usual-land';
@@ -70,6 +71,7 @@ export function usePad() {
     isCorrecting: own !== undefined,
     /** The reading whose spot is read again. */
     again,
+    againName: again && capital(spotNames(stand.readings)(again)),
     turnTo(next: ReadRole) {
       setDraft({ ...draft, role: next, place: next === 'scene' ? null : place, again: null });
       const before = lastReading(stand, next);
