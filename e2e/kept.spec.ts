@@ -171,7 +171,14 @@ test('everything goes into one file and comes back from it elsewhere, with a rep
     ...file,
     buffer: Buffer.from(file.buffer.toString().replace('"Quill Rim"', '7')),
   });
+  // a bad stand loses itself, named, and its text can be saved
+  await expect(elsewhere.getByRole('alert')).toContainText('One thing in it is not as it should be');
   await expect(elsewhere.getByRole('alert')).toContainText('stands[0].stand.name');
+  const [alone] = await Promise.all([
+    elsewhere.waitForEvent('download'),
+    elsewhere.getByRole('button', { name: 'Save it by itself' }).click(),
+  ]);
+  expect(readFileSync(await alone.path(), 'utf8')).toContain('"name": 7');
   await elsewhere.getByRole('link', { name: 'Stands' }).click();
   await elsewhere.getByRole('link', { name: /Quill Rim/ }).click();
   await name(elsewhere).fill('Quill Rim, fog');

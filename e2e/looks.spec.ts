@@ -212,14 +212,14 @@ test('a feature is outlined by clicks, treated, and outlined again by keyboard',
   ] as const)
     await clickFrame(page, u, v);
   await page.getByRole('button', { name: 'Close the shape' }).click();
-  await page.getByRole('textbox', { name: 'Name of s1' }).fill('lone pine');
-  await page.getByRole('combobox', { name: 'Treatment of s1' }).selectOption('protect');
+  await page.getByRole('textbox', { name: 'Name of shape 1' }).fill('lone pine');
+  await page.getByRole('combobox', { name: 'Treatment of lone pine' }).selectOption('protect');
   await settled(page);
   await page.getByRole('button', { name: /Balance/ }).click();
   await expect(sheets(page)).toContainText('off the lone pine, reaching 0.3');
   // a silhouette may go black, and no longer counts
   await page.getByRole('button', { name: /Frame/ }).first().click();
-  await page.getByRole('combobox', { name: 'Treatment of s1' }).selectOption('silhouette');
+  await page.getByRole('combobox', { name: 'Treatment of lone pine' }).selectOption('silhouette');
   await settled(page);
   await page.getByRole('button', { name: /Balance/ }).click();
   await expect(sheets(page)).not.toContainText('lone pine');
@@ -233,14 +233,14 @@ test('a feature is outlined by clicks, treated, and outlined again by keyboard',
     await page.keyboard.press('Enter');
   }
   await page.getByRole('button', { name: 'Close the shape' }).press('Enter');
-  const corner = page.getByRole('button', { name: /^Corner 1 of 3 of s2/ });
+  const corner = page.getByRole('button', { name: /^Corner 1 of 3 of shape 2/ });
   const at = (await corner.boundingBox())!;
   await corner.focus();
   await page.keyboard.press('ArrowDown');
   expect((await corner.boundingBox())!.y).toBeGreaterThan(at.y);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: /^Corner 1 of 4 of s2/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Delete s2' }).click();
+  await expect(page.getByRole('button', { name: /^Corner 1 of 4 of shape 2/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete shape 2' }).click();
   await expect(page.getByTestId('shape')).toHaveCount(1);
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+z');

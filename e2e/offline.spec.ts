@@ -11,15 +11,40 @@ test.use({ serviceWorkers: 'allow' });
 const ready = 'Everything that Pale Seam needs is on this device';
 
 test('after one visit everything works with the network cut', async ({ page, context }) => {
-  await page.goto('/demo/settings');
+  await page.goto('/settings');
   await expect(page.getByText(ready)).toBeVisible();
+  await page.reload();
+  // a kept page that is damaged is not shown while the network is there
+  await page.evaluate(async () => {
+    for (const name of await caches.keys()) {
+      const cache = await caches.open(name);
+      for (const request of await cache.keys())
+        if (new URL(request.url).pathname === '/index.html')
+          await cache.put(
+            request,
+            new Response('<!doctype html><div id="ro', { headers: { 'Content-Type': 'text/html' } }),
+          );
+    }
+  });
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
+  await page.evaluate(async () => {
+    const whole = await fetch('/index.html', { cache: 'reload' });
+    for (const name of await caches.keys()) {
+      const cache = await caches.open(name);
+      for (const request of await cache.keys())
+        if (new URL(request.url).pathname === '/index.html') await cache.put(request, whole.clone());
+    }
+  });
   await context.setOffline(true);
+  // the demo is opened for the first time with no network
   await page.goto('/demo/stands');
   await page.reload();
   await expect(page.getByText('Offline', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: /Tholl Saddle/ }).click();
   await settled(page);
   await expect(slip(page)).toContainText('1 stop, soft, level');
+  await expect(page.getByText('Its picture is not on this device.')).toHaveCount(0);
   // the parts that are loaded when they are asked for are there too
   await page.keyboard.press('Control+k');
   await page.getByRole('combobox', { name: 'What to do' }).fill('bag');

@@ -113,7 +113,11 @@ test('a reading’s place and its caution are typed and told', async ({ page }) 
   await openDemo(page, /Sarrat Dune/);
   await page.keyboard.press('2');
   await expect(page.getByRole('note')).toContainText('no protection for eyes');
-  await page.getByRole('list', { name: 'Readings' }).getByRole('button', { name: /^land 1/ }).first().click();
+  await page
+    .getByRole('list', { name: 'Readings' })
+    .getByRole('button', { name: /^land 1/ })
+    .first()
+    .click();
   await page.getByRole('textbox', { name: 'Place across' }).fill('20');
   await page.getByRole('textbox', { name: 'Place down' }).fill('120');
   await expect(page.getByText('Between 0 and 100 %.')).toBeVisible();

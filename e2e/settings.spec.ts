@@ -55,3 +55,31 @@ test('the browser is asked once, and only when there is something to keep, to ke
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   expect(await asked()).toBe('1');
 });
+
+test('errors that nobody caught are noted, read and forgotten; what ships says its licences', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/settings');
+  await expect(page.getByText('Nothing has failed here that should not have.')).toBeVisible();
+  await page.evaluate(() => {
+    void Promise.reject(new Error('made by a test'));
+  });
+  await expect(page.getByText('One error was noted on this device.')).toBeVisible();
+  await page.reload();
+  const errors = page.getByRole('list', { name: 'Errors, the newest first' });
+  await errors.getByText('made by a test').click();
+  await expect(errors).toContainText('/settings');
+  await page.getByRole('button', { name: 'Forget it' }).click();
+  await expect(page.getByText('Nothing has failed here that should not have.')).toBeVisible();
+  const href = await page.getByRole('link', { name: 'licences of their own' }).getAttribute('href');
+  const licences = await (await request.get(href!)).text();
+  for (const name of [
+    'react ',
+    'three ',
+    'exifr ',
+    'libraw-wasm ',
+    '@fontsource-variable/atkinson-hyperlegible-next ',
+  ])
+    expect(licences).toContain(`\n${name}`);
+});

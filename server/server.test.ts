@@ -61,6 +61,36 @@ describe('the host', () => {
       expect(await policy(file)).not.toMatch(/unsafe/);
   });
 
+  it('has nothing under its folder but the reader’s own files, and no page with their policy (fault 66)', async () => {
+    for (const file of [
+      '/raw/',
+      '/raw',
+      '/raw/index.html',
+      '/raw/stands',
+      '/raw/../index.html',
+      '/raw/x/worker.js',
+    ]) {
+      const answer = await fetch(`${base}${file}`);
+      if (answer.url.includes('/raw')) expect([file, answer.status]).toEqual([file, 404]);
+      expect(answer.headers.get('content-security-policy')).not.toMatch(/unsafe/);
+    }
+  });
+
+  it.each([
+    '/%',
+    '/assets/%',
+    '/raw/%',
+    '/%ff',
+    '/assets/%c0%ae',
+    '/stands/%00',
+    '/assets/gone.js',
+    '/raw/gone.js',
+  ])('tells nothing of itself at %p (fault 66)', async (address) => {
+    const answer = await fetch(`${base}${address}`);
+    expect(answer.status).toBe(404);
+    expect(await answer.text()).toBe('Not found');
+  });
+
   it('lets hashed assets be kept for good, compressed, and other files not', async () => {
     const asset = await fetch(`${base}/assets/index-abc.js`);
     expect(asset.headers.get('cache-control')).toBe('public, max-age=31536000, immutable');

@@ -21,7 +21,7 @@ import { createWorkspace } from './workspace';
 import { type Workspace } from './workspace-types';
 
 const NAMES = Object.keys(DEEDS);
-const RUNS = Number(process.env.DEEDS_RUNS ?? 8);
+const RUNS = Number(process.env.DEEDS_RUNS ?? 6);
 const DEEDS_A_RUN = 120;
 
 let clock = Date.UTC(2026, 2, 14, 5);

@@ -3,6 +3,8 @@ import { type SaveState } from './saving';
 
 /** Within a gesture so long lies between two writes, ms. */
 const GESTURE_WRITE_MS = 200;
+/** A hand that has changed nothing for so long rests, ms. */
+const HAND_RESTS_MS = 1_000;
 
 interface Revised {
   readonly revision: number;
@@ -66,7 +68,17 @@ export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>)
       wake = resolve;
       timer = setTimeout(resolve, wait);
     });
-  const gestureEnd = () => (options.isInGesture() ? new Promise<void>((r) => (wake = r)) : null);
+  /** A field that keeps the focus is a gesture too, and may be for an hour: a hand that rests has let go. */
+  const handLetsGo = async () => {
+    let known = -1;
+    while (options.isInGesture() && saves !== known) {
+      known = saves;
+      await new Promise<void>((resolve) => {
+        wake = resolve;
+        timer = setTimeout(resolve, HAND_RESTS_MS);
+      });
+    }
+  };
   const go = () => {
     clearTimeout(timer);
     const waiting = wake;
@@ -74,9 +86,9 @@ export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>)
     waiting?.();
   };
 
-  /** A value met a newer revision: when the hand has let go, both are kept, and the next change is made on the newer. */
+  /** A value met a newer revision: when the hand has let go, or rests, both are kept, and the next change is made on the newer. */
   const met = async (value: T, theirs: R | undefined) => {
-    await gestureEnd();
+    await handLetsGo();
     const ours = next ? next.value : value;
     next = null;
     revision = theirs?.revision ?? revision;

@@ -35,10 +35,10 @@ export function slowStorage(storage: WorkspaceStorage, { turn }: Slowness): Work
     };
   return {
     ...storage,
-    stand: slow(storage.stand),
-    putStand: slow(storage.putStand),
-    removeStand: slow(storage.removeStand),
-    bag: slow(storage.bag),
-    putBag: slow(storage.putBag),
+    stand: slow((...args: Parameters<WorkspaceStorage['stand']>) => storage.stand(...args)),
+    putStand: slow((...args: Parameters<WorkspaceStorage['putStand']>) => storage.putStand(...args)),
+    removeStand: slow((...args: Parameters<WorkspaceStorage['removeStand']>) => storage.removeStand(...args)),
+    bag: slow(() => storage.bag()),
+    putBag: slow((...args: Parameters<WorkspaceStorage['putBag']>) => storage.putBag(...args)),
   };
 }

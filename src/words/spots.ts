@@ -6,6 +6,12 @@ export type Spots = readonly { readonly id: string; readonly role: Role }[];
 /** What a reading is called, by its id. */
 export type SpotNames = (id: string) => string;
 
+/** What a shape is called where it has no name: "shape 2". */
+export const shapeName = (
+  id: string,
+  shapes: readonly { readonly id: string; readonly name?: string | undefined }[] = [],
+): string => shapes.find((s) => s.id === id)?.name ?? `shape ${shapes.findIndex((s) => s.id === id) + 1}`;
+
 /** A name at the head of a sentence. */
 export const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 

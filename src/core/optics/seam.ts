@@ -32,13 +32,20 @@ export function transitionOf(sheets: readonly Sheet[], beamMm: number): Transiti
     const low = stops[at - 1] ?? 0;
     return startMm + (high > low ? at - (high - wanted) / (high - low) : at) / stepsPerMm;
   };
-  const far = stops.findLastIndex((s) => s >= 0.5 * most);
+  /** Where it is passed again on the way down, interpolated as the first is. */
+  const farCrossing = (part: number): number => {
+    const wanted = part * most;
+    const at = stops.findLastIndex((s) => s >= wanted);
+    const high = stops[at] as number;
+    const low = stops[at + 1] ?? high;
+    return startMm + (high > low ? at + (high - wanted) / (high - low) : at) / stepsPerMm;
+  };
   const clears = (stops.at(-1) as number) < CLEAR_PART * most;
   return {
     tenthMm: crossing(0.1),
     halfMm: crossing(0.5),
     nineTenthsMm: crossing(0.9),
-    farHalfMm: clears ? startMm + far / stepsPerMm : null,
+    farHalfMm: clears ? farCrossing(0.5) : null,
   };
 }
 

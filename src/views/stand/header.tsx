@@ -16,6 +16,7 @@ import {
 import { Link, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { useCommandState } from '@/ui/commands';
+import { namedAs } from '@/model';
 import { Menu } from '@/ui/menu';
 import { useTheme } from '@/ui/theme';
 import { useCompact } from '@/ui/use-media';
@@ -44,7 +45,13 @@ export function Header() {
         value={stand.name}
         maxLength={200}
         onFocus={() => document.beginGesture()}
-        onBlur={() => document.endGesture()}
+        onBlur={() => {
+          const name = namedAs(stand.name);
+          // no name is no name: what it was called before stays
+          if (name === null) return document.dropGesture();
+          edit((s) => (s.name === name ? s : { ...s, name }));
+          document.endGesture();
+        }}
         onChange={(e) => edit((s) => ({ ...s, name: e.target.value }))}
         onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
         className="min-h-11 min-w-0 flex-1 truncate rounded-md bg-transparent px-1 text-xl font-semibold hover:bg-panel compact:text-[17px]"

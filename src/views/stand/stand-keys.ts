@@ -1,4 +1,4 @@
-import { useCallback, useMemo } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { readingToRepeat, type ReadRole } from '@/model';
 import { type Command, useCommands } from '@/ui/commands';
@@ -135,4 +135,10 @@ export function useStandKeys(): void {
   useHotkeys('a', () => readAgain?.(), KEYS);
   useHotkeys('b', () => setBare(true), { ...KEYS, keydown: true });
   useHotkeys('b', () => setBare(false), { ...KEYS, keyup: true, keydown: false });
+  // a key that is let go elsewhere is never heard of here
+  useEffect(() => {
+    const release = () => setBare(false);
+    addEventListener('blur', release);
+    return () => removeEventListener('blur', release);
+  }, [setBare]);
 }

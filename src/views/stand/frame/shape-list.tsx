@@ -12,6 +12,7 @@ import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
 import { ROLE_NAMES } from '../roles';
 import { OutlineTools } from './outline-tools';
+import { shapeName } from '@/words';
 import { useNewId } from '../../shell/workspace-context';
 import { useStand } from '../stand-context';
 
@@ -69,8 +70,9 @@ export function ShapeList() {
 }
 
 function Shape({ shape }: { shape: StandShape }) {
-  const { edit, selection, select } = useStand();
+  const { stand, edit, selection, select } = useStand();
   const { id, name, region, treat } = shape;
+  const called = shapeName(id, stand.shapes);
   const selected = selection?.kind === 'shape' && selection.id === id;
   const change = (next: Partial<StandShape>) => edit((s) => changeShape(s, id, next));
   return (
@@ -79,14 +81,14 @@ function Shape({ shape }: { shape: StandShape }) {
       onFocus={() => select({ kind: 'shape', id })}
     >
       <ParsedField
-        label={`Name of ${id}`}
+        label={`Name of ${called}`}
         text={name ?? ''}
         placeholder="firs"
         parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 200) })}
         onValue={(text) => change({ name: text || undefined })}
       />
       <ChoiceField
-        label={`What ${id} is`}
+        label={`What ${called} is`}
         value={region}
         options={REGIONS}
         onValue={(next) => change({ region: next })}
@@ -94,7 +96,7 @@ function Shape({ shape }: { shape: StandShape }) {
       <Button
         kind="quiet"
         className="w-11 !px-0"
-        aria-label={`Delete ${name ?? id}`}
+        aria-label={`Delete ${called}`}
         onClick={() => {
           select(null);
           edit((s) => removeShape(s, id));
@@ -104,7 +106,7 @@ function Shape({ shape }: { shape: StandShape }) {
       </Button>
       {region === 'feature' && (
         <ChoiceField
-          label={`Treatment of ${id}`}
+          label={`Treatment of ${called}`}
           className="col-span-2"
           value={treat ?? ''}
           options={TREATMENTS}

@@ -4,6 +4,7 @@ import { MarginNote } from '@/render';
 import { DrawnOutline } from './drawn-outline';
 import { type DrawnSize, pathOf } from './frame-path';
 import { PointHandle } from './point-handle';
+import { shapeName } from '@/words';
 import { useStand } from '../stand-context';
 
 /** In the Frame step: the outlines of what is marked, the corners of the selected one, and the one being drawn. */
@@ -27,8 +28,9 @@ export function ShapeOutlines({ width, height }: DrawnSize) {
 }
 
 function Outline({ shape, selected, ...box }: DrawnSize & { shape: StandShape; selected: boolean }) {
-  const { select } = useStand();
-  const { id, name, points, region } = shape;
+  const { stand, select } = useStand();
+  const { id, points, region } = shape;
+  const name = shapeName(id, stand.shapes);
   const top = points.reduce((a, b) => (b.v < a.v ? b : a));
   const path = pathOf(points, box);
   return (
@@ -46,7 +48,7 @@ function Outline({ shape, selected, ...box }: DrawnSize & { shape: StandShape; s
         role="button"
         tabIndex={0}
         aria-pressed={selected}
-        aria-label={`Shape ${name ?? id}, ${points.length} corners`}
+        aria-label={`Outline of ${name}, ${points.length} corners`}
         className="cursor-pointer"
         onClick={() => select({ kind: 'shape', id })}
         onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && select({ kind: 'shape', id })}
@@ -56,7 +58,7 @@ function Outline({ shape, selected, ...box }: DrawnSize & { shape: StandShape; s
           y={Math.max(14, top.v * box.height - 8)}
           anchor="middle"
         >
-          {name ?? id}
+          {name}
         </MarginNote>
       </g>
       {selected && points.map((_, index) => <Corner key={index} shape={shape} index={index} {...box} />)}
@@ -65,15 +67,15 @@ function Outline({ shape, selected, ...box }: DrawnSize & { shape: StandShape; s
 }
 
 function Corner({ shape, index, width, height }: DrawnSize & { shape: StandShape; index: number }) {
-  const { edit, select } = useStand();
-  const { id, name, points } = shape;
+  const { stand, edit, select } = useStand();
+  const { id, points } = shape;
   return (
     <PointHandle
       point={points[index] as FramePoint}
       width={width}
       height={height}
       turned={false}
-      label={`Corner ${index + 1} of ${points.length} of ${name ?? id}: arrow keys move it, Enter adds one after it, Delete removes it`}
+      label={`Corner ${index + 1} of ${points.length} of ${shapeName(id, stand.shapes)}: arrow keys move it, Enter adds one after it, Delete removes it`}
       selected={false}
       onSelect={() => select({ kind: 'shape', id })}
       onMove={(to) =>

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { codingOf, type StandPicture } from '@/model';
 import { type CodedImage } from '@/render';
 import { type Workspace } from '@/store';
@@ -28,10 +28,20 @@ export function usePhoto(workspace: Workspace, picture: StandPicture | undefined
     // what cannot be decoded is as good as not there
     void decoded()
       .catch(() => null)
-      .then((shown) => isWanted && setFound({ of: picture, shown, isMissing: !shown }));
+      .then((shown) => {
+        if (isWanted) setFound({ of: picture, shown, isMissing: !shown });
+        else shown?.image.close();
+      });
     return () => {
       isWanted = false;
     };
   }, [workspace, picture, isFound]);
+  // the pixels of a picture that another has taken the place of are given back
+  const image = found?.shown?.image;
+  const previous = useRef(image);
+  useEffect(() => {
+    if (previous.current !== image) previous.current?.close();
+    previous.current = image;
+  }, [image]);
   return isFound ? found : NONE;
 }
