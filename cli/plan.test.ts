@@ -74,6 +74,21 @@ describe('the plan command', () => {
     expect(report.readings[1]).toMatchObject({ id: 'r2', ev100: 13, toneBareStops: 3.2, held: true });
   });
 
+  it('answers for every file, whatever is wrong with one of them (fault 77)', () => {
+    const whole = JSON.parse(readFileSync(demo('marl-pan'), 'utf8')) as { minor: number };
+    const deep = `${'['.repeat(20_000)}1${']'.repeat(20_000)}`;
+    const file = path.join(dir, 'deep.paleseam.json');
+    writeFileSync(file, JSON.stringify({ ...whole, minor: 99 }).replace('{', `{"later":${deep},`));
+    const { status, out } = plan([file, demo('marl-pan'), '--json']);
+    expect(status).toBe(2);
+    const lines = out
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line) as { error?: object; plan?: object });
+    expect(lines[0]).toMatchObject({ error: { code: 'too-deep' } });
+    expect(lines[1]!.plan).toBeTruthy();
+  });
+
   it('solves a stand that comes in a bundle with its picture as it does alone', async () => {
     const text = readFileSync(demo('hesk-terraces'), 'utf8');
     const picture = new Uint8Array(readFileSync(path.join(root, 'src/demo/pictures/hesk-terraces.jpg')));

@@ -13,6 +13,7 @@ import {
   midpointAfter,
   moveSkylinePoint,
   newFilters,
+  readAgain,
   offsetForSticksOutMm,
   oldestReadingMinutes,
   prepareStand,
@@ -251,4 +252,12 @@ describe('a stand document', () => {
     expect(oldestReadingMinutes(testStand({ readings }), now)).toBe(12);
     expect(oldestReadingMinutes(testStand(), now)).toBeNull();
   });
+});
+
+it('what was read again of a reading that is gone is a reading of its own (fault 9)', () => {
+  const stand = testStand();
+  const light = { ev100: 8.5 };
+  const instead = { id: 'new', role: 'land' as const, ...light };
+  expect(readAgain(removeReading(stand, 'r2'), 'r2', light, instead).readings.at(-1)).toEqual(instead);
+  expect(readAgain(stand, 'r2', light, instead).readings.map((r) => r.id)).toEqual(['r1', 'r2']);
 });

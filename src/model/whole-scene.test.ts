@@ -1,6 +1,9 @@
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { sampleBag } from './bag';
 import { deriveStand } from './derive';
+import { putFitted } from './edits';
+import { fittedStops } from './prepare';
+import { solutionKey } from './solve';
 import { fittedNds, timesThrough, withNds, withWholeScene, wholeSceneOf } from './whole-scene';
 
 const bag = bagWithNds();
@@ -57,4 +60,14 @@ describe('the whole scene in one time', () => {
     expect(fittedNds(withNds(on, bag, []), bag)).toEqual([]);
     expect(withNds(on, bag, []).fitted).toEqual(before);
   });
+});
+
+it('a whole scene that a sky has put aside says nothing of the polariser any more, and counts for the answer while it serves (fault 8)', () => {
+  const on = putFitted(testStand({ readings: [] }), 'p1', true);
+  const scene = withWholeScene(on, { ev100: 8, throughFilterIds: ['p1'] });
+  expect(fittedStops(scene, bag)).toBe(0);
+  expect(solutionKey(scene, bag)).not.toBe(solutionKey(on, bag));
+  const read = { ...scene, readings: testStand().readings };
+  expect(fittedStops(read, bag)).toBe(1.5);
+  expect(solutionKey(read, bag)).toBe(solutionKey({ ...on, readings: testStand().readings }, bag));
 });

@@ -136,7 +136,7 @@ const JSON_EDITS: readonly ((json: Json, chance: Chance) => void)[] = [
     if (typeof value === 'number') parent[key] = value * chance.pick([-1, 0, 0.5, 10, 1e3, 1e6, 1e300]);
     else if (typeof value === 'string') parent[key] = value.repeat(chance.pick([2, 50, 3_000]));
     else if (Array.isArray(value))
-      parent[key] = Array.from({ length: chance.pick([2, 20, 300]) }, () => value).flat();
+      parent[key] = Array.from({ length: chance.pick([2, 20, 300]) }, () => value as unknown[]).flat();
   },
   (json, chance) => {
     const { parent } = chance.pick(placesIn(json));

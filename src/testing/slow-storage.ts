@@ -4,9 +4,9 @@ import { type Chance } from './mutate';
 /** Things under way that end one by one, in an order that chance has: a storage that takes its time, and messages on their way. */
 export interface Slowness {
   /** Waits for its turn. */
-  turn(): Promise<void>;
+  readonly turn: () => Promise<void>;
   /** Lets one of the things under way go on; false where there is none. */
-  step(): Promise<boolean>;
+  readonly step: () => Promise<boolean>;
 }
 
 export function slowness(chance: Chance): Slowness {

@@ -69,6 +69,28 @@ describe.each(FILES)('a picture of type %s', (type, make) => {
     expect(pictureHeader(Buffer.from(without, 'latin1'))).toEqual({ ok: false, fault: 'damaged' });
   });
 
+  it('that is cut anywhere is refused (fault 76)', async () => {
+    const whole = await make();
+    for (let length = 1; length < whole.length; length += 1 + Math.floor(whole.length / 200)) {
+      const found = pictureHeader(whole.slice(0, length));
+      expect([length, found.ok]).toEqual([length, false]);
+    }
+  });
+
+  it('whose size is more than its bytes can hold, or told twice, is refused (faults 60, 76)', async () => {
+    const text = Buffer.from(await make()).toString('latin1');
+    const grown =
+      type === 'image/x-exr'
+        ? text.replace(/(dataWindow\0box2i\0....)(.{16})/s, '$1' + '\0\0\0\0\0\0\0\0\xff\x0f\0\0\xff\x0f\0\0')
+        : text.replace(`-Y ${ROWS} +X ${COLUMNS}`, '-Y 4096 +X 4096');
+    expect(pictureHeader(Buffer.from(grown, 'latin1'))).toMatchObject({ ok: false, fault: 'truncated' });
+    const twice =
+      type === 'image/x-exr'
+        ? text.replace(/(dataWindow\0box2i\0....(?:.{16}))/s, '$1$1')
+        : text.replace('FORMAT', `-Y 9 +X 9\nFORMAT`);
+    expect(pictureHeader(Buffer.from(twice, 'latin1'))).toEqual({ ok: false, fault: 'damaged' });
+  });
+
   it('never hangs and gives no more than it says, whatever is done to its bytes', async () => {
     const whole = await make();
     fc.assert(
@@ -95,4 +117,16 @@ describe.each(FILES)('a picture of type %s', (type, make) => {
       { numRuns: 300 },
     );
   });
+});
+
+it.each([
+  ['brighter than a document holds', 2 ** 80],
+  ['dimmer than a document holds', 2 ** -100],
+])('light that is %s is held to it, and that is told (fault 64)', (_, unit) => {
+  const file = radianceFile(COLUMNS, ROWS, (c, r) => lightAt(c, r).map((x) => x * unit));
+  const read = readHighRange(file.slice().buffer, 'image/vnd.radiance');
+  expect(read.isHeld).toBe(true);
+  const { topStops } = lightFigures(reduceLinear(read, 120));
+  expect(Math.abs(topStops)).toBeLessThanOrEqual(40);
+  expect(readHighRange(radiance().slice().buffer, 'image/vnd.radiance').isHeld).toBe(false);
 });

@@ -6,16 +6,18 @@ export function AboutPart() {
         Licences
       </h2>
       <p className="text-quiet">
-        Pale Seam is under the MIT licence. The fonts, libraries and decoders that ship with it have{' '}
+        Pale Seam is under the MIT licence; the fonts, libraries and decoders that ship with it are under
+        licences of their own.
+      </p>
+      <p>
         <a
           href="/licences.txt"
           target="_blank"
           rel="noreferrer"
           className="inline-flex min-h-11 items-center text-action underline underline-offset-2"
         >
-          licences of their own
+          All of these licences
         </a>
-        .
       </p>
     </section>
   );
