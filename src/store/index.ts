@@ -13,7 +13,7 @@ export { type DocumentStore } from './document-store';
 export { clearJournal, journal, journalText, note, startJournal } from './journal';
 export { prefer, type Preferences, preferences } from './preferences';
 export { type BrokenStand, type StandSummary } from './stands';
-export { createSummaries, type Solutions, type Summaries } from './summaries';
+export { createSummaries, type Summaries } from './summaries';
 export { type Channel, lockPresence, notePresence, type Presence, type TabMessage } from './tabs';
 export { createWorkspace } from './workspace';
 export {

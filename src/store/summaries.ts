@@ -3,7 +3,7 @@ import { type Bag, type Solution, solutionKey, type Stand } from '@/model';
 import { type WorkerClient } from '@/workers';
 
 /** Answers for a list of stands, by `solutionKey`. */
-export type Solutions = ReadonlyMap<string, Solution>;
+type Solutions = ReadonlyMap<string, Solution>;
 
 export interface Summaries {
   readonly state: StoreApi<{ readonly solutions: Solutions }>;
@@ -20,14 +20,15 @@ const KEPT = 500;
 /** Solves the stands of a list in the background, and keeps the answers for as long as they fit their stand. */
 export function createSummaries(client: WorkerClient<'solve'>): Summaries {
   const state = createStore<{ readonly solutions: Solutions }>()(() => ({ solutions: new Map() }));
-  let queue: { readonly key: string; readonly stand: Stand; readonly bag: Bag }[] = [];
+  let queue: { readonly stand: Stand; readonly bag: Bag }[] = [];
   let isRunning = false;
 
   const run = async () => {
     if (isRunning) return;
     isRunning = true;
     for (let next = queue.shift(); next; next = queue.shift()) {
-      const { key, stand, bag } = next;
+      const { stand, bag } = next;
+      const key = solutionKey(stand, bag);
       if (state.getState().solutions.has(key)) continue;
       const result = await client.request({ stand, bag });
       if (result.type !== 'done') continue;
@@ -40,7 +41,7 @@ export function createSummaries(client: WorkerClient<'solve'>): Summaries {
   return {
     state,
     want(wanted) {
-      queue = wanted.map(({ stand, bag }) => ({ key: solutionKey(stand, bag), stand, bag }));
+      queue = [...wanted];
       void run();
     },
     rest() {

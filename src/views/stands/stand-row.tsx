@@ -1,65 +1,99 @@
 import { format } from 'date-fns';
 import { Copy, Download, EllipsisVertical, StepForward, Trash2 } from 'lucide-react';
-import { useMemo } from 'react';
+import { type ReactNode, useMemo } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
+import { useStore } from 'zustand';
 import { bagForStand, deriveStand, isSheet, solutionKey } from '@/model';
 import { GlassSwatch, StandDrawing } from '@/render';
 import { isUpsideDown } from '@/core/optics';
-import { type Solutions, type StandSummary } from '@/store';
+import { type StandSummary } from '@/store';
 import { Menu } from '@/ui/menu';
 import { useTheme } from '@/ui/theme';
+import { useNear } from '@/ui/use-near';
 import { slipLine, slipOf } from '@/words';
 import { archiveItem } from '../archive-item';
 import { useBag, useWorkspace } from '../shell/workspace-context';
 import { standKey } from '../stand-path';
 import { useFromStand } from '../use-from-stand';
 
-interface StandRowProps {
-  summary: StandSummary;
-  solutions: Solutions;
+/** A stand in the list: its frame with the seam, the sheet, and its slip in a line; the answer waits until the row is near. */
+export function StandRow({ id, updatedAt, document }: StandSummary) {
+  const { base } = useWorkspace();
+  const { ref, isNear } = useNear<HTMLLIElement>();
+  const { stand } = document;
+  const name = stand.name || 'without a name';
+  const readings = `${stand.readings.length} ${stand.readings.length === 1 ? 'reading' : 'readings'}`;
+  const head = <span className="block truncate text-lg font-semibold compact:text-base">{name}</span>;
+  const foot = (
+    <span className="block truncate text-sm text-quiet">
+      {stand.lens.focalLengthMm} mm, {readings}; changed {format(new Date(updatedAt), 'd MMM yyyy, HH:mm')}
+    </span>
+  );
+  return (
+    <li ref={ref} className="flex items-center gap-1 border-b border-rule hover:bg-chosen">
+      <Link
+        to={`${base}/stands/${standKey(id)}`}
+        className="flex min-h-20 min-w-0 flex-1 items-center gap-3 py-2 pl-1 desk:gap-4 desk:pl-2"
+      >
+        {isNear ? <Answered document={document} head={head} foot={foot} /> : <Laid head={head} foot={foot} />}
+      </Link>
+      {isNear && <RowMenu id={id} name={name} archived={!!stand.archived} />}
+    </li>
+  );
 }
 
-/** A stand in the list: its frame with the seam, the sheet, and its slip in a line. */
-export function StandRow({ summary: { id, updatedAt, document }, solutions }: StandRowProps) {
-  const { base } = useWorkspace();
+/** What a row shows of its answer, around its name and its foot. */
+function Answered({ document, head, foot }: Pick<StandSummary, 'document'> & Ends) {
+  const { summaries } = useWorkspace();
   const workspaceBag = useBag();
   const theme = useTheme((t) => t.theme);
   const { stand } = document;
   const bag = useMemo(() => bagForStand(document, workspaceBag), [document, workspaceBag]);
   const key = useMemo(() => solutionKey(stand, bag), [stand, bag]);
-  const solution = solutions.get(key) ?? null;
+  const solution = useStore(summaries.state, (s) => s.solutions.get(key)) ?? null;
   const derived = useMemo(() => deriveStand(stand, bag, solution), [stand, bag, solution]);
   const slip = slipOf({ stand, derived, search: solution ? 'idle' : 'working', oldestMinutes: null });
   const glass = derived.inUse;
   const sheets = glass?.seat ? glass.filters.filter(isSheet) : [];
-  const name = stand.name || 'without a name';
-  const readings = `${stand.readings.length} ${stand.readings.length === 1 ? 'reading' : 'readings'}`;
   return (
-    <li className="flex items-center gap-1 border-b border-rule hover:bg-chosen">
-      <Link
-        to={`${base}/stands/${standKey(id)}`}
-        className="flex min-h-20 min-w-0 flex-1 items-center gap-3 py-2 pl-1 desk:gap-4 desk:pl-2"
-      >
-        <span className="flex w-[86px] shrink-0 justify-center">
-          <StandDrawing stand={stand} seam={glass?.outcome.seam?.at ?? null} theme={theme} />
-        </span>
-        <span className="flex w-[42px] shrink-0 justify-center compact:hidden">
-          {sheets.length > 0 && (
-            <GlassSwatch filters={sheets} upsideDown={!!glass?.seat && isUpsideDown(glass.seat.turnDeg)} />
-          )}
-        </span>
-        <span className="min-w-0 flex-1">
-          <span className="block truncate text-lg font-semibold compact:text-base">{name}</span>
-          <span className="line-clamp-2">{slipLine(slip)}</span>
-          <span className="block truncate text-sm text-quiet">
-            {stand.lens.focalLengthMm} mm, {readings}; changed{' '}
-            {format(new Date(updatedAt), 'd MMM yyyy, HH:mm')}
-          </span>
-        </span>
-      </Link>
-      <RowMenu id={id} name={name} archived={!!stand.archived} />
-    </li>
+    <Laid
+      drawing={<StandDrawing stand={stand} seam={glass?.outcome.seam?.at ?? null} theme={theme} />}
+      sheet={
+        sheets.length > 0 && (
+          <GlassSwatch filters={sheets} upsideDown={!!glass?.seat && isUpsideDown(glass.seat.turnDeg)} />
+        )
+      }
+      head={head}
+      line={slipLine(slip)}
+      foot={foot}
+    />
+  );
+}
+
+interface Ends {
+  head: ReactNode;
+  foot: ReactNode;
+}
+
+/** The places of a row; those without their part keep their room. */
+function Laid({
+  drawing,
+  sheet,
+  head,
+  line = '\u00a0',
+  foot,
+}: Ends & { drawing?: ReactNode; sheet?: ReactNode; line?: string }) {
+  return (
+    <>
+      <span className="flex w-[86px] shrink-0 justify-center">{drawing}</span>
+      <span className="flex w-[42px] shrink-0 justify-center compact:hidden">{sheet}</span>
+      <span className="min-w-0 flex-1">
+        {head}
+        <span className="line-clamp-2">{line}</span>
+        {foot}
+      </span>
+    </>
   );
 }
 

@@ -15,7 +15,7 @@ import { standKey } from '../stand-path';
 import { answersTo, useListTools } from '../use-list-tools';
 import { BrokenStands, FailedRow } from './broken-stands';
 import { StandRow } from './stand-row';
-import { useSolutions } from './use-solutions';
+import { useAnswers } from './use-answers';
 
 interface Refusal {
   readonly file: string;
@@ -136,7 +136,7 @@ function List({ stands }: { stands: readonly StandSummary[] }) {
       .filter((s) => !!s.document.stand.archived === showsArchive && answersTo(text(s), wanted))
       .sort(BY[order]);
   }, [stands, wanted, order, showsArchive]);
-  const solutions = useSolutions(shown);
+  useAnswers(shown);
   return (
     <>
       <ListTools
@@ -154,7 +154,7 @@ function List({ stands }: { stands: readonly StandSummary[] }) {
               fallback={<FailedRow id={summary.id} name={summary.document.stand.name} />}
               onError={note}
             >
-              <StandRow summary={summary} solutions={solutions} />
+              <StandRow {...summary} />
             </ErrorBoundary>
           ))}
         </ul>
