@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { type Bag, sampleBag, type StandDocument } from '@/model';
 import { anyBag, anyStand, testStand } from '@/testing/fixtures';
 import { valueOf } from '@/testing/results';
-import { type Backup, backupFileName, readBackupFile, writeBackupFile } from './backup-file';
+import { type Backup, backupFileName, readBackupFile, readBackupSteps, writeBackupFile } from './backup-file';
 import { readBagFile, writeBagFile } from './bag-file';
 import { documentKind, FORMAT } from './document';
 import { writeStandFile } from './stand-file';
@@ -120,6 +120,17 @@ describe('a backup', () => {
     const holder = read((json) => Object.assign(json.bag, { slots: 99 }));
     expect(holder.bag).toEqual({ filters: fullBag.filters });
     expect(holder.refused).toMatchObject([{ what: 'bag', error: { path: 'bag.slots' } }]);
+  });
+
+  it('of many stands is read in short steps, each of which says how far it is (fault 59)', () => {
+    const stands = Array.from({ length: 400 }, (_, i) => ({
+      updatedAt: madeAt,
+      document: { ...own, stand: testStand({ id: `s${i}` }) },
+    }));
+    const steps = [...readBackupSteps(written({ ...backup, stands }))];
+    expect(steps).toHaveLength(20);
+    expect(steps).toEqual([...steps].sort((a, b) => a - b));
+    expect(steps.at(-1)).toBe(0.95);
   });
 
   it('names what it holds and would not be read again, and holds it all the same', () => {

@@ -9,6 +9,7 @@ import {
   proposedFeatures,
   focusHelp,
   pictureOffers,
+  pictureReading,
   deriveStand,
   solutionKey,
   solveStand,
@@ -56,6 +57,18 @@ describe('a stand with a picture', () => {
     expect(prepared(stand).input.field.tie).toMatchObject({ by: 'exposure-data', contrast: 1 });
     // mid-grey, 0.18, lies at EV 12
     expect(at(stand, 0.75)).toBeCloseTo(12 + Math.log2(0.1 / 0.18), 1);
+  });
+
+  it('gives a reading of a spot, and none where it shows less light than any file would hold (fault 7)', () => {
+    const stand = withPicture(testStand(), picture());
+    const { field } = prepared(stand).input;
+    const spot = { role: 'sky', place: { u: 0.5, v: 0.2 }, angleDeg: 3 } as const;
+    const read = pictureReading(stand, field, spot);
+    expect(read?.isMeasured).toBe(true);
+    expect(read?.reading.ev100).toBeCloseTo(13, 1);
+    const darkened = (stops: number) => ({ ...field, ev: field.ev.map((ev) => ev - stops) });
+    expect(pictureReading(stand, darkened(20), spot)?.reading.ev100).toBeCloseTo(-7, 1);
+    expect(pictureReading(stand, darkened(60), spot)).toBeNull();
   });
 
   it('is spread from its readings where nothing ties the picture', () => {

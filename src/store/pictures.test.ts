@@ -1,7 +1,12 @@
+import { createHash } from 'node:crypto';
+import sharp from 'sharp';
+import { writeStandFile } from '@/files';
+import { writeBundle } from '@/files/bundle';
 import { nextStand, type StandDocument, withoutPicture, withPicture } from '@/model';
 import { memoryStorage, StorageError, type WorkspaceStorage } from '@/persist';
 import { testStand } from '@/testing/fixtures';
 import { seededIds } from '@/testing/ids';
+import { valueOf } from '@/testing/results';
 import { type Presence } from './tabs';
 import { createWorkspace } from './workspace';
 import { type Workspace } from './workspace-types';
@@ -118,6 +123,25 @@ describe('the picture of a stand', () => {
     expect(told()).toEqual(['saved', undefined]);
     expect(await storage.hasPicture(HASH)).toBe(true);
     expect((await storage.stand(id))!.document.stand.name).toBe('Ridge at 6');
+  });
+
+  it('comes in with its document, and not with one that is refused (fault 78)', async () => {
+    const storage = memoryStorage();
+    const drawn = sharp({ create: { width: 8, height: 6, channels: 3, background: 'red' } });
+    const bytes = new Uint8Array(await drawn.jpeg().toBuffer());
+    const sha256 = createHash('sha256').update(bytes).digest('hex');
+    const pictures = [{ sha256, type: 'image/jpeg', bytes: bytes.buffer }];
+    const bundled = async (text: string) => {
+      return new Blob([valueOf(await writeBundle({ kind: 'stand', text, pictures }))]);
+    };
+    const stand = withPicture(testStand(), picture(sha256));
+    const text = valueOf(writeStandFile({ stand, minor: 0, bag: { filters: [] } }));
+    const workspace = await opened(storage);
+    const bad = await workspace.receiveFile(await bundled(text.replace('"readings"', '"readigns"')));
+    expect(bad).toMatchObject({ ok: false });
+    expect(await storage.hasPicture(sha256)).toBe(false);
+    expect(await workspace.receiveFile(await bundled(text))).toMatchObject({ ok: true });
+    expect(await storage.hasPicture(sha256)).toBe(true);
   });
 
   it('stays with its framing: the next stand from here has its light, and not its picture (fault 15)', () => {
