@@ -239,9 +239,14 @@ test('forty stands are searched, sorted, put away and gone on from', async ({ pa
   await page.getByLabel('Stand files to open').setInputFiles(files);
   const rows = page.getByRole('list', { name: 'Stands' }).getByRole('listitem');
   await expect(rows).toHaveCount(40);
-  await expect(rows.nth(39)).toContainText(
-    '1 stop, soft, level; 26 mm above the rail; f/11, 1/15 s, ISO 100',
-  );
+  await page.reload();
+  // a row works out its answer when it comes near, so that a long list opens at once
+  const slip = '1 stop, soft, level; 26 mm above the rail; f/11, 1/15 s, ISO 100';
+  await expect(rows.first()).toContainText(slip);
+  await expect(rows.first().getByRole('button')).toHaveCount(1);
+  await expect(rows.last().getByRole('button')).toHaveCount(0);
+  await rows.last().scrollIntoViewIfNeeded();
+  await expect(rows.last()).toContainText(slip);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
   await page.getByRole('combobox', { name: 'Order' }).selectOption('name');
   await expect(rows.nth(9)).toContainText('Stand 10 on');
