@@ -6,6 +6,7 @@ import {
   readBagFile,
   readGlassCsv,
   readStandFile,
+  type RefusedThing,
   standFileName,
   writeBackupSteps,
   writeBagFile,
@@ -94,13 +95,26 @@ export function createFiles(options: FilesOptions): Files {
       }
       case 'bag': {
         const read = importBag(text);
-        return read.ok ? { ok: true, value: { kind: 'bag', report: read.value } } : read;
+        return read.ok ? { ok: true, value: { kind: 'bag', report: read.value, refused: [] } } : read;
       }
       default: {
         const read = importStand(text);
         return read.ok ? { ok: true, value: { kind: 'stand', id: read.value, refused: [] } } : read;
       }
     }
+  };
+
+  /** Takes a picked or dropped file in, and with it the pictures that it brings. */
+  const takeIn = async <T extends { readonly refused: readonly RefusedThing[] }>(
+    file: Blob,
+    take: (text: string) => Promise<FileResult<T>>,
+  ): Promise<FileResult<T>> => {
+    const opened = await openFile(file, pictures);
+    if (!opened.ok) return opened;
+    const taken = await take(opened.value.text);
+    if (!taken.ok) return taken;
+    const bad = await opened.value.keepPictures();
+    return { ok: true, value: { ...taken.value, refused: [...taken.value.refused, ...bad] } };
   };
 
   const exportStand = (id: string): FileResult<NamedText> | null => {
@@ -130,25 +144,8 @@ export function createFiles(options: FilesOptions): Files {
     restore,
     exportStand,
     backup,
-    async receiveFile(file) {
-      const opened = await openFile(file, pictures);
-      if (!opened.ok) return opened;
-      const received = await receive(opened.value.text);
-      if (!received.ok) return received;
-      const bad = await opened.value.keepPictures();
-      const { value } = received;
-      return value.kind === 'bag'
-        ? received
-        : { ok: true, value: { ...value, refused: [...value.refused, ...bad] } };
-    },
-    async restoreFile(file) {
-      const opened = await openFile(file, pictures);
-      if (!opened.ok) return opened;
-      const restored = await restore(opened.value.text);
-      if (!restored.ok) return restored;
-      const bad = await opened.value.keepPictures();
-      return { ok: true, value: { ...restored.value, refused: [...restored.value.refused, ...bad] } };
-    },
+    receiveFile: (file) => takeIn(file, receive),
+    restoreFile: (file) => takeIn(file, restore),
     async exportBundle(id) {
       const file = exportStand(id);
       const stand = stands.documentOf(id)?.stand;

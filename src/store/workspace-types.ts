@@ -90,7 +90,7 @@ export interface WrittenBackup<F = NamedText | NamedBytes> {
 /** What a file turned out to be, and what became of it. */
 export type Received =
   | { readonly kind: 'stand'; readonly id: string; readonly refused: readonly RefusedThing[] }
-  | { readonly kind: 'bag'; readonly report: MergeReport }
+  | { readonly kind: 'bag'; readonly report: MergeReport; readonly refused: readonly RefusedThing[] }
   | ({ readonly kind: 'backup' } & RestoreReport);
 
 /** What goes out to files and comes in from them. Nothing is written that is not read back first. */

@@ -1,16 +1,9 @@
 import { type PictureFault } from '@/model';
 import { ascii, uint32 } from './bytes';
-
-/** What a reader is given of an OpenEXR file, or why it is not. */
-export type Checked =
-  | { readonly ok: true; readonly columns: number; readonly rows: number }
-  | { readonly ok: false; readonly fault: PictureFault };
-
-const refused = (fault: PictureFault): Checked => ({ ok: false, fault });
+import { type Checked, checkedSize, refused } from './checked';
 
 const MAX_TEXT_BYTES = 255;
 const MAX_CHANNELS = 64;
-const MAX_SIDE = 20_000;
 const MAX_TILE = 4_096;
 /** Tiles, several parts, deep ones (OpenEXR file layout: the version field). */
 const TILED = 0x200;
@@ -42,8 +35,8 @@ export function checkExr(bytes: Uint8Array, mostPixels: number): Checked {
   if (window?.length !== 16 || channels === null || packing?.length !== 1) return refused('damaged');
   const corner = (i: number) => uint32(bytes, window.at + 4 * i, true) | 0;
   const [columns, rows] = [corner(2) - corner(0) + 1, corner(3) - corner(1) + 1];
-  if (!(columns > 0 && rows > 0)) return refused('damaged');
-  if (columns > MAX_SIDE || rows > MAX_SIDE || columns * rows > mostPixels) return refused('too-many-pixels');
+  const size = checkedSize(columns, rows, mostPixels);
+  if (!size.ok) return size;
   if (columns * rows * channels > MAX_RATIO * bytes.length) return refused('truncated');
   const lines = CHUNK_LINES[bytes[packing.at] as number];
   if (lines === undefined) return refused('unsupported');
@@ -53,7 +46,7 @@ export function checkExr(bytes: Uint8Array, mostPixels: number): Checked {
     count: tiles ?? Math.ceil(rows / lines),
     head: tiles === null ? CHUNK_HEAD : TILE_HEAD,
   });
-  return fault ? refused(fault) : { ok: true, columns, rows };
+  return fault ? refused(fault) : size;
 }
 
 function attributesOf(bytes: Uint8Array): { readonly attributes: Attributes; readonly end: number } | null {

@@ -45,7 +45,9 @@ export function pictureHeader(bytes: Uint8Array): HeaderResult {
   if (isHighRange(format)) {
     const check = format === 'image/x-exr' ? checkExr : checkRadiance;
     const checked = check(bytes, MAX_HIGH_RANGE_PIXELS);
-    return checked.ok ? bounded(format, [checked.columns, checked.rows], MAX_HIGH_RANGE_PIXELS) : checked;
+    if (!checked.ok) return checked;
+    const { columns, rows } = checked;
+    return { ok: true, header: { type: format, columns, rows } };
   }
   if (!isKept(format)) return refused('unsupported');
   const check = CHECKS[format];
@@ -53,7 +55,7 @@ export function pictureHeader(bytes: Uint8Array): HeaderResult {
   if (fault) return refused(fault);
   try {
     const { width, height } = imageSize(bytes);
-    return bounded(format, [width, height], MAX_PIXELS);
+    return bounded(format, [width, height]);
   } catch {
     return refused('damaged');
   }
@@ -62,10 +64,11 @@ export function pictureHeader(bytes: Uint8Array): HeaderResult {
 const rawHeader: HeaderResult = { ok: true, header: { type: RAW_TYPE, columns: 0, rows: 0 } };
 
 /** A picture of some size, if that is a size and not too large. */
-function bounded(type: SourceType, size: readonly [number, number] | null, most: number): HeaderResult {
-  if (!size || !(size[0] > 0 && size[1] > 0)) return refused('damaged');
-  const [columns, rows] = size;
-  return columns * rows > most ? refused('too-many-pixels') : { ok: true, header: { type, columns, rows } };
+function bounded(type: PictureType, [columns, rows]: readonly [number, number]): HeaderResult {
+  if (!(columns > 0 && rows > 0)) return refused('damaged');
+  return columns * rows > MAX_PIXELS
+    ? refused('too-many-pixels')
+    : { ok: true, header: { type, columns, rows } };
 }
 
 const isHighRange = (format: string): format is HighRangeType =>

@@ -1,14 +1,11 @@
 import { ascii } from './bytes';
-import { type Checked } from './exr';
+import { type Checked, checkedSize, refused } from './checked';
 
 const HEADER_BYTES = 8_000;
-const MAX_SIDE = 20_000;
 const SIZE = /^-Y {1,8}(\d{1,9}) {1,8}\+X {1,8}(\d{1,9})$/;
 const LOOKS_LIKE_SIZE = /[-+][XY] {1,8}\d/;
 /** Widths whose lines may be written in runs. */
 const [NARROWEST, WIDEST] = [8, 0x7fff];
-
-const refused = (fault: (Checked & { ok: false })['fault']): Checked => ({ ok: false, fault });
 
 /**
  * Looks through a Radiance file before its reader sees it: a header that says its format and ends, one size behind it, and
@@ -24,10 +21,10 @@ export function checkRadiance(bytes: Uint8Array, mostPixels: number): Checked {
   const format = head.find((line) => line.startsWith('FORMAT='));
   if (format !== 'FORMAT=32-bit_rle_rgbe') return refused(format ? 'unsupported' : 'damaged');
   const [rows, columns] = [Number(size[1]), Number(size[2])];
-  if (!(columns > 0 && rows > 0)) return refused('damaged');
-  if (columns > MAX_SIDE || rows > MAX_SIDE || columns * rows > mostPixels) return refused('too-many-pixels');
+  const checked = checkedSize(columns, rows, mostPixels);
+  if (!checked.ok) return checked;
   const start = lines.slice(0, blank + 2).reduce((at, line) => at + line.length + 1, 0);
-  return isWhole(bytes, start, columns, rows) ? { ok: true, columns, rows } : refused('truncated');
+  return isWhole(bytes, start, columns, rows) ? checked : refused('truncated');
 }
 
 /** Whether every line of pixels is there, written in runs or pixel by pixel. */

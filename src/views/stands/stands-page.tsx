@@ -183,7 +183,7 @@ function useFiles() {
         refused.push({ file: file.name, ...result.error });
         continue;
       }
-      if (result.value.kind !== 'bag') bad.push(...result.value.refused);
+      bad.push(...result.value.refused);
       if (result.value.kind === 'stand') {
         if (files.length === 1) void navigate(`${base}/stands/${standKey(result.value.id)}`);
       } else if (result.value.kind === 'bag') toast(`Into the bag: ${mergeText(result.value.report)}`);

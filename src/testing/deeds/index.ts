@@ -1,0 +1,16 @@
+import { BAG } from './bag';
+import { type Deed } from './doing';
+import { BALANCE, FRAME, READING } from './stand';
+import { FILES, STANDS } from './workspace';
+
+export { type Deed, type Doing } from './doing';
+
+/** Everything that a photographer does, by what it is called. */
+export const DEEDS: Readonly<Record<string, Deed>> = {
+  ...READING,
+  ...FRAME,
+  ...BALANCE,
+  ...BAG,
+  ...STANDS,
+  ...FILES,
+};
