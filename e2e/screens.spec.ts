@@ -128,7 +128,16 @@ test('a reading’s place and its caution are typed and told', async ({ page }) 
   await expect(page.getByRole('list', { name: 'Readings' })).toContainText('without a place, rough');
 });
 
-test('the frame without the grad is shown for as long as it is asked for', async ({ page }) => {
+test('the frame without the grad is shown for as long as it is asked for, and its pixels are given back', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const { close } = ImageBitmap.prototype;
+    ImageBitmap.prototype.close = function () {
+      sessionStorage.setItem('given back', 'yes');
+      close.call(this);
+    };
+  });
   await openDemo(page, /Marl Pan/);
   const sky = () =>
     page
@@ -142,6 +151,12 @@ test('the frame without the grad is shown for as long as it is asked for', async
   const bare = await sky();
   await page.keyboard.up('b');
   await expect(page.getByText('without the grad')).toHaveCount(0);
+  // a key that is let go in another window (fault 67)
+  await page.keyboard.down('b');
+  await expect(page.getByText('without the grad')).toBeVisible();
+  await page.evaluate(() => dispatchEvent(new Event('blur')));
+  await expect(page.getByText('without the grad')).toHaveCount(0);
+  await page.keyboard.up('b');
   // pressed on the frame itself, and on the button
   await page.getByRole('group', { name: 'Frame', exact: true }).hover({ position: { x: 200, y: 60 } });
   await page.mouse.down();
@@ -155,6 +170,10 @@ test('the frame without the grad is shown for as long as it is asked for', async
   await expect(page.getByText('without the grad')).toHaveCount(0);
   expect(bare).toBeGreaterThan(through + 20);
   expect(await sky()).toBe(through);
+  const givenBack = () => page.evaluate(() => sessionStorage.getItem('given back'));
+  expect(await givenBack()).toBeNull();
+  await page.getByRole('link', { name: 'All stands' }).click();
+  await expect.poll(givenBack).toBe('yes');
 });
 
 test('the holder is turned and the sheet slid by the pointer, and both go back to what was computed', async ({

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { codingOf, type StandPicture } from '@/model';
 import { type CodedImage } from '@/render';
 import { type Workspace } from '@/store';
@@ -36,12 +36,8 @@ export function usePhoto(workspace: Workspace, picture: StandPicture | undefined
       isWanted = false;
     };
   }, [workspace, picture, isFound]);
-  // the pixels of a picture that another has taken the place of are given back
+  // pixels are given back when others take their place, and when the stand is left
   const image = found?.shown?.image;
-  const previous = useRef(image);
-  useEffect(() => {
-    if (previous.current !== image) previous.current?.close();
-    previous.current = image;
-  }, [image]);
+  useEffect(() => () => image?.close(), [image]);
   return isFound ? found : NONE;
 }
