@@ -8,7 +8,9 @@ const common = {
     '\\.(css|svg|woff2)$': '<rootDir>/tests/empty.ts',
   },
   // the drawing libraries come as modules only
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|@noble|three)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(d3-[a-z-]+|internmap|@noble|three|react-hotkeys-hook|react-dropzone|@use-gesture|attr-accept|file-selector)/)',
+  ],
   transform: {
     '^.+\\.(tsx?|mjs|js)$': [
       '@swc/jest',

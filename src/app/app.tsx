@@ -2,9 +2,9 @@ import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { createSummaries } from '@/store';
-import { solveClient } from '@/workers';
+import { pictureClient, skylineClient, solveClient, studyClient } from '@/workers';
 import { Shell } from '@/views/shell/shell';
-import { WorkspaceContext } from '@/views/shell/workspace-context';
+import { type Clients, WorkspaceContext } from '@/views/shell/workspace-context';
 import { StandsPage } from '@/views/stands/stands-page';
 import { BrokenPage, BrokenView } from './broken';
 import { askToPersist } from './offline';
@@ -16,6 +16,13 @@ const BagPage = lazy(() => import('@/views/bag/bag-page').then((m) => ({ default
 const SettingsPage = lazy(() =>
   import('@/views/settings/settings-page').then((m) => ({ default: m.SettingsPage })),
 );
+
+const CLIENTS: Clients = {
+  solve: solveClient,
+  study: studyClient,
+  picture: pictureClient,
+  skyline: skylineClient,
+};
 
 // the list of stands comes first, and what a stand is opened with right after it
 setTimeout(() => void loadStandPage().catch(() => undefined));
@@ -93,7 +100,13 @@ function WorkspaceRoot({ name, base }: { name: WorkspaceName; base: string }) {
     };
   }, [workspace]);
   const access = useMemo(
-    () => ({ workspace, base, isDemo: name === 'demo', summaries: createSummaries(solveClient()) }),
+    () => ({
+      workspace,
+      base,
+      isDemo: name === 'demo',
+      summaries: createSummaries(CLIENTS.solve()),
+      clients: CLIENTS,
+    }),
     [workspace, base, name],
   );
   useEffect(() => () => access.summaries.dispose(), [access]);

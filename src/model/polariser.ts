@@ -15,6 +15,9 @@ import { type Bag, filtersById } from './bag';
 import { frameOf } from './prepare';
 import { type FittedFilter, type Stand } from './stand';
 
+/** What of a stand a polariser's part in its sky depends on. */
+type SkyView = Pick<Stand, 'camera' | 'lens' | 'look' | 'fitted' | 'skyline'>;
+
 /** What a polariser would do to the sky of a stand. */
 export interface PolariserEffect {
   /** The axis that darkens the sky the most, degrees clockwise from upright. */
@@ -26,14 +29,14 @@ export interface PolariserEffect {
 }
 
 /** The polariser on the lens, if there is one. */
-export const fittedPolariser = (stand: Stand, bag: Bag): FittedFilter | undefined =>
+export const fittedPolariser = (stand: Pick<Stand, 'fitted'>, bag: Bag): FittedFilter | undefined =>
   stand.fitted?.find((f) => filtersById(bag, [f.filterId]).some((b) => b.kind === 'polariser'));
 
 /**
  * The polariser's part in a clear sky, by the directions of view and sun; null where they are not known or there is no sky.
  * The camera's tilt is taken from where the skyline lies.
  */
-export function polariserOn(stand: Stand, bag: Bag): PolariserEffect | null {
+export function polariserOn(stand: SkyView, bag: Bag): PolariserEffect | null {
   const looks = directionsOf(stand);
   if (!looks) return null;
   const { view, sun } = looks;
@@ -53,7 +56,7 @@ export function polariserOn(stand: Stand, bag: Bag): PolariserEffect | null {
  * null where it is not on, or the directions are not known.
  */
 export function polariserBand(
-  stand: Stand,
+  stand: SkyView,
   bag: Bag,
   { columns, rows }: { readonly columns: number; readonly rows: number },
 ): Float32Array | null {
@@ -85,7 +88,7 @@ export function waterBehindPolariser(stand: Stand): WaterGlare | null {
 }
 
 /** Where the camera and the sun point to; null where that is not said. The sun's height is 0 unless said. */
-function directionsOf(stand: Stand): { readonly view: CameraView; readonly sun: SkyDirection } | null {
+function directionsOf(stand: SkyView): { readonly view: CameraView; readonly sun: SkyDirection } | null {
   const { sunAzimuthDeg, viewAzimuthDeg, sunAltitudeDeg = 0 } = stand.look;
   if (sunAzimuthDeg === undefined || viewAzimuthDeg === undefined) return null;
   return {
@@ -100,8 +103,8 @@ function directionsOf(stand: Stand): { readonly view: CameraView; readonly sun: 
 }
 
 /** Where the horizon lies in the frame, as far as the skyline tells. */
-const horizonOf = ({ skyline }: Stand): number => mean([0, 0.25, 0.5, 0.75, 1].map(skylineAt(skyline)));
+const horizonOf = ({ skyline }: SkyView): number => mean([0, 0.25, 0.5, 0.75, 1].map(skylineAt(skyline)));
 
 /** Angle of a height of the frame above its middle, degrees. */
-const angleAbove = ({ camera, lens }: Stand, v: number): number =>
+const angleAbove = ({ camera, lens }: SkyView, v: number): number =>
   degreesFromRadians(Math.atan(((0.5 - v) * frameOf(camera).heightMm) / lens.focalLengthMm));

@@ -7,7 +7,10 @@ export {
   type RefusedThing,
   writeReadingsCsv,
 } from '@/files';
+export { type Answer, keepAnswer, type KeptAnswer } from './answer';
 export { type Answers, type AnswersState, keepAnswers } from './answers';
+export { minuteClock } from './clock';
+export { derivedStore, type Source, steady } from './derived-store';
 export { device, type DeviceState } from './device';
 export { type DocumentStore } from './document-store';
 export { clearJournal, journal, journalText, note, startJournal } from './journal';

@@ -127,8 +127,8 @@ export const anyStand: fc.Arbitrary<Stand> = fc
     });
   });
 
-/** A picture of six by four cells of any light, black and blown ones among them. */
-const picturedAs = (cells: readonly number[]): StandPicture => ({
+/** A picture of six by four cells of light, each 0 (black) to 255 (blown). */
+export const picturedAs = (cells: readonly number[]): StandPicture => ({
   sha256: '0'.repeat(64),
   type: 'image/jpeg',
   columns: 1200,

@@ -10,6 +10,10 @@ import {
   type Workspace,
   type WorkspaceState,
 } from '@/store';
+import { type JobKind, type WorkerClient } from '@/workers';
+
+/** Makes a client of each kind of work, with a worker of its own. */
+export type Clients = { readonly [K in JobKind]: () => WorkerClient<K> };
 
 export interface WorkspaceAccess {
   readonly workspace: Workspace;
@@ -18,6 +22,8 @@ export interface WorkspaceAccess {
   readonly isDemo: boolean;
   /** What the list of stands shows of each. */
   readonly summaries: Summaries;
+  /** Those who work beside the page. */
+  readonly clients: Clients;
 }
 
 export const WorkspaceContext = createContext<WorkspaceAccess | null>(null);

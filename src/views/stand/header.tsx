@@ -22,7 +22,7 @@ import { useTheme } from '@/ui/theme';
 import { useCompact } from '@/ui/use-media';
 import { useDevice, useWorkspace, useWorkspaceState } from '../shell/workspace-context';
 import { UndoRedo } from '../undo-redo';
-import { useStand } from './stand-context';
+import { useDocument, useEdit, useStand } from './session';
 import { useStandActions } from './use-stand-actions';
 
 const TOOL =
@@ -30,7 +30,9 @@ const TOOL =
 
 /** The stand's name, whether it is saved, the way back, and what else can be done with it. */
 export function Header() {
-  const { stand, edit, document } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
+  const document = useDocument();
   const { base } = useWorkspace();
   const compact = useCompact();
   return (
@@ -79,7 +81,8 @@ function Saved() {
 }
 
 function StandMenu() {
-  const { document, stand } = useStand();
+  const document = useDocument();
+  const stand = useStand();
   const canRedo = useStore(document.history, (h) => h.futureStates.length > 0);
   const { base } = useWorkspace();
   const navigate = useNavigate();

@@ -2,7 +2,7 @@ import { isSheet } from '@/model';
 import { FrameView } from './picture/frame-view';
 import { HolderView } from './seat/holder-view';
 import { LadderView } from './ladder/ladder-view';
-import { type PhoneView, useStand } from './stand-context';
+import { type PhoneView, useDerived, useSession } from './session';
 
 const VIEWS: readonly { value: PhoneView; text: string }[] = [
   { value: 'frame', text: 'Frame' },
@@ -12,7 +12,8 @@ const VIEWS: readonly { value: PhoneView; text: string }[] = [
 
 /** On a phone one of three drawings stands above the slip; they change by a switch, so that a finger on the frame means the frame. */
 export function PhoneViews() {
-  const { phoneView, setPhoneView } = useStand();
+  const phoneView = useSession((s) => s.phoneView);
+  const setPhoneView = useSession((s) => s.setPhoneView);
   return (
     <>
       <div
@@ -46,7 +47,7 @@ export function PhoneViews() {
 }
 
 function HolderOrNot() {
-  const { derived } = useStand();
+  const derived = useDerived();
   const sheets = derived.inUse?.seat ? derived.inUse.filters.filter(isSheet) : [];
   if (sheets.length) return <HolderView sheets={sheets} />;
   return (

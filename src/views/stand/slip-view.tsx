@@ -1,8 +1,7 @@
 import { useCompact } from '@/ui/use-media';
 import { type SlipRow, type WorkingOf } from '@/words';
 import { FIGURE_LINE, useWorkingButton } from './use-working-button';
-import { useStand } from './stand-context';
-import { useSlip } from './use-slip';
+import { useAnswer, useDerived, useSlip } from './session';
 
 const WORKING_OF: Record<SlipRow['label'], WorkingOf> = { Glass: 'glass', Seat: 'seat', Expose: 'expose' };
 
@@ -12,7 +11,8 @@ const MAIN =
 
 /** The slip: what to do now, in three rows that can be read at arm's length. */
 export function SlipView() {
-  const { derived, search } = useStand();
+  const derived = useDerived();
+  const search = useAnswer((a) => a.search);
   const slip = useSlip();
   const has: Record<SlipRow['label'], boolean> = {
     Glass: derived.balance !== null,
@@ -52,7 +52,7 @@ export function SlipView() {
  */
 function PressedRow({ row }: { row: SlipRow }) {
   const compact = useCompact();
-  const { derived } = useStand();
+  const derived = useDerived();
   const isScene = row.label === 'Expose' && derived.wholeScene !== null;
   const button = useWorkingButton(isScene ? 'scene' : WORKING_OF[row.label]);
   const oneLine = compact && !button['aria-expanded'];

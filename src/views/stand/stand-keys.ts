@@ -5,33 +5,44 @@ import { type Command, useCommands } from '@/ui/commands';
 import { KEYS } from '../keys';
 import { useReadAgain } from './read/use-read-again';
 import { READ_ROLE_NAMES, ROLE_KEYS } from './roles';
-import { useZoomSteps } from './picture/use-zoom-steps';
+import { useLookCloser } from './picture/use-look-closer';
 import { WHOLE, ZOOM_STEP } from './picture/zoom';
-import { STEP_TITLES, STEPS, useStand } from './stand-context';
+import { STEP_TITLES, STEPS, useDocument, useSession, useStand } from './session';
 import { useStandActions } from './use-stand-actions';
 
-/** The keys of a stand's screen, and what of it can be done from the palette. */
-export function useStandKeys(): void {
-  const { document, stand, selection, setStep, setBare, draft, setDraft } = useStand();
-  const { isMonochrome, setMonochrome, marksClips, setMarksClips, showsGrid, setShowsGrid } = useStand();
-  const { setZoom, lookCloser } = useZoomSteps();
+/** The keys of a stand's screen, and what of it can be done from the palette. It draws nothing, so that it wakes nobody. */
+export function StandKeys(): null {
+  const document = useDocument();
+  const chosenId = useSession((s) => (s.selection?.kind === 'reading' ? s.selection.id : null));
+  const due = useStand((s) => readingToRepeat(s, chosenId));
+  const setStep = useSession((s) => s.setStep);
+  const setBare = useSession((s) => s.setBare);
+  const limit = useSession((s) => s.draft.limit);
+  const setDraft = useSession((s) => s.setDraft);
+  const isMonochrome = useSession((s) => s.isMonochrome);
+  const setMonochrome = useSession((s) => s.setMonochrome);
+  const marksClips = useSession((s) => s.marksClips);
+  const setMarksClips = useSession((s) => s.setMarksClips);
+  const showsGrid = useSession((s) => s.showsGrid);
+  const setShowsGrid = useSession((s) => s.setShowsGrid);
+  const setZoom = useSession((s) => s.setZoom);
+  const lookCloser = useLookCloser();
   const { copy, readAloud, share, goOn, exportFile } = useStandActions();
   const againNow = useReadAgain();
-  const due = readingToRepeat(stand, selection?.kind === 'reading' ? selection.id : null);
   const readAgain = useMemo(() => (due ? () => againNow(due) : null), [due, againNow]);
 
   const read = useCallback(
     (role: ReadRole) => {
       setStep('read');
-      setDraft({ ...draft, role, again: null });
+      setDraft({ role, again: null });
     },
-    [setStep, setDraft, draft],
+    [setStep, setDraft],
   );
 
   const hold = useCallback(() => {
     setStep('read');
-    setDraft({ ...draft, limit: !draft.limit });
-  }, [setStep, setDraft, draft]);
+    setDraft({ limit: !limit });
+  }, [setStep, setDraft, limit]);
 
   const commands = useMemo(
     (): Command[] => [
@@ -50,7 +61,7 @@ export function useStandKeys(): void {
         run: () => read(role),
       })),
       {
-        name: draft.limit ? 'The next reading is to be balanced' : 'The next reading is to be held',
+        name: limit ? 'The next reading is to be balanced' : 'The next reading is to be held',
         also: 'limit extremes',
         keys: 'H',
         run: hold,
@@ -86,7 +97,7 @@ export function useStandKeys(): void {
       read,
       hold,
       readAgain,
-      draft.limit,
+      limit,
       isMonochrome,
       setMonochrome,
       marksClips,
@@ -141,4 +152,5 @@ export function useStandKeys(): void {
     addEventListener('blur', release);
     return () => removeEventListener('blur', release);
   }, [setBare]);
+  return null;
 }

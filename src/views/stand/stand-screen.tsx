@@ -4,13 +4,12 @@ import { LadderView } from './ladder/ladder-view';
 import { PhoneViews } from './phone-views';
 import { FrameView } from './picture/frame-view';
 import { SlipView } from './slip-view';
-import { useStandKeys } from './stand-keys';
+import { StandKeys } from './stand-keys';
 import { Worksheet } from './worksheet';
 
 /** The whole stand on one screen: frame, ladder and slip, with the worksheet beside them, or below on a phone. */
 export function StandScreen() {
   const compact = useCompact();
-  useStandKeys();
   return (
     <div className="flex h-full flex-col desk:grid desk:grid-cols-[minmax(0,1fr)_minmax(340px,414px)] short:grid short:grid-cols-[minmax(0,1fr)_minmax(290px,46%)]">
       <div className="flex min-h-0 min-w-0 flex-col compact:pl-[env(safe-area-inset-left)] desk:px-6 compact:shrink-0 short:shrink">
@@ -26,6 +25,7 @@ export function StandScreen() {
         <SlipView />
       </div>
       <Worksheet />
+      <StandKeys />
     </div>
   );
 }

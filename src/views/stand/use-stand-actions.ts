@@ -2,8 +2,7 @@ import { useMemo, useSyncExternalStore } from 'react';
 import { toast } from 'sonner';
 import { slipSentence } from '@/words';
 import { useFromStand } from '../use-from-stand';
-import { useStand } from './stand-context';
-import { useSlip } from './use-slip';
+import { useOpenStand, useStand } from './session';
 
 /** What can be done with a stand that is no edit of it. */
 export interface StandActions {
@@ -36,27 +35,27 @@ function ownVoice(): SpeechSynthesisVoice | null {
 }
 
 export function useStandActions(): StandActions {
-  const { stand } = useStand();
-  const from = useFromStand(stand.id);
-  const slip = useSlip();
-  const sentence = slipSentence(slip);
+  const { document, slip } = useOpenStand();
+  const from = useFromStand(useStand((s) => s.id));
   const voice = useOwnVoice();
   return useMemo(() => {
-    const text = `${stand.name}: ${sentence}`;
+    const sentence = () => slipSentence(slip.getState());
+    const name = () => document.state.getState().value.stand.name;
+    const text = () => `${name()}: ${sentence()}`;
     return {
-      copy: () => void copy(text),
+      copy: () => void copy(text()),
       readAloud: voice
         ? () => {
-            const speech = new SpeechSynthesisUtterance(sentence);
+            const speech = new SpeechSynthesisUtterance(sentence());
             speech.voice = voice;
             speechSynthesis.cancel();
             speechSynthesis.speak(speech);
           }
         : null,
-      share: 'share' in navigator ? () => void share(stand.name, text) : null,
+      share: 'share' in navigator ? () => void share(name(), text()) : null,
       ...from,
     };
-  }, [stand.name, sentence, voice, from]);
+  }, [document, slip, voice, from]);
 }
 
 async function copy(text: string): Promise<void> {

@@ -1,9 +1,10 @@
 import { type WorkingOf } from '@/words';
-import { useStand } from './stand-context';
+import { useSession } from './session';
 
 /** What makes a button show the working of a figure, and put it away again. */
 export function useWorkingButton(of: WorkingOf) {
-  const { workingOf, showWorking } = useStand();
+  const workingOf = useSession((s) => s.workingOf);
+  const showWorking = useSession((s) => s.showWorking);
   const open = workingOf === of;
   return {
     type: 'button' as const,

@@ -2,11 +2,17 @@ import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { Button } from '@/ui/button';
 import { workings } from '@/words';
-import { useStand } from './stand-context';
+import { useAnswer, useDerived, useSession, useStand, useStandBag } from './session';
 
 /** The working of the figure that was pressed, at the foot of the worksheet; the picture stays. */
 export function WorkingPanel() {
-  const { stand, bag, derived, study, carry, workingOf, showWorking } = useStand();
+  const stand = useStand();
+  const bag = useStandBag();
+  const derived = useDerived();
+  const study = useAnswer((a) => a.study);
+  const carry = useAnswer((a) => a.carry);
+  const workingOf = useSession((s) => s.workingOf);
+  const showWorking = useSession((s) => s.showWorking);
   const all = useMemo(
     () => (workingOf ? workings({ stand, bag, derived, study, carry }) : []),
     [workingOf, stand, bag, derived, study, carry],

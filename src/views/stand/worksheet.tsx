@@ -4,8 +4,16 @@ import { cropText, ageText, glassName, seatShortText, stopsFigure, stopsText } f
 import { BalanceStep } from './balance/balance-step';
 import { ReadStep } from './read/read-step';
 import { SeatStep } from './seat/seat-step';
-import { type StandAccess, type Step, STEP_TITLES, STEPS, useStand } from './stand-context';
-import { useNow } from './use-now';
+import {
+  type Step,
+  STEP_TITLES,
+  STEPS,
+  useAnswer,
+  useDerived,
+  useMinute,
+  useSession,
+  useStand,
+} from './session';
 import { WorkingPanel } from './working-panel';
 
 /** The first step is the longest and seldom the first that is opened: it is loaded when it is. */
@@ -18,11 +26,18 @@ const SHEETS: Record<Step, ComponentType> = {
   seat: SeatStep,
 };
 
+/** What a closed step has come to, in one line. */
+const RESULTS: Record<Step, ComponentType> = {
+  frame: FrameResult,
+  read: ReadResult,
+  balance: BalanceResult,
+  seat: SeatResult,
+};
+
 /** The worksheet: the steps in working order, a closed one as a line with its result, the open one unfolded. */
 export function Worksheet() {
-  const access = useStand();
-  const now = useNow();
-  const { step, setStep } = access;
+  const step = useSession((s) => s.step);
+  const setStep = useSession((s) => s.setStep);
   const Sheet = SHEETS[step];
   return (
     <section
@@ -31,6 +46,7 @@ export function Worksheet() {
     >
       {STEPS.map((s, i) => {
         const open = s === step;
+        const Result = RESULTS[s];
         return (
           <div
             key={s}
@@ -48,7 +64,11 @@ export function Worksheet() {
                 <span className={open ? 'text-xl font-semibold' : 'w-20 font-semibold'}>
                   {STEP_TITLES[s]}
                 </span>
-                {!open && <span className="min-w-0 truncate text-quiet">{resultOf(s, access, now)}</span>}
+                {!open && (
+                  <span className="min-w-0 truncate text-quiet">
+                    <Result />
+                  </span>
+                )}
               </button>
             </h2>
             {open && (
@@ -72,7 +92,8 @@ export function Worksheet() {
 
 /** The steps at the foot of a phone's screen, in the thumb's reach. */
 function PhoneSteps() {
-  const { step, setStep } = useStand();
+  const step = useSession((s) => s.step);
+  const setStep = useSession((s) => s.setStep);
   return (
     <nav
       aria-label="Steps"
@@ -93,28 +114,8 @@ function PhoneSteps() {
   );
 }
 
-/** A closed step in one line. */
-function resultOf(step: Step, { stand, derived, search }: StandAccess, now: number): string {
-  switch (step) {
-    case 'frame':
-      return frameText(stand);
-    case 'read': {
-      const { length } = stand.readings;
-      if (derived.wholeScene) return `whole scene, EV ${stopsFigure(derived.wholeScene.ev100)}`;
-      if (!length) return 'no reading yet';
-      const minutes = oldestReadingMinutes(stand, now);
-      const age = minutes !== null && minutes < RECORD_AFTER_MINUTES ? `, ${ageText(minutes)} old` : '';
-      const span = derived.spanStops;
-      const readings = `${length} ${length === 1 ? 'reading' : 'readings'}${age}`;
-      return span === null ? readings : `span ${stopsText(span)}, ${readings}`;
-    }
-    case 'balance':
-      if (derived.bracket?.ok) return `bracket of ${derived.bracket.frames.length}`;
-      if (derived.inUse && (derived.chosen || derived.plan)) return glassName(derived.inUse.filters);
-      return search === 'working' ? 'being worked out' : derived.fault ? 'no plan' : 'not yet';
-    case 'seat':
-      return derived.inUse && (derived.chosen || derived.plan) ? seatShortText(derived.inUse) : 'not yet';
-  }
+function FrameResult() {
+  return useStand(frameText);
 }
 
 function frameText(stand: Stand): string {
@@ -128,4 +129,33 @@ function frameText(stand: Stand): string {
   ]
     .filter(Boolean)
     .join(', ');
+}
+
+function ReadResult() {
+  const count = useStand((s) => s.readings.length);
+  const sceneEv = useDerived((d) => d.wholeScene?.ev100);
+  const span = useDerived((d) => d.spanStops);
+  const stand = useStand();
+  const age = useMinute((now) => {
+    const minutes = oldestReadingMinutes(stand, now);
+    return minutes !== null && minutes < RECORD_AFTER_MINUTES ? `, ${ageText(minutes)} old` : '';
+  });
+  if (sceneEv !== undefined) return `whole scene, EV ${stopsFigure(sceneEv)}`;
+  if (!count) return 'no reading yet';
+  const readings = `${count} ${count === 1 ? 'reading' : 'readings'}${age}`;
+  return span === null ? readings : `span ${stopsText(span)}, ${readings}`;
+}
+
+function BalanceResult() {
+  const { bracket, inUse, chosen, plan, fault } = useDerived();
+  const search = useAnswer((a) => a.search);
+  if (bracket?.ok) return `bracket of ${bracket.frames.length}`;
+  if (inUse && (chosen || plan)) return glassName(inUse.filters);
+  return search === 'working' ? 'being worked out' : fault ? 'no plan' : 'not yet';
+}
+
+function SeatResult() {
+  return useDerived(({ inUse, chosen, plan }) =>
+    inUse && (chosen || plan) ? seatShortText(inUse) : 'not yet',
+  );
 }

@@ -10,12 +10,14 @@ import { OnLens } from './on-lens';
 import { ChangedGlassNote } from './changed-glass';
 import { OwnBag } from './own-bag';
 import { Ranking } from './ranking';
-import { useStand } from '../stand-context';
-import { useBarePress } from '../picture/use-bare-press';
+import { useAnswer, useDerived, useEdit, useSession, useStand, useStandBag } from '../session';
 
 /** Step 3: the look, what it asks for, and the glass of the bag in order. */
 export function BalanceStep() {
-  const { derived, search, progress, stand } = useStand();
+  const derived = useDerived();
+  const search = useAnswer((a) => a.search);
+  const progress = useAnswer((a) => a.progress);
+  const stand = useStand();
   const compact = useCompact();
   const { balance, fault } = derived;
   const Look = compact ? FoldedLook : LookFields;
@@ -48,7 +50,8 @@ export function BalanceStep() {
 
 /** The look, and what it leaves to be said. */
 function LookFields() {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   const { school } = stand.look;
   return (
     <div className="space-y-4">
@@ -70,7 +73,7 @@ function LookFields() {
 
 /** On a phone the look is a line, and its fields unfold from it. */
 function FoldedLook() {
-  const { stand } = useStand();
+  const stand = useStand();
   const { school } = stand.look;
   const [open, setOpen] = useState(school === 'bracket' || school === 'sun');
   const line = lookLine(stand);
@@ -104,19 +107,26 @@ function Progress({ part }: { part: number }) {
 }
 
 function HoldBare() {
-  const { bare, setBare, derived, edit, stand } = useStand();
-  const press = useBarePress();
+  const bare = useSession((s) => s.bare);
+  const setBare = useSession((s) => s.setBare);
+  const derived = useDerived();
+  const edit = useEdit();
+  const stand = useStand();
+  const release = () => setBare(false);
   return (
     <div className="flex flex-wrap gap-2">
       <Button
         className="flex-1 touch-none"
         aria-pressed={bare}
-        {...press}
+        onPointerDown={() => setBare(true)}
+        onPointerUp={release}
+        onPointerLeave={release}
+        onPointerCancel={release}
         onKeyDown={(e) => {
           if (e.key === ' ' || e.key === 'Enter') setBare(true);
         }}
-        onKeyUp={() => setBare(false)}
-        onBlur={() => setBare(false)}
+        onKeyUp={release}
+        onBlur={release}
       >
         Hold to see it without (B)
       </Button>
@@ -130,7 +140,9 @@ function HoldBare() {
 }
 
 function Warnings() {
-  const { stand, bag, derived } = useStand();
+  const stand = useStand();
+  const bag = useStandBag();
+  const derived = useDerived();
   const { inUse } = derived;
   const warnings = inUse ? warningsOf(stand, bag, derived, inUse) : [];
   if (!warnings.length) return null;

@@ -1,11 +1,15 @@
 import { withSchool } from '@/model';
 import { LOOK_NAMES, otherLookText, safetyText, stockText, sunRuleText } from '@/words';
 import { Figure } from '../figure';
-import { useStand } from '../stand-context';
+import { useAnswer, useDerived, useEdit, useStand, useStandBag } from '../session';
 
 /** What is told beside the plan: how safe it is, what the other looks would fit, and glass that is not in the bag. */
 export function BesidePlan() {
-  const { stand, bag, study, derived, edit } = useStand();
+  const stand = useStand();
+  const bag = useStandBag();
+  const study = useAnswer((a) => a.study);
+  const derived = useDerived();
+  const edit = useEdit();
   if (!derived.prepared) return null;
   if (!study)
     return derived.balance ? (

@@ -2,11 +2,11 @@ import { changedGlass, withGlassOfToday } from '@/model';
 import { Button } from '@/ui/button';
 import { filterName, listText } from '@/words';
 import { useBag } from '../../shell/workspace-context';
-import { useStand } from '../stand-context';
+import { useDocument } from '../session';
 
 /** Glass that the bag has otherwise than when this stand used it: what it was is kept, what it is now is offered. */
 export function ChangedGlassNote() {
-  const { document } = useStand();
+  const document = useDocument();
   const bag = useBag();
   const changed = changedGlass(document.state.getState().value, bag);
   if (!changed.length) return null;

@@ -24,7 +24,7 @@ import {
 } from '@/words';
 import { QuantityField } from '../../quantity-field';
 import { Figure } from '../figure';
-import { useStand } from '../stand-context';
+import { useDerived, useEdit, useSession, useStand } from '../session';
 
 /** Steps of the gap, of the placement (a third of a stop) and of what is followed. */
 const GAP_STEP = 0.1;
@@ -32,14 +32,17 @@ const PLACEMENT_STEP = 1 / 3;
 const FOLLOW_STEP = 0.25;
 
 function useLook() {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   const set = (change: Partial<StandLook>) => edit((s) => ({ ...s, look: { ...s.look, ...change } }));
   return { look: stand.look, set };
 }
 
 /** How much of the span is kept, and what that leaves to take away. */
 export function Kept() {
-  const { stand, derived, edit } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
+  const edit = useEdit();
   const { look } = stand;
   const gaps = GAPS[look.school];
   const need = derived.balance?.neededStops;
@@ -90,7 +93,7 @@ const SUN_NAMES: Record<SunSide, string> = {
 
 /** Where the sun stands: said outright, or by directions. */
 export function SunDirection() {
-  const { stand } = useStand();
+  const stand = useStand();
   const { look, set } = useLook();
   const daylight = look.sunAltitudeDeg === undefined ? null : daylightText(look.sunAltitudeDeg);
   return (
@@ -140,7 +143,8 @@ export function SunDirection() {
 
 /** Under Least glass: by how much the darker side is to be lifted afterwards, and what that costs. */
 export function Lift() {
-  const { stand, derived } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
   const lift = derived.inUse?.lift;
   if (!lift) return null;
   return (
@@ -153,7 +157,10 @@ export function Lift() {
 
 /** The exposures of a bracket, darkest picture first. */
 export function BracketFrames() {
-  const { derived, stand, bracketFrame, showBracketFrame } = useStand();
+  const derived = useDerived();
+  const stand = useStand();
+  const bracketFrame = useSession((s) => s.bracketFrame);
+  const showBracketFrame = useSession((s) => s.showBracketFrame);
   const { bracket } = derived;
   if (!bracket?.ok) return null;
   return (
@@ -188,7 +195,7 @@ export function BracketFrames() {
 
 /** What is seldom changed: where the land is placed, and how far the sky's own glow is evened out. */
 export function Tuning() {
-  const { edit } = useStand();
+  const edit = useEdit();
   const { look, set } = useLook();
   const { school } = look;
   if (school === 'sun' || school === 'bracket') return null;

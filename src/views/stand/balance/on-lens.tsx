@@ -11,11 +11,12 @@ import { Check } from '@/ui/check';
 import { filterName, polariserText, waterGlareText } from '@/words';
 import { QuantityField } from '../../quantity-field';
 import { SunDirection } from './look-controls';
-import { useStand } from '../stand-context';
+import { useEdit, useStand, useStandBag } from '../session';
 
 /** NDs and polarisers of the bag: which of them are on the lens, and what a polariser does to this sky. */
 export function OnLens() {
-  const { stand, bag } = useStand();
+  const stand = useStand();
+  const bag = useStandBag();
   const others = bag.filters.filter((f) => !isSheet(f));
   if (!others.length) return null;
   return (
@@ -36,7 +37,8 @@ export function OnLens() {
 const isOn = ({ fitted }: Stand, { id }: Filter): boolean => !!fitted?.some((f) => f.filterId === id);
 
 function Fitted({ filter }: { filter: Filter }) {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   return (
     <Check isOn={isOn(stand, filter)} onChange={(on) => edit((s) => putFitted(s, filter.id, on))}>
       {filterName(filter)}
@@ -46,7 +48,9 @@ function Fitted({ filter }: { filter: Filter }) {
 
 /** What the polariser does, as far as the directions of view and sun are known. */
 function PolariserPart() {
-  const { stand, bag, edit } = useStand();
+  const stand = useStand();
+  const bag = useStandBag();
+  const edit = useEdit();
   const fitted = fittedPolariser(stand, bag);
   const effect = polariserOn(stand, bag);
   const water = waterBehindPolariser(stand);

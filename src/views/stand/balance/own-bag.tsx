@@ -1,11 +1,13 @@
 import { newFilters, withNewFilters, withWorkspaceBag } from '@/model';
+import { useStore } from 'zustand';
 import { Button } from '@/ui/button';
 import { useBag, useWorkspace } from '../../shell/workspace-context';
-import { useStand } from '../stand-context';
+import { useDocument } from '../session';
 
 /** What the stand brought in the way of glass, and what can be done about it. */
 export function OwnBag() {
-  const { document, ownBag } = useStand();
+  const document = useDocument();
+  const ownBag = useStore(document.state, (s) => s.value.bag !== null);
   const { workspace } = useWorkspace();
   const bag = useBag();
   if (!ownBag) return null;

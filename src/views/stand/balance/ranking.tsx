@@ -6,14 +6,14 @@ import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
 import { useCompact } from '@/ui/use-media';
 import { fitFigure, glassName, levelText, reasonsText, sideNames } from '@/words';
-import { useStand } from '../stand-context';
+import { useDerived, useEdit, useStand, useStandBag } from '../session';
 
 /** Sets that are shown before the rest are asked for. */
 const SHOWN = 5;
 
 /** The sets of the bag, best first; those that are as good are joined by a bracket. */
 export function Ranking({ balance, dim }: { balance: Balance; dim: boolean }) {
-  const { derived } = useStand();
+  const derived = useDerived();
   const [all, setAll] = useState(false);
   const inUse = derived.inUse;
   const isInUse = (c: Candidate) => !!inUse && sameSet(c.set, inUse.filterIds);
@@ -54,7 +54,10 @@ interface RowProps {
 }
 
 function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
-  const { stand, bag, derived, edit } = useStand();
+  const stand = useStand();
+  const bag = useStandBag();
+  const derived = useDerived();
+  const edit = useEdit();
   const { prepared } = derived;
   const compact = useCompact();
   const glass = useMemo(

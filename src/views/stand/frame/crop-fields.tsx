@@ -2,7 +2,7 @@ import { type Crop, cropBox, frameOf } from '@/model';
 import { ChoiceField } from '@/ui/field';
 import { cropLeavesText } from '@/words';
 import { QuantityField } from '../../quantity-field';
-import { useStand } from '../stand-context';
+import { useEdit, useStand } from '../session';
 
 /** Proportions that pictures are cut to, the longer side first. */
 const PROPORTIONS = [
@@ -21,7 +21,8 @@ const keyOf = ({ width, height }: Pick<Crop, 'width' | 'height'>): string => `${
 
 /** What is printed of the frame: shown as a mask over it. */
 export function CropFields() {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   const { crop, camera } = stand;
   const set = (next: Crop | undefined) =>
     edit(({ crop: _, ...rest }) => (next ? { ...rest, crop: next } : rest));

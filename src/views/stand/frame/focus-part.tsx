@@ -1,10 +1,10 @@
 import { focusHelp } from '@/model';
 import { focusCautions, focusText } from '@/words';
-import { useStand } from '../stand-context';
+import { useStand } from '../session';
 
 /** Where to focus at the working aperture. */
 export function FocusPart() {
-  const { stand } = useStand();
+  const stand = useStand();
   const help = focusHelp(stand);
   return (
     <section aria-label="Focus" className="col-span-2">

@@ -23,11 +23,12 @@ import { ShapeList } from './shape-list';
 import { Shown } from './shown';
 import { SkylineProposal } from './skyline-proposal';
 import { SkylineList } from './skyline-list';
-import { useStand } from '../stand-context';
+import { useDocument, useEdit, useStand } from '../session';
 
 /** Step 1: camera, lens, skyline and what is marked in the frame. */
 export function FrameStep() {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   const { camera, lens, exposure } = stand;
   const setCamera = (change: Partial<Camera>) => edit((s) => ({ ...s, camera: { ...s.camera, ...change } }));
   const setLens = (change: Partial<StandLens>) => edit((s) => ({ ...s, lens: { ...s.lens, ...change } }));
@@ -127,7 +128,9 @@ function AngleOfView({ focalLengthMm, frame }: { focalLengthMm: number; frame: F
 
 /** What to watch, whom to ask. */
 function Notes() {
-  const { stand, edit, document } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
+  const document = useDocument();
   return (
     <label className="block">
       <span className="mb-1 block text-sm text-quiet">Notes</span>

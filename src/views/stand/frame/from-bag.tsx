@@ -3,14 +3,15 @@ import { type BagLens, mountedCamera, mountedLens, sameContent, type Stand } fro
 import { ChoiceField } from '@/ui/field';
 import { lensText, thingName } from '@/words';
 import { useBag, useWorkspace } from '../../shell/workspace-context';
-import { useStand } from '../stand-context';
+import { useEdit, useStand } from '../session';
 
 /** What stands for a camera or lens that is none of the bag's. */
 const OTHER = '';
 
 /** Camera and lens as they stand in the bag: one choice sets all that is known of them. */
 export function FromBag() {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   const { base } = useWorkspace();
   const bag = useBag();
   const cameras = (bag.cameras ?? []).filter((c) => !c.archived);

@@ -2,11 +2,12 @@ import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { MAX_NOTES } from '@/model';
 import { Button } from '@/ui/button';
-import { useStand } from '../stand-context';
+import { useEdit, useStand } from '../session';
 
 /** What is to be kept out of the frame, a thing a line: looked through before the shutter goes. */
 export function LeaveOut() {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   const [draft, setDraft] = useState('');
   const things = stand.leaveOut ?? [];
   const set = (leaveOut: readonly string[]) =>

@@ -5,7 +5,7 @@ import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
 import { percentText } from '@/words';
 import { useNewId } from '../../shell/workspace-context';
-import { useStand } from '../stand-context';
+import { useEdit, useSession } from '../session';
 
 /** Half widths of the brush, parts of the frame's longer side. */
 const RADII = [0.01, 0.015, 0.025, 0.04, 0.06, 0.1];
@@ -13,7 +13,12 @@ const FIRST_BRUSH: Brush = { radius: 0.025, wipes: false };
 
 /** While a shape is being outlined: by what, what to do, and the ways to end. */
 export function OutlineTools() {
-  const { edit, outline, setOutline, brush, setBrush, select } = useStand();
+  const edit = useEdit();
+  const outline = useSession((s) => s.outline);
+  const setOutline = useSession((s) => s.setOutline);
+  const brush = useSession((s) => s.brush);
+  const setBrush = useSession((s) => s.setBrush);
+  const select = useSession((s) => s.select);
   const newId = useNewId();
   if (!outline) return null;
   const finish = () => {
@@ -57,7 +62,7 @@ export function OutlineTools() {
 }
 
 function BrushTools({ brush }: { brush: Brush }) {
-  const { setBrush } = useStand();
+  const setBrush = useSession((s) => s.setBrush);
   const at = RADII.indexOf(brush.radius);
   return (
     <>

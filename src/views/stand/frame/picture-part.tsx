@@ -5,13 +5,16 @@ import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { pictureFaultText, placeFigures, tieText, unknownText } from '@/words';
 import { PICTURE_FILES } from '../picture/picture-files';
-import { useStand } from '../stand-context';
+import { useDerived, useEdit, useIntake, usePhoto, usePictureIntake, useStand } from '../session';
 
 /** The picture that fills the frame: how it comes in, what it tells, and how it is taken out. */
 export function PicturePart() {
-  const { stand, pictureIn, photo, derived } = useStand();
+  const stand = useStand();
+  const intake = usePictureIntake();
+  const state = useIntake((i) => i.picture);
+  const isMissing = usePhoto((p) => p.isMissing);
+  const derived = useDerived();
   const { picture } = stand;
-  const { state } = pictureIn;
   const field = derived.prepared?.input.field;
   return (
     <section aria-label="Picture">
@@ -27,7 +30,7 @@ export function PicturePart() {
           this device; a copy of 1600 pixels is kept, the original stays yours.
         </p>
       )}
-      {photo.isMissing && (
+      {isMissing && (
         <p className="mt-1 text-sm">
           It is not on this device: only its light came with the stand. Choose it again to see it, or bring
           the stand in with its picture.
@@ -41,7 +44,7 @@ export function PicturePart() {
             aria-label="Reading the picture"
           />
           <span className="max-w-40 truncate text-sm text-quiet">{state.name}</span>
-          <Button kind="quiet" onClick={pictureIn.dismiss}>
+          <Button kind="quiet" onClick={intake.dismiss}>
             <X size={18} aria-hidden /> Cancel
           </Button>
         </div>
@@ -53,7 +56,7 @@ export function PicturePart() {
       )}
       {state.phase !== 'reading' && (
         <div className="mt-2 flex flex-wrap gap-2">
-          <FilePicker label="Picture for the frame" accept={PICTURE_FILES} onFile={pictureIn.take}>
+          <FilePicker label="Picture for the frame" accept={PICTURE_FILES} onFile={intake.take}>
             {(pick) => (
               <Button onClick={pick}>
                 {picture ? <ImageUp size={18} aria-hidden /> : <ImagePlus size={18} aria-hidden />}
@@ -61,7 +64,7 @@ export function PicturePart() {
               </Button>
             )}
           </FilePicker>
-          <FilePicker label="Picture from the camera" accept="image/*" capture onFile={pictureIn.take}>
+          <FilePicker label="Picture from the camera" accept="image/*" capture onFile={intake.take}>
             {(pick) => (
               <Button onClick={pick} className="hidden pointer-coarse:inline-flex">
                 <Camera size={18} aria-hidden /> Take one
@@ -69,13 +72,13 @@ export function PicturePart() {
             )}
           </FilePicker>
           {picture && (
-            <Button kind="quiet" onClick={pictureIn.remove}>
+            <Button kind="quiet" onClick={intake.remove}>
               <Trash2 size={18} aria-hidden /> Take it out
             </Button>
           )}
         </div>
       )}
-      {pictureIn.state.phase === 'taken' && pictureIn.state.data.lightIsHeld && (
+      {state.phase === 'taken' && state.data.lightIsHeld && (
         <p role="status" className="mt-2 text-sm">
           Some of its light went beyond what can be kept, and was held to it. Its readings tie it all the
           same.
@@ -88,9 +91,12 @@ export function PicturePart() {
 
 /** Where the picture's own data differ from what stands here: each is taken over only when it is asked for. */
 function Offers() {
-  const { stand, edit, pictureIn } = useStand();
-  if (pictureIn.state.phase !== 'taken') return null;
-  const offers = pictureOffers(stand, pictureIn.state.data);
+  const stand = useStand();
+  const edit = useEdit();
+  const intake = usePictureIntake();
+  const state = useIntake((i) => i.picture);
+  if (state.phase !== 'taken') return null;
+  const offers = pictureOffers(stand, state.data);
   if (!offers.length) return null;
   const take = (all: readonly PictureOffer[]) => edit((s) => all.reduce(withOffer, s));
   return (
@@ -118,7 +124,7 @@ function Offers() {
             Take all
           </Button>
         )}
-        <Button onClick={pictureIn.dismiss}>Leave as it is</Button>
+        <Button onClick={intake.dismiss}>Leave as it is</Button>
       </div>
     </div>
   );

@@ -1,11 +1,12 @@
 import { Fold } from '@/ui/fold';
 import { placeFigures } from '@/words';
 import { PlaceInputs } from '../../place-inputs';
-import { useStand } from '../stand-context';
+import { useEdit, useStand } from '../session';
 
 /** Where the tripod stands, for those who want it kept with the stand. */
 export function PlacePart() {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   return (
     <Fold summary={<>Place: {stand.place ? placeFigures(stand.place) : 'not kept'}</>}>
       <p className="mb-2 text-sm text-quiet">

@@ -6,11 +6,12 @@ import { ParsedField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { mmFigure } from '@/words';
 import { parsePercent, parseQuantity } from '../../parse';
-import { useStand } from '../stand-context';
+import { useEdit, useStand } from '../session';
 
 /** The distance from pupil to filter, solved from two test pictures between which the sheet was slid. */
 export function PupilPictures() {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   const [slidMm, setSlid] = useState<number | null>(null);
   const [movedPart, setMoved] = useState<number | null>(null);
   const { focalLengthMm } = stand.lens;

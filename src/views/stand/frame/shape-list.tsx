@@ -14,7 +14,7 @@ import { ROLE_NAMES } from '../roles';
 import { OutlineTools } from './outline-tools';
 import { shapeName } from '@/words';
 import { useNewId } from '../../shell/workspace-context';
-import { useStand } from '../stand-context';
+import { useEdit, useSession, useStand } from '../session';
 
 const REGIONS: readonly (readonly [Region, string])[] = [
   ...ROLES.map((role) => [role, ROLE_NAMES[role].toLowerCase()] as const),
@@ -30,7 +30,11 @@ const TREATMENTS: readonly (readonly [FeatureTreatment | '', string])[] = [
 
 /** What is marked in the frame: trees, peaks, water; each with what is wanted of it. */
 export function ShapeList() {
-  const { stand, edit, outline, setOutline, select } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
+  const outline = useSession((s) => s.outline);
+  const setOutline = useSession((s) => s.setOutline);
+  const select = useSession((s) => s.select);
   const newId = useNewId();
   const shapes = stand.shapes ?? [];
   const proposed = proposedFeatures(stand).length;
@@ -70,7 +74,10 @@ export function ShapeList() {
 }
 
 function Shape({ shape }: { shape: StandShape }) {
-  const { stand, edit, selection, select } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
+  const selection = useSession((s) => s.selection);
+  const select = useSession((s) => s.select);
   const { id, name, region, treat } = shape;
   const called = shapeName(id, stand.shapes);
   const selected = selection?.kind === 'shape' && selection.id === id;

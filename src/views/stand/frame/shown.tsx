@@ -1,14 +1,19 @@
 import { Check } from '@/ui/check';
 import { Stepper } from '@/ui/stepper';
-import { useZoomSteps } from '../picture/use-zoom-steps';
+import { useLookCloser } from '../picture/use-look-closer';
 import { MOST_TIMES, ZOOM_STEP } from '../picture/zoom';
-import { useStand } from '../stand-context';
+import { useSession } from '../session';
 
 /** How the frame is shown: nothing of it changes the stand. */
 export function Shown() {
-  const { zoom, isMonochrome, setMonochrome, marksClips, setMarksClips, showsGrid, setShowsGrid } =
-    useStand();
-  const { lookCloser } = useZoomSteps();
+  const times = useSession((s) => s.zoom.times);
+  const isMonochrome = useSession((s) => s.isMonochrome);
+  const setMonochrome = useSession((s) => s.setMonochrome);
+  const marksClips = useSession((s) => s.marksClips);
+  const setMarksClips = useSession((s) => s.setMarksClips);
+  const showsGrid = useSession((s) => s.showsGrid);
+  const setShowsGrid = useSession((s) => s.setShowsGrid);
+  const lookCloser = useLookCloser();
   return (
     <section aria-label="How the frame is shown">
       <h3 className="font-semibold">How the frame is shown</h3>
@@ -27,11 +32,11 @@ export function Shown() {
         label="Looked at closely"
         less="Look from farther"
         more="Look closer"
-        canLess={zoom.times > 1}
-        canMore={zoom.times < MOST_TIMES}
+        canLess={times > 1}
+        canMore={times < MOST_TIMES}
         onStep={(way) => lookCloser(ZOOM_STEP ** way)}
       >
-        <span className="font-mono">{zoom.times === 1 ? 'whole' : `${zoom.times.toFixed(1)}×`}</span>
+        <span className="font-mono">{times === 1 ? 'whole' : `${times.toFixed(1)}×`}</span>
       </Stepper>
     </section>
   );

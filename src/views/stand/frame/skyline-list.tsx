@@ -4,14 +4,17 @@ import { Button } from '@/ui/button';
 import { ParsedField, type Parsed } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { parsePercent, percentFigure } from '../../parse';
-import { useStand } from '../stand-context';
+import { useEdit, useSession, useStand } from '../session';
 
 /** More points than this are folded away at first. */
 const FEW_POINTS = 4;
 
 /** The skyline's points as figures, for those who type. */
 export function SkylineList() {
-  const { stand, edit, select, selection } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
+  const select = useSession((s) => s.select);
+  const selection = useSession((s) => s.selection);
   const { skyline } = stand;
   return (
     <fieldset>

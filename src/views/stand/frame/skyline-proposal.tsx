@@ -2,13 +2,16 @@ import { ScanLine } from 'lucide-react';
 import { withSkyline } from '@/model';
 import { Button } from '@/ui/button';
 import { skylineText } from '@/words';
-import { useStand } from '../stand-context';
+import { useEdit, useIntake, usePictureIntake, useProposal, useStand } from '../session';
 
 /** A skyline found in the picture: proposed with how sure it is, used only when it is asked for. */
 export function SkylineProposal() {
-  const { stand, edit, pictureIn } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
+  const { findSkyline, dropProposal } = usePictureIntake();
+  const isLooking = useIntake((i) => i.isLooking);
+  const proposal = useProposal();
   const { picture } = stand;
-  const { proposal, isLooking, findSkyline, dropProposal } = pictureIn;
   if (!picture) return null;
   if (isLooking)
     return (

@@ -2,7 +2,7 @@ import { type KeyboardEvent } from 'react';
 import { GAPS, gapOf, withGap } from '@/model';
 import { LADDER_ROWS, type LadderScale, type LadderStretch } from '@/render';
 import { sideNames, stopsFigure } from '@/words';
-import { useStand } from '../stand-context';
+import { useDerived, useEdit, useStand } from '../session';
 import { useScaleDrag } from './use-scale-drag';
 
 interface KeepHandleProps {
@@ -17,7 +17,9 @@ const STEP = 0.1;
 
 /** The end of what is kept, to be dragged, stepped or typed: the gap of the look. */
 export function KeepHandle({ keep, x, hold, onType }: KeepHandleProps) {
-  const { stand, derived, edit } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
+  const edit = useEdit();
   const gap = gapOf(stand);
   const drag = useScaleDrag({
     x,

@@ -5,7 +5,7 @@ import { Ladder, ladderDomain, LADDER_HEIGHT, LADDER_ROWS, ladderScale } from '@
 import { useSize } from '@/ui/use-size';
 import { rangeOfText, stopsFigure, timeText } from '@/words';
 import { parseShutter, typedNumber } from '../../parse';
-import { useStand } from '../stand-context';
+import { useDerived, useEdit, useSession, useStand } from '../session';
 import { KeepHandle } from './keep-handle';
 import { ladderData, markKey } from './ladder-data';
 import { MarkButtons } from './mark-buttons';
@@ -14,7 +14,9 @@ import { WindowHandle } from './window-handle';
 
 /** The ladder of light for the stand as it is, with everything on it that can be pressed, dragged and typed. */
 export function LadderView() {
-  const { stand, derived, selection } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
+  const selection = useSession((s) => s.selection);
   const ref = useRef<HTMLDivElement>(null);
   const { width } = useSize(ref);
   const [openKey, setOpenKey] = useState<string | null>(null);
@@ -90,7 +92,9 @@ interface TypedProps {
 }
 
 function TypedTime({ x, width, onClose }: TypedProps) {
-  const { stand, derived, edit } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
+  const edit = useEdit();
   const isPlaced = !!stand.look.landPlacementStops;
   return (
     <TypedFigure
@@ -109,7 +113,8 @@ function TypedTime({ x, width, onClose }: TypedProps) {
 }
 
 function TypedGap({ x, width, onClose }: TypedProps) {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   const gap = gapOf(stand) ?? 0;
   const [low, high] = GAPS[stand.look.school]?.range ?? [0, 0];
   const isHeavy = high < 0;

@@ -1,6 +1,6 @@
 import { type DrawnMark, drawnMarks, LADDER_ROWS, type LadderMark, type LadderScale } from '@/render';
 import { ladderRoleText, ladderSpotText, spotNames } from '@/words';
-import { useStand } from '../stand-context';
+import { useDerived, useSession, useStand } from '../session';
 
 interface MarkButtonsProps {
   marks: readonly LadderMark[];
@@ -18,7 +18,10 @@ const SHOWN = 9;
 
 /** Every mark of the ladder answers the pointer, a finger and the keyboard with its reading. */
 export function MarkButtons({ marks, x, onTell, onOpen }: MarkButtonsProps) {
-  const { stand, derived, selection, select } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
+  const selection = useSession((s) => s.selection);
+  const select = useSession((s) => s.select);
   const outcomes = derived.inUse?.outcome.readings ?? [];
   const named = spotNames(stand.readings);
   const textOf = ({ mark, id }: DrawnMark): string => {

@@ -1,6 +1,6 @@
 import { useDrag } from '@use-gesture/react';
 import { type LadderScale } from '@/render';
-import { useStand } from '../stand-context';
+import { useDocument } from '../session';
 
 interface ScaleDrag {
   readonly x: LadderScale;
@@ -16,7 +16,7 @@ interface ScaleDrag {
 
 /** Drags something along the scale of light; the whole drag is one step of undo. */
 export function useScaleDrag({ x, ev, enabled, onMove, onTap, hold }: ScaleDrag) {
-  const { document } = useStand();
+  const document = useDocument();
   const bind = useDrag(
     ({ first, last, tap, movement: [moved], memo = ev }) => {
       const from = memo as number;

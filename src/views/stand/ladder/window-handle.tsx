@@ -1,7 +1,7 @@
 import { type KeyboardEvent } from 'react';
 import { exposedAt, exposureStepped, placed, placingOf } from '@/model';
 import { LADDER_ROWS, type LadderExposure, type LadderScale, TAG_HALF, tagX } from '@/render';
-import { useStand } from '../stand-context';
+import { useDerived, useEdit, useStand } from '../session';
 import { useScaleDrag } from './use-scale-drag';
 
 interface WindowHandleProps {
@@ -14,7 +14,9 @@ interface WindowHandleProps {
 
 /** The window as something to be dragged, stepped by thirds of a stop, or typed: it is the exposure. */
 export function WindowHandle({ exposure, x, width, hold, onType }: WindowHandleProps) {
-  const { stand, derived, edit } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
+  const edit = useEdit();
   const { evMidGrey, window, shutter } = exposure;
   const enabled = placingOf(stand, derived) !== null;
   const drag = useScaleDrag({

@@ -1,10 +1,10 @@
 import { cropBox, frameOf } from '@/model';
 import { type DrawnSize } from './frame-path';
-import { useStand } from '../stand-context';
+import { useStand } from '../session';
 
 /** What the crop leaves out, veiled. */
 export function CropMask({ width, height }: DrawnSize) {
-  const { stand } = useStand();
+  const stand = useStand();
   const box = cropBox(stand.crop, frameOf(stand.camera));
   if (!box) return null;
   const [x, y] = [box.left * width, box.top * height];

@@ -3,11 +3,12 @@ import { type FramePoint } from '@/core/field';
 import { brushed, maskOf, outlineOf } from '@/model';
 import { arrowMove, heldToFrame } from './frame-keys';
 import { type DrawnSize, pathOf } from './frame-path';
-import { useStand } from '../stand-context';
+import { useSession } from '../session';
 
 /** The shape that is being drawn, and the cross that sets its corners by keyboard. */
 export function DrawnOutline({ outline, width, height }: DrawnSize & { outline: readonly FramePoint[] }) {
-  const { setOutline, brush } = useStand();
+  const setOutline = useSession((s) => s.setOutline);
+  const brush = useSession((s) => s.brush);
   const box = { width, height };
   const [cross, setCross] = useState<FramePoint>({ u: 0.5, v: 0.5 });
   const onKeyDown = (e: KeyboardEvent) => {

@@ -1,14 +1,15 @@
 import { skylineAt } from '@/core/field';
-import { type Glass } from '@/model';
 import { MarginNote } from '@/render';
 import { placeText, sideNames, stopsFigure } from '@/words';
 import { clearPlace, noteWidth, takenByReadings } from './clear-place';
 import { type DrawnSize } from './frame-path';
-import { useStand } from '../stand-context';
+import { useShownGlass } from './shown-glass';
+import { useDerived, useNextReading, useSession, useStand } from '../session';
 
 /** Sky and land that no reading lights yet: their tone is assumed, and says so. */
 export function UnreadNotes({ width, height }: DrawnSize) {
-  const { stand, next } = useStand();
+  const stand = useStand();
+  const next = useNextReading();
   // the mark of the next reading says it already
   const pointed = next?.code === 'unread' ? next.role : null;
   const at = skylineAt(stand.skyline)(0.5);
@@ -31,10 +32,11 @@ export function UnreadNotes({ width, height }: DrawnSize) {
 }
 
 /** What the glass takes off the place where it does the most harm, noted where it applies and clear of the readings. */
-export function GlassNotes({ width, height, glass }: DrawnSize & { glass: Glass }) {
-  const { derived } = useStand();
-  const worst = glass.figures?.spillWorst;
-  if (!worst || worst.stops < 0.5) return null;
+export function GlassNotes({ width, height }: DrawnSize) {
+  const isJudged = useSession((s) => s.step === 'balance' || s.step === 'seat');
+  const derived = useDerived();
+  const worst = useShownGlass()?.figures?.spillWorst;
+  if (!isJudged || !worst || worst.stops < 0.5) return null;
   const x = worst.u * width;
   const y = worst.v * height;
   const note = `${stopsFigure(worst.stops)} stops off ${placeText(worst)}`;

@@ -1,21 +1,23 @@
 import { mix } from '@/core/numerics';
 import { isUpsideDown, tableDimmingAt } from '@/core/optics';
-import { type Glass } from '@/model';
 import { SheetScale } from '@/render';
-import { useStand } from '../stand-context';
-import { type Picture } from './use-picture';
+import { useDerived, useSession } from '../session';
+import { useShownGlass } from './shown-glass';
+import { useDimming } from './use-picture';
 
 /** Width of the scale beside the frame, px. */
 export const SCALE_WIDTH = 76;
 
 /** The sheet's millimetres beside the frame, as much of them as of the frame. */
-export function FrameScale({ glass, picture, height }: { glass: Glass; picture: Picture; height: number }) {
-  const { derived, zoom } = useStand();
-  const { prepared } = derived;
-  const { seat, outcome, sticksOutMm } = glass;
-  if (!prepared || !seat || !outcome.seam || !picture.glass) return null;
-  const { at } = outcome.seam;
-  const { tables } = picture.glass;
+export function FrameScale({ height }: { height: number }) {
+  const prepared = useDerived((d) => d.prepared);
+  const glass = useShownGlass();
+  const dimming = useDimming();
+  const zoom = useSession((s) => s.zoom);
+  if (!prepared || !dimming || !glass?.outcome.seam) return null;
+  const { sticksOutMm } = glass;
+  const { seat, tables } = dimming;
+  const { at, halfDimmingMm } = glass.outcome.seam;
   const whole = height * zoom.times;
   const label =
     sticksOutMm === null ? 'mm from axis' : `mm ${isUpsideDown(seat.turnDeg) ? 'below' : 'above'} rail`;
@@ -31,7 +33,7 @@ export function FrameScale({ glass, picture, height }: { glass: Glass; picture: 
             lens={prepared.input.lens}
             seat={seat}
             dimmingAt={(y) => tableDimmingAt(tables.square, y)}
-            halfDimmingMm={outcome.seam.halfDimmingMm}
+            halfDimmingMm={halfDimmingMm}
             sticksOutMm={sticksOutMm}
             seamV={'left' in at ? mix(at.left, at.right, zoom.left + 1 / zoom.times) : -1}
             label={label}

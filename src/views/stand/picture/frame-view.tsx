@@ -1,25 +1,25 @@
-import { type KeyboardEvent, useRef } from 'react';
-import { frameOf, type Glass } from '@/model';
+import { type KeyboardEvent, type RefObject, useRef } from 'react';
+import { frameOf } from '@/model';
 import { MarginNote, SeamLine } from '@/render';
 import { useSize } from '@/ui/use-size';
 import { CropMask } from './crop-mask';
 import { arrowMove } from './frame-keys';
 import { GlassNotes, UnreadNotes } from './frame-notes';
+import { type DrawnSize } from './frame-path';
 import { FrameScale, SCALE_WIDTH } from './frame-scale';
 import { LevelGrid } from './level-grid';
 import { NextMark } from './next-mark';
 import { PaintedFrame } from './painted-frame';
+import { PictureMeter } from './picture-meter';
 import { ProposedSkyline } from './proposed-skyline';
 import { ReadingMarks } from './reading-marks';
 import { ShapeOutlines } from './shape-outlines';
 import { SkylineHandles } from './skyline-handles';
-import { useStand } from '../stand-context';
-import { useBarePress } from './use-bare-press';
-import { useFrameDrag } from './use-frame-drag';
+import { useSession, useStand } from '../session';
+import { useShownGlass } from './shown-glass';
+import { useTool, useToolInHand } from './tools';
 import { useFrameZoom } from './use-frame-zoom';
 import { usePictureDrop } from './use-picture-drop';
-import { PictureMeter } from './picture-meter';
-import { type Picture, usePicture } from './use-picture';
 import { WholeFrame } from './whole-frame';
 import { panned } from './zoom';
 
@@ -28,18 +28,18 @@ const PAN = 20;
 
 /** The frame: the light field through the glass, and over it skyline, readings and the seam. */
 export function FrameView() {
-  const { stand, derived, bare } = useStand();
+  const aspect = useStand((s) => {
+    const { widthMm, heightMm } = frameOf(s.camera);
+    return widthMm / heightMm;
+  });
   const box = useRef<HTMLDivElement>(null);
   const available = useSize(box);
-  const { widthMm, heightMm } = frameOf(stand.camera);
-  const glass = bare ? null : derived.inUse;
-  const picture = usePicture(glass);
   const scaleWidth = available.width > 600 ? SCALE_WIDTH : 0;
   const width = Math.max(
     0,
-    Math.min(available.width - scaleWidth, ((available.height - (scaleWidth ? 22 : 0)) * widthMm) / heightMm),
+    Math.min(available.width - scaleWidth, (available.height - (scaleWidth ? 22 : 0)) * aspect),
   );
-  const height = (width * heightMm) / widthMm;
+  const height = width / aspect;
   const drop = usePictureDrop();
   return (
     <div {...drop.getRootProps()} className="flex min-h-0 flex-1 flex-col">
@@ -51,16 +51,8 @@ export function FrameView() {
         )}
         {width > 0 && (
           <div className="absolute inset-x-0 top-0 flex justify-center pt-[22px] compact:inset-y-0 compact:items-center compact:pt-0 desk:justify-start">
-            <PictureBox
-              width={width}
-              height={height}
-              glass={glass}
-              picture={picture}
-              overrun={scaleWidth ? 12 : 0}
-            />
-            {scaleWidth > 0 && glass?.seat && picture && (
-              <FrameScale glass={glass} picture={picture} height={height} />
-            )}
+            <LookedAt width={width} height={height} overrun={scaleWidth ? 12 : 0} />
+            {scaleWidth > 0 && <FrameScale height={height} />}
           </div>
         )}
       </div>
@@ -68,17 +60,14 @@ export function FrameView() {
   );
 }
 
-interface PictureProps {
-  width: number;
-  height: number;
-  glass: Glass | null;
-  picture: Picture | null;
-  overrun: number;
+interface FrameProps extends DrawnSize {
+  /** How far the seam's line runs on beyond the frame, px. */
+  readonly overrun: number;
 }
 
-/** The picture, or the part of it that is looked at. */
-function PictureBox({ width, height, overrun, ...shown }: PictureProps) {
-  const { zoom, bare } = useStand();
+/** The frame, or the part of it that is looked at. */
+function LookedAt({ width, height, overrun }: FrameProps) {
+  const zoom = useSession((s) => s.zoom);
   const box = useRef<HTMLDivElement>(null);
   const isPinching = useFrameZoom(box);
   const isWhole = zoom.times === 1;
@@ -93,79 +82,75 @@ function PictureBox({ width, height, overrun, ...shown }: PictureProps) {
         className="absolute"
         style={{ width: wide, height: high, left: -zoom.left * wide, top: -zoom.top * high }}
       >
-        <PictureLayers
-          {...shown}
-          width={wide}
-          height={high}
-          overrun={isWhole ? overrun : 0}
-          isPinching={isPinching}
-        />
+        <PaintedFrame width={wide} height={high} />
+        <Drawing width={wide} height={high} overrun={isWhole ? overrun : 0} isPinching={isPinching} />
       </div>
       {!isWhole && <WholeFrame />}
-      {bare && (
-        <svg className="pointer-events-none absolute inset-0 size-full">
-          <MarginNote x={12} y={22}>
-            without the grad
-          </MarginNote>
-        </svg>
-      )}
+      <BareNote />
     </div>
   );
 }
 
-/** Everything that lies over one another in the frame, at the size that it is looked at. */
-function PictureLayers({
-  width,
-  height,
-  glass,
-  picture,
-  overrun,
-  isPinching,
-}: PictureProps & { isPinching: ReturnType<typeof useFrameZoom> }) {
-  const { step, bare, zoom, setZoom } = useStand();
-  const drag = useFrameDrag(width, height, isPinching);
-  const press = useBarePress();
+/** Says that the frame is shown without the grad, while it is. */
+function BareNote() {
+  const isBare = useSession((s) => s.bare);
+  if (!isBare) return null;
+  return (
+    <svg className="pointer-events-none absolute inset-0 size-full">
+      <MarginNote x={12} y={22}>
+        without the grad
+      </MarginNote>
+    </svg>
+  );
+}
+
+/** Everything that lies over the frame, at the size that it is looked at; under it all, the tool in hand. */
+function Drawing({ width, height, overrun, isPinching }: FrameProps & { isPinching: RefObject<boolean> }) {
+  const isClose = useSession((s) => s.zoom.times > 1);
+  const setZoom = useSession((s) => s.setZoom);
+  const { tool, bind } = useTool(useToolInHand(), { width, height }, isPinching);
+  const box = { width, height };
+  return (
+    <svg
+      width={width}
+      height={height}
+      className="absolute inset-0 touch-none overflow-visible select-none [-webkit-touch-callout:none]"
+      style={{ cursor: tool.cursor }}
+      role="group"
+      aria-label="Frame"
+      {...(isClose && {
+        tabIndex: 0,
+        'aria-description': 'Arrow keys move it, 0 shows the whole frame',
+        onKeyDown: (e: KeyboardEvent) => {
+          const move = e.target === e.currentTarget && arrowMove(e);
+          if (move) setZoom((z) => panned(z, PAN * move.u, PAN * move.v));
+        },
+      })}
+    >
+      <rect width={width} height={height} fill="transparent" {...bind()} />
+      <PictureMeter {...box} />
+      <CropMask {...box} />
+      <LevelGrid {...box} />
+      <SkylineHandles {...box} />
+      <ProposedSkyline {...box} />
+      <ShapeOutlines {...box} />
+      <Seam {...box} overrun={overrun} />
+      <GlassNotes {...box} />
+      <UnreadNotes {...box} />
+      <NextMark {...box} />
+      <ReadingMarks {...box} />
+    </svg>
+  );
+}
+
+/** The line of half dimming; a pair of sheets may have two. */
+function Seam({ width, height, overrun }: FrameProps) {
+  const seam = useShownGlass()?.outcome.seam;
+  if (!seam) return null;
   return (
     <>
-      <PaintedFrame width={width} height={height} picture={picture} />
-      <svg
-        width={width}
-        height={height}
-        className="absolute inset-0 touch-none overflow-visible select-none [-webkit-touch-callout:none]"
-        style={{ cursor: step === 'seat' ? 'ns-resize' : step === 'balance' ? 'default' : 'crosshair' }}
-        role="group"
-        aria-label="Frame"
-        {...(zoom.times > 1 && {
-          tabIndex: 0,
-          'aria-description': 'Arrow keys move it, 0 shows the whole frame',
-          onKeyDown: (e: KeyboardEvent) => {
-            const move = e.target === e.currentTarget && arrowMove(e);
-            if (move) setZoom((z) => panned(z, PAN * move.u, PAN * move.v));
-          },
-        })}
-      >
-        <rect width={width} height={height} fill="transparent" {...(step === 'balance' ? press : drag())} />
-        <PictureMeter width={width} height={height} />
-        <CropMask width={width} height={height} />
-        <LevelGrid width={width} height={height} />
-        <SkylineHandles width={width} height={height} />
-        <ProposedSkyline width={width} height={height} />
-        <ShapeOutlines width={width} height={height} />
-        {glass?.outcome.seam && (
-          <>
-            {glass.outcome.seam.farAt && (
-              <SeamLine at={glass.outcome.seam.farAt} width={width} height={height} />
-            )}
-            <SeamLine at={glass.outcome.seam.at} width={width} height={height} overrun={overrun} />
-          </>
-        )}
-        {!bare && glass && (step === 'balance' || step === 'seat') && (
-          <GlassNotes width={width} height={height} glass={glass} />
-        )}
-        <UnreadNotes width={width} height={height} />
-        <NextMark width={width} height={height} />
-        <ReadingMarks width={width} height={height} />
-      </svg>
+      {seam.farAt && <SeamLine at={seam.farAt} width={width} height={height} />}
+      <SeamLine at={seam.at} width={width} height={height} overrun={overrun} />
     </>
   );
 }

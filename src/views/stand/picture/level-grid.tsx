@@ -2,11 +2,12 @@ import { angleLines, gridStepDeg } from '@/core/optics';
 import { frameOf } from '@/model';
 import { MarginNote } from '@/render';
 import { type DrawnSize } from './frame-path';
-import { useStand } from '../stand-context';
+import { useSession, useStand } from '../session';
 
 /** Level and upright lines over the frame, at equal angles from the lens axis; the axis itself is drawn stronger. */
 export function LevelGrid({ width, height }: DrawnSize) {
-  const { stand, showsGrid } = useStand();
+  const stand = useStand();
+  const showsGrid = useSession((s) => s.showsGrid);
   if (!showsGrid) return null;
   const { focalLengthMm } = stand.lens;
   const frame = frameOf(stand.camera);

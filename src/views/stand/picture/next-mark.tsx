@@ -1,6 +1,6 @@
 import { MarginNote } from '@/render';
 import { nextReadingNote } from '@/words';
-import { useStand } from '../stand-context';
+import { useDerived, useNextReading, useSession, useStand } from '../session';
 import { clearPlace, noteWidth, takenByReadings } from './clear-place';
 import { type DrawnSize } from './frame-path';
 
@@ -9,7 +9,10 @@ const RING = 20;
 
 /** Points in the frame at the reading that would help most now. */
 export function NextMark({ width, height }: DrawnSize) {
-  const { stand, derived, next, draft } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
+  const next = useNextReading();
+  const draft = useSession((s) => s.draft);
   if (!next || draft.place || draft.again) return null;
   const place = 'reading' in next ? placed(next.reading) : next.place;
   if (!place) return null;

@@ -1,32 +1,30 @@
 import { useEffect, useMemo, useRef } from 'react';
 import { paintClips, paintFrame, paintPhoto, photoPlate } from '@/render';
 import { useTheme } from '@/ui/theme';
-import { useStand } from '../stand-context';
-import { type Picture } from './use-picture';
+import { useDerived, usePhoto, useSession, useStand } from '../session';
+import { type DrawnSize } from './frame-path';
+import { usePicture } from './use-picture';
 
 /** Pixels of a picture along its longer side that are painted: a drag paints every frame anew. No picture that is kept has more than the closer. */
 const WHOLE_SIDE = 900;
 const CLOSE_SIDE = 1600;
 
 /** The frame as it would be recorded. */
-export function PaintedFrame({
-  width,
-  height,
-  picture,
-}: {
-  width: number;
-  height: number;
-  picture: Picture | null;
-}) {
-  const { stand, derived, photo, isMonochrome, marksClips, zoom } = useStand();
+export function PaintedFrame({ width, height }: DrawnSize) {
+  const picture = usePicture();
+  const name = useStand((s) => s.name);
+  const isThroughGrad = useDerived((d) => !!d.inUse?.seat);
+  const image = usePhoto((p) => p.shown);
+  const isMonochrome = useSession((s) => s.isMonochrome);
+  const marksClips = useSession((s) => s.marksClips);
+  const times = useSession((s) => s.zoom.times);
   const theme = useTheme((t) => t.theme);
   const canvas = useRef<HTMLCanvasElement>(null);
-  const isClose = zoom.times > 1;
-  const wholeSide = (Math.max(width, height) / zoom.times) * Math.min(2, window.devicePixelRatio || 1);
+  const isClose = times > 1;
+  const wholeSide = (Math.max(width, height) / times) * Math.min(2, window.devicePixelRatio || 1);
   // the same at whatever size it is looked at closely, so that nothing is made anew while that changes
   const ratio = (isClose ? Math.max(CLOSE_SIDE, wholeSide) : wholeSide) / Math.max(width, height);
   const [columns, rows] = [Math.round(width * ratio), Math.round(height * ratio)];
-  const { shown: image } = photo;
   const plate = useMemo(
     () => image && photoPlate(image, { width: columns, height: rows }, isClose ? CLOSE_SIDE : WHOLE_SIDE),
     [image, columns, rows, isClose],
@@ -47,7 +45,7 @@ export function PaintedFrame({
       height={rows}
       className="absolute inset-0 size-full bg-rule"
       role="img"
-      aria-label={`The frame as it would be recorded${derived.inUse?.seat ? ' through the grad' : ''}: ${stand.name}`}
+      aria-label={`The frame as it would be recorded${isThroughGrad ? ' through the grad' : ''}: ${name}`}
     />
   );
 }

@@ -1,53 +1,20 @@
-import { type PointerEvent, useRef, useState } from 'react';
-import { type FramePoint, KNOWN, type Role, type Spot } from '@/core/field';
+import { KNOWN, type Role, type Spot } from '@/core/field';
 import { type MeterCircle } from '@/core/optics';
 import { MarginNote } from '@/render';
 import { stopsFigure } from '@/words';
-import { usePictureSpot } from '../read/use-picture-spot';
+import { usePictureSpot } from '../read/picture-spot';
 import { type DrawnSize } from './frame-path';
-import { useStand } from '../stand-context';
+import { useSession } from '../session';
 
-/** A finger hides what lies under it: it aims so far above itself, px. */
-const ABOVE_FINGER = 56;
-
-/** The meter on the picture: what it shows under the pointer, as it moves; a click, or lifting the finger, takes it. */
+/** The meter on the picture: what it shows where it is pointed. */
 export function PictureMeter({ width, height }: DrawnSize) {
-  const { draft } = useStand();
   const meter = usePictureSpot();
-  const [aimed, setAimed] = useState<FramePoint | null>(null);
-  /** Fingers on the frame: two of them look closer, and read nothing. */
-  const fingers = useRef({ now: 0, most: 0 });
+  const aim = useSession((s) => s.aim);
+  const drafted = useSession((s) => s.draft.place);
+  const place = aim ?? drafted;
   if (!meter) return null;
-  const at = (event: PointerEvent<SVGElement>): FramePoint => {
-    const { left, top } = event.currentTarget.getBoundingClientRect();
-    const y = event.clientY - top - (event.pointerType === 'touch' ? ABOVE_FINGER : 0);
-    return { u: (event.clientX - left) / width, v: Math.max(0, y / height) };
-  };
-  const lift = () => {
-    const now = Math.max(0, fingers.current.now - 1);
-    fingers.current = { now, most: now ? fingers.current.most : 0 };
-  };
-  const place = aimed ?? draft.place;
   return (
     <g data-testid="picture-meter">
-      <rect
-        width={width}
-        height={height}
-        fill="transparent"
-        onPointerMove={(e) => setAimed(at(e))}
-        onPointerDown={(e) => {
-          const now = fingers.current.now + 1;
-          fingers.current = { now, most: Math.max(now, fingers.current.most) };
-          setAimed(at(e));
-        }}
-        onPointerLeave={() => setAimed(null)}
-        onPointerCancel={lift}
-        onPointerUp={(e) => {
-          if (e.button === 0 && fingers.current.most === 1) meter.take(at(e));
-          if (e.pointerType === 'touch') setAimed(null);
-          lift();
-        }}
-      />
       {place && (
         <Aim
           role={meter.roleOf(place)}

@@ -1,15 +1,14 @@
 import { line } from 'd3-shape';
 import { skylineAt } from '@/core/field';
 import { type DrawnSize } from './frame-path';
-import { useStand } from '../stand-context';
+import { useProposal } from '../session';
 
 /** Dots along the width at which the proposal is drawn, px. */
 const SPACING = 9;
 
 /** A skyline that was found, over the one that holds: dotted, since it is not used yet, and in hollow dots where it is unsure. */
 export function ProposedSkyline({ width, height }: DrawnSize) {
-  const { pictureIn } = useStand();
-  const { proposal } = pictureIn;
+  const proposal = useProposal();
   if (!proposal) return null;
   const at = skylineAt(proposal.points);
   const isUnsure = (u: number) => proposal.unsure.some(({ from, to }) => u >= from && u <= to);

@@ -3,23 +3,25 @@ import { changeReading, circleOn, removeReading } from '@/model';
 import { MarginNote } from '@/render';
 import { RoleMark } from '@/ui/role-mark';
 import { spotNames, stopsFigure } from '@/words';
-import { usePictureSpot } from '../read/use-picture-spot';
+import { usePictureSpot } from '../read/picture-spot';
 import { arrowMove, heldToFrame } from './frame-keys';
 import { CircleOutline } from './picture-meter';
 import { type DrawnSize } from './frame-path';
-import { useStand } from '../stand-context';
+import { useDerived, useEdit, useSession, useStand } from '../session';
 import { usePointDrag } from './use-point-drag';
 
 /** The readings where they lie, to be dragged or moved by key, and the one that is being entered. */
 export function ReadingMarks({ width, height }: DrawnSize) {
-  const { derived, step, draft } = useStand();
-  const readings = derived.prepared?.input.field.readings ?? [];
+  const prepared = useDerived((d) => d.prepared);
+  const isReading = useSession((s) => s.step === 'read');
+  const draft = useSession((s) => s.draft);
+  const readings = prepared?.input.field.readings ?? [];
   return (
     <>
       {readings.map((reading) => (
         <Mark key={reading.id} reading={reading} width={width} height={height} />
       ))}
-      {step === 'read' && draft.place && draft.role !== 'scene' && (
+      {isReading && draft.place && draft.role !== 'scene' && (
         <DraftMark role={draft.role} place={draft.place} width={width} height={height} />
       )}
     </>
@@ -27,10 +29,13 @@ export function ReadingMarks({ width, height }: DrawnSize) {
 }
 
 function Mark({ reading, width, height }: DrawnSize & { reading: PlacedReading }) {
-  const { stand, edit, step, selection, select } = useStand();
   const { id, place, role } = reading;
-  const selected = selection?.kind === 'reading' && selection.id === id;
-  const movable = step === 'read' && !reading.rough;
+  const name = useStand((s) => spotNames(s.readings)(id));
+  const edit = useEdit();
+  const isReading = useSession((s) => s.step === 'read');
+  const selected = useSession((s) => s.selection?.kind === 'reading' && s.selection.id === id);
+  const select = useSession((s) => s.select);
+  const movable = isReading && !reading.rough;
   const moveTo = (to: FramePoint) => edit((s) => changeReading(s, id, heldToFrame(to)));
   const drag = usePointDrag(place, {
     width,
@@ -47,7 +52,7 @@ function Mark({ reading, width, height }: DrawnSize & { reading: PlacedReading }
       opacity={reading.rough ? 0.75 : 1}
       tabIndex={movable ? 0 : undefined}
       role={movable ? 'button' : 'img'}
-      aria-label={`Reading of ${spotNames(stand.readings)(id)}, EV ${figure}${reading.rough ? ', without a place' : ''}${reading.limit ? ', to be held' : ''}`}
+      aria-label={`Reading of ${name}, EV ${figure}${reading.rough ? ', without a place' : ''}${reading.limit ? ', to be held' : ''}`}
       aria-pressed={movable ? selected : undefined}
       className={movable ? 'cursor-move' : 'pointer-events-none'}
       {...drag}
@@ -63,8 +68,8 @@ function Mark({ reading, width, height }: DrawnSize & { reading: PlacedReading }
       }}
     >
       <circle r={22} fill="transparent" />
-      {step === 'read' && <MeteredCircle id={id} height={height} />}
-      {selected && step === 'read' && <circle r={14} fill="none" stroke="var(--panel)" strokeWidth={2} />}
+      {isReading && <MeteredCircle id={id} height={height} />}
+      {selected && isReading && <circle r={14} fill="none" stroke="var(--panel)" strokeWidth={2} />}
       <RoleMark role={role} size={8} cased />
       {reading.limit && <path d="M-9 -13H9" stroke={`var(--${role})`} strokeWidth={3.5} />}
       <MarginNote x={toLeft ? -15 : 15} y={5} anchor={toLeft ? 'end' : 'start'} figure>
@@ -76,7 +81,7 @@ function Mark({ reading, width, height }: DrawnSize & { reading: PlacedReading }
 
 /** What the meter took in of a reading, where its angle is known, true to size. */
 function MeteredCircle({ id, height }: { id: string; height: number }) {
-  const { stand } = useStand();
+  const stand = useStand();
   const reading = stand.readings.find((r) => r.id === id);
   if (!reading || reading.spotAngleDeg === undefined || reading.u === undefined || reading.v === undefined)
     return null;
@@ -86,7 +91,7 @@ function MeteredCircle({ id, height }: { id: string; height: number }) {
 
 /** Where the reading that is being entered will lie. */
 function DraftMark({ role, place, width, height }: DrawnSize & { role: Role; place: FramePoint }) {
-  const { draft, setDraft } = useStand();
+  const setDraft = useSession((s) => s.setDraft);
   const meter = usePictureSpot();
   return (
     <g
@@ -97,7 +102,7 @@ function DraftMark({ role, place, width, height }: DrawnSize & { role: Role; pla
       onKeyDown={(e) => {
         if (e.key === 'Enter') meter?.take(place);
         const move = arrowMove(e);
-        if (move) setDraft({ ...draft, place: heldToFrame({ u: place.u + move.u, v: place.v + move.v }) });
+        if (move) setDraft({ place: heldToFrame({ u: place.u + move.u, v: place.v + move.v }) });
       }}
     >
       <circle r={15} fill="none" stroke="var(--panel)" strokeWidth={3} />

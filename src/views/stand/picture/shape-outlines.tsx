@@ -5,11 +5,14 @@ import { DrawnOutline } from './drawn-outline';
 import { type DrawnSize, pathOf } from './frame-path';
 import { PointHandle } from './point-handle';
 import { shapeName } from '@/words';
-import { useStand } from '../stand-context';
+import { useEdit, useSession, useStand } from '../session';
 
 /** In the Frame step: the outlines of what is marked, the corners of the selected one, and the one being drawn. */
 export function ShapeOutlines({ width, height }: DrawnSize) {
-  const { stand, step, selection, outline } = useStand();
+  const stand = useStand();
+  const step = useSession((s) => s.step);
+  const selection = useSession((s) => s.selection);
+  const outline = useSession((s) => s.outline);
   if (step !== 'frame') return null;
   return (
     <>
@@ -28,7 +31,8 @@ export function ShapeOutlines({ width, height }: DrawnSize) {
 }
 
 function Outline({ shape, selected, ...box }: DrawnSize & { shape: StandShape; selected: boolean }) {
-  const { stand, select } = useStand();
+  const stand = useStand();
+  const select = useSession((s) => s.select);
   const { id, points, region } = shape;
   const name = shapeName(id, stand.shapes);
   const top = points.reduce((a, b) => (b.v < a.v ? b : a));
@@ -67,7 +71,9 @@ function Outline({ shape, selected, ...box }: DrawnSize & { shape: StandShape; s
 }
 
 function Corner({ shape, index, width, height }: DrawnSize & { shape: StandShape; index: number }) {
-  const { stand, edit, select } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
+  const select = useSession((s) => s.select);
   const { id, points } = shape;
   return (
     <PointHandle

@@ -2,11 +2,14 @@ import { type FramePoint, skylineAt } from '@/core/field';
 import { addSkylinePoint, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
 import { PointHandle } from './point-handle';
 import { type DrawnSize } from './frame-path';
-import { useStand } from '../stand-context';
+import { useEdit, useSession, useStand } from '../session';
 
 /** The skyline over the frame; in the Frame step its points can be dragged, moved by key, added and removed. */
 export function SkylineHandles({ width, height }: DrawnSize) {
-  const { stand, step, outline, selection } = useStand();
+  const stand = useStand();
+  const step = useSession((s) => s.step);
+  const outline = useSession((s) => s.outline);
+  const selection = useSession((s) => s.selection);
   // while a shape is being outlined a click near the skyline is a corner
   const editing = step === 'frame' && !outline;
   const at = skylineAt(stand.skyline);
@@ -42,7 +45,10 @@ export function SkylineHandles({ width, height }: DrawnSize) {
 }
 
 function Handle({ index, point, width, height }: DrawnSize & { index: number; point: FramePoint }) {
-  const { stand, edit, selection, select } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
+  const selection = useSession((s) => s.selection);
+  const select = useSession((s) => s.select);
   return (
     <PointHandle
       point={point}

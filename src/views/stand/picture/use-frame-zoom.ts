@@ -1,6 +1,6 @@
 import { useGesture } from '@use-gesture/react';
 import { type RefObject, useRef } from 'react';
-import { useStand } from '../stand-context';
+import { useSession } from '../session';
 import { panned, pointAt, zoomedAbout } from './zoom';
 
 /** A turn of the wheel that doubles the frame, px. */
@@ -13,7 +13,7 @@ const MIDDLE_BUTTON = 4;
  * @returns whether two fingers are at it, which then do not draw
  */
 export function useFrameZoom(box: RefObject<HTMLDivElement | null>): RefObject<boolean> {
-  const { setZoom } = useStand();
+  const setZoom = useSession((s) => s.setZoom);
   const isPinching = useRef(false);
   const bounds = () => (box.current as HTMLDivElement).getBoundingClientRect();
   const within = (x: number, y: number): readonly [number, number] => {

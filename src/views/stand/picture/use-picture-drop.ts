@@ -1,11 +1,11 @@
 import { useEffect } from 'react';
 import { useDropzone } from 'react-dropzone';
-import { useStand } from '../stand-context';
+import { usePictureIntake, useSession } from '../session';
 
 /** Takes a picture that is dropped on an element, or pasted anywhere but into a field. */
 export function usePictureDrop() {
-  const { pictureIn, setStep } = useStand();
-  const { take } = pictureIn;
+  const { take } = usePictureIntake();
+  const setStep = useSession((s) => s.setStep);
   useEffect(() => {
     const onPaste = (event: ClipboardEvent) => {
       const file = [...(event.clipboardData?.files ?? [])].find((f) => f.type.startsWith('image/'));

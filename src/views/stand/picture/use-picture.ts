@@ -3,63 +3,97 @@ import { type LightField, type PictureTie } from '@/core/field';
 import { vignetteField } from '@/core/optics';
 import { lightOfFigures, middleStops } from '@/core/photo';
 import { MID_GREY } from '@/core/units';
-import { type Glass, openingsOf, polariserBand, type StandPicture } from '@/model';
-import { type FramePicture, frameLayers } from '@/render';
-import { useStand } from '../stand-context';
+import { openingsOf, polariserBand, type StandPicture } from '@/model';
+import { type FrameLayers, type FramePicture, frameLayers } from '@/render';
+import { useShownGlass } from './shown-glass';
+import { useDerived, useSession, useStand, useStandBag } from '../session';
 
 /** A frame's picture, but for the theme it is shown in. */
 export type Picture = Omit<FramePicture, 'theme'> & { readonly tie: PictureTie | null };
 
-/** What the painter needs to show the stand through some glass, or bare; null where it cannot be computed. */
-export function usePicture(glass: Glass | null): Picture | null {
-  const { stand, bag, derived, bracketFrame } = useStand();
-  const { camera, lens, look, fitted, skyline } = stand;
-  const { prepared } = derived;
-  const field = prepared?.input.field;
-  const layers = useMemo(() => field && frameLayers(field), [field]);
+/** The dimming of the glass that the frame is shown through, ready to be looked up; null where there is none. */
+export function useDimming() {
+  const prepared = useDerived((d) => d.prepared);
+  const glass = useShownGlass();
   const set = glass?.set;
-  const seat = glass?.seat ?? null;
-  const dimmed = useMemo(
+  const seat = glass?.seat;
+  return useMemo(
     () => (prepared && set?.length && seat ? { seat, tables: prepared.tables(set, seat) } : null),
     [prepared, set, seat],
   );
-  const turnDeg = seat?.turnDeg ?? 0;
-  const vignette = useMemo(() => {
+}
+
+/** The exposure of a bracket that the frame shows; null where there is no bracket. */
+function useBracketFrame() {
+  const wanted = useSession((s) => s.bracketFrame);
+  return useDerived(({ bracket }) =>
+    bracket?.ok ? (bracket.frames[Math.min(wanted, bracket.frames.length - 1)] ?? null) : null,
+  );
+}
+
+/** The polariser's band over the sky: it follows camera, directions and its own turn, and none of what is dragged. */
+function usePolariserBand(layers: FrameLayers | undefined) {
+  const camera = useStand((s) => s.camera);
+  const lens = useStand((s) => s.lens);
+  const look = useStand((s) => s.look);
+  const fitted = useStand((s) => s.fitted);
+  const skyline = useStand((s) => s.skyline);
+  const bag = useStandBag();
+  return useMemo(
+    () => (layers ? polariserBand({ camera, lens, look, fitted, skyline }, bag, layers) : null),
+    [layers, bag, camera, lens, look, fitted, skyline],
+  );
+}
+
+/** What holder and rings shade towards the corners; null where they do not. */
+function useVignette(layers: FrameLayers | undefined, turnDeg: number) {
+  const prepared = useDerived((d) => d.prepared);
+  const bag = useStandBag();
+  return useMemo(() => {
     if (!prepared || !layers) return null;
     const { lens, frame } = prepared.input;
     const openings = openingsOf(bag, lens);
     if (!openings.slot && !openings.rings.length) return null;
     return vignetteField(lens, frame, openings, { turnDeg, columns: layers.columns, rows: layers.rows });
   }, [prepared, layers, bag, turnDeg]);
-  // the polariser's band follows camera, directions and its own turn, and none of what is dragged
-  const skyShift = useMemo(
-    () => (layers ? polariserBand({ ...stand, camera, lens, look, fitted, skyline }, bag, layers) : null),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- of the stand only what is named matters
-    [layers, bag, camera, lens, look, fitted, skyline],
-  );
-  const { picture } = stand;
+}
+
+/** What the painter needs to show the stand as it is shown at the moment; null where it cannot be computed. */
+export function usePicture(): Picture | null {
+  const prepared = useDerived((d) => d.prepared);
+  const bareEv = useDerived((d) => d.inUse?.outcome.bareMidGreyEv);
+  const glass = useShownGlass();
+  const skyline = useStand((s) => s.skyline);
+  const shapes = useStand((s) => s.shapes);
+  const picture = useStand((s) => s.picture);
+  const exposed = useBracketFrame();
+  const field = prepared?.input.field;
+  const layers = useMemo(() => field && frameLayers(field), [field]);
+  const dimmed = useDimming();
+  const vignette = useVignette(layers, glass?.seat?.turnDeg ?? 0);
+  const skyShift = usePolariserBand(layers);
   const own = useMemo(() => picture && midGreyStops(picture), [picture]);
   const tie = useMemo((): PictureTie | null => {
     if (!field || !layers || own === undefined) return null;
     // where nothing ties it, its mid-grey is shown as the usual light
     return field.tie ?? { offsetEv: layers.usualEv - own, contrast: 1, by: 'exposure-data' };
   }, [field, layers, own]);
-  const exposed = derived.bracket?.ok ? derived.bracket.frames[bracketFrame] : null;
+  const glassEv = glass?.outcome.exposure?.evMidGrey;
   return useMemo(() => {
     if (!prepared || !layers) return null;
-    const { frame, lens: seen, window } = prepared.input;
+    const { frame, lens, window } = prepared.input;
     return {
       layers,
       frame,
-      lens: seen,
+      lens,
       window,
-      skyline: stand.skyline,
-      shapes: stand.shapes ?? [],
+      skyline,
+      shapes: shapes ?? [],
       // bare, the land stays where it is placed and the sky goes where it goes
       evMidGrey:
         exposed?.evMidGrey ??
-        glass?.outcome.exposure?.evMidGrey ??
-        derived.inUse?.outcome.bareMidGreyEv ??
+        glassEv ??
+        bareEv ??
         (tie && own !== undefined ? tie.offsetEv + tie.contrast * own : layers.usualEv),
       tie,
       known: knownCells(prepared.input.field),
@@ -67,20 +101,7 @@ export function usePicture(glass: Glass | null): Picture | null {
       vignette,
       skyShift,
     };
-  }, [
-    prepared,
-    layers,
-    stand.skyline,
-    stand.shapes,
-    glass,
-    dimmed,
-    derived.inUse,
-    exposed,
-    vignette,
-    skyShift,
-    tie,
-    own,
-  ]);
+  }, [prepared, layers, skyline, shapes, exposed, glassEv, bareEv, tie, own, dimmed, vignette, skyShift]);
 }
 
 const knownCells = ({ known, grid }: LightField): Picture['known'] =>

@@ -1,6 +1,6 @@
 import { useDrag } from '@use-gesture/react';
 import { type FramePoint } from '@/core/field';
-import { useStand } from '../stand-context';
+import { useDocument } from '../session';
 
 export interface PointDragOptions {
   readonly width: number;
@@ -12,7 +12,7 @@ export interface PointDragOptions {
 
 /** Drags a point of the frame; the whole drag is one step of undo. Gives the handlers for the mark. */
 export function usePointDrag(point: FramePoint, options: PointDragOptions) {
-  const { document } = useStand();
+  const document = useDocument();
   const { width, height, enabled = true, onStart, onMove } = options;
   const bind = useDrag(
     ({ first, last, delta: [dx, dy], memo = point }) => {

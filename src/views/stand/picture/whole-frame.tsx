@@ -1,10 +1,11 @@
 import { Maximize2 } from 'lucide-react';
-import { useStand } from '../stand-context';
+import { useSession } from '../session';
 import { WHOLE } from './zoom';
 
 /** How many times larger the frame is looked at, and the way back. */
 export function WholeFrame() {
-  const { zoom, setZoom } = useStand();
+  const zoom = useSession((s) => s.zoom);
+  const setZoom = useSession((s) => s.setZoom);
   return (
     <button
       type="button"

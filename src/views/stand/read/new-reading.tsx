@@ -20,7 +20,7 @@ import { capital, METER_SCALE_NAMES, spotNames, stopsFigure } from '@/words';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { type Metered, parseMetered } from '../../parse';
 import { READ_ROLE_NAMES, READ_ROLES } from '../roles';
-import { type ReadingDraft, useStand } from '../stand-context';
+import { type ReadingDraft, useSession, useStand } from '../session';
 import { Doubts } from './doubts';
 import { PictureMeterChoice } from './picture-meter-choice';
 import { ReadRoleIcon } from './read-role-icon';
@@ -30,7 +30,12 @@ import { useUsualLand } from './use-usual-land';
 
 /** The reading that is being entered: role, place, and what the meter showed. */
 export function NewReading() {
-  const { stand, draft, setDraft, select, pictureMeterDeg, setPictureMeter } = useStand();
+  const stand = useStand();
+  const draft = useSession((s) => s.draft);
+  const setDraft = useSession((s) => s.setDraft);
+  const select = useSession((s) => s.select);
+  const pictureMeterDeg = useSession((s) => s.pictureMeterDeg);
+  const setPictureMeter = useSession((s) => s.setPictureMeter);
   const onPicture = pictureMeterDeg !== null && !!stand.picture;
   const meter = useMeter();
   const { aperture, iso, through, setThrough, isFull, take } = meter;
@@ -81,7 +86,7 @@ export function NewReading() {
       )}
       {metered && <Doubts doubts={doubtsOf(enteredReading(draft, metered, { aperture, iso }), stand)} />}
       {isSpot && (
-        <Check isOn={draft.limit} onChange={(limit) => setDraft({ ...draft, limit })}>
+        <Check isOn={draft.limit} onChange={(limit) => setDraft({ limit })}>
           This one is to be held (key H)
         </Check>
       )}
@@ -123,7 +128,9 @@ function enteredReading(
 
 /** What the next reading is of. */
 function DraftRoles() {
-  const { stand, draft, setDraft } = useStand();
+  const stand = useStand();
+  const draft = useSession((s) => s.draft);
+  const setDraft = useSession((s) => s.setDraft);
   return (
     <Segmented<ReadRole>
       label="Role"
@@ -140,14 +147,15 @@ function DraftRoles() {
           </span>
         ),
       }))}
-      onValue={(role) => setDraft({ ...draft, role, place: role === 'scene' ? null : draft.place })}
+      onValue={(role) => setDraft({ role, place: role === 'scene' ? null : draft.place })}
     />
   );
 }
 
 /** A spot that is read again, and the way out of it. */
 function Again({ id }: { id: string }) {
-  const { stand, draft, setDraft } = useStand();
+  const stand = useStand();
+  const setDraft = useSession((s) => s.setDraft);
   const reading = stand.readings.find((r) => r.id === id);
   if (!reading) return null;
   return (
@@ -157,7 +165,7 @@ function Again({ id }: { id: string }) {
         {capital(spotNames(stand.readings)(id))} again, which showed EV {stopsFigure(meteredEv(reading))}: the
         same spot, as it is now.
       </span>
-      <Button kind="quiet" onClick={() => setDraft({ ...draft, again: null })}>
+      <Button kind="quiet" onClick={() => setDraft({ again: null })}>
         <X size={16} aria-hidden /> A new one
       </Button>
     </p>
@@ -166,7 +174,8 @@ function Again({ id }: { id: string }) {
 
 /** Where the reading will lie. */
 function DraftPlace() {
-  const { draft, setDraft } = useStand();
+  const draft = useSession((s) => s.draft);
+  const setDraft = useSession((s) => s.setDraft);
   return (
     <p className="flex min-h-11 items-center gap-2 text-sm text-quiet">
       <Crosshair size={18} aria-hidden className="shrink-0" />
@@ -175,14 +184,14 @@ function DraftPlace() {
           <span className="flex-1">
             {Math.round(draft.place.u * 100)} % across, {Math.round(draft.place.v * 100)} % down
           </span>
-          <Button kind="quiet" onClick={() => setDraft({ ...draft, place: null })}>
+          <Button kind="quiet" onClick={() => setDraft({ place: null })}>
             <X size={16} aria-hidden /> No place
           </Button>
         </>
       ) : (
         <>
           <span className="flex-1">Click the frame where the spot was, or leave it without a place.</span>
-          <Button kind="quiet" onClick={() => setDraft({ ...draft, place: { u: 0.5, v: 0.5 } })}>
+          <Button kind="quiet" onClick={() => setDraft({ place: { u: 0.5, v: 0.5 } })}>
             Place
           </Button>
         </>
@@ -213,7 +222,8 @@ const PLACEHOLDERS: Record<MeterScale, string> = {
 
 /** What the meter showed, on whatever scale it is typed; the arrow keys step a shutter time by thirds of a stop. */
 function MeteredField({ scale, settings, onMetered, onEnter }: MeteredFieldProps) {
-  const { stand, draft } = useStand();
+  const stand = useStand();
+  const draft = useSession((s) => s.draft);
   const usualLand = useUsualLand();
   const parse = parseMetered(scale);
   const step = (text: string, way: 1 | -1, isLarge: boolean): string => {

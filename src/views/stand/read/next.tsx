@@ -2,15 +2,17 @@ import { ArrowRight } from 'lucide-react';
 import { type NextReading } from '@/model';
 import { Button } from '@/ui/button';
 import { nextReadingText } from '@/words';
-import { type StandAccess, useStand } from '../stand-context';
-import { usePictureSpot } from './use-picture-spot';
+import { useEdit, useNextReading, useSession, useStand } from '../session';
+import { usePictureSpot } from './picture-spot';
 import { useReadAgain } from './use-read-again';
 
 /** Which reading to take next, why, and the way to it. */
 export function Next() {
-  const access = useStand();
-  const { stand, edit, draft, next } = access;
-  const begin = useBegin(access);
+  const stand = useStand();
+  const edit = useEdit();
+  const draft = useSession((s) => s.draft);
+  const next = useNextReading();
+  const begin = useBegin();
   if (!next || draft.place || draft.again || draft.limit) return null;
   return (
     <section
@@ -36,7 +38,10 @@ export function Next() {
 }
 
 /** Sets the next reading up: its role, its place where the frame tells one, and whether it is to be held. */
-function useBegin({ draft, setDraft, select }: StandAccess) {
+function useBegin() {
+  const place = useSession((s) => s.draft.place);
+  const setDraft = useSession((s) => s.setDraft);
+  const select = useSession((s) => s.select);
   const readAgain = useReadAgain();
   const meter = usePictureSpot();
   return (next: NextReading) => {
@@ -44,8 +49,8 @@ function useBegin({ draft, setDraft, select }: StandAccess) {
     const role = next.code === 'feature' ? 'feature' : next.role;
     const limit = next.code === 'to-hold';
     // a meter of one's own is pointed by eye: only the picture's needs to be told where
-    const place = meter || next.code === 'feature' ? next.place : draft.place;
-    setDraft({ role, place, limit, again: null });
+    const at = meter || next.code === 'feature' ? next.place : place;
+    setDraft({ role, place: at, limit, again: null });
     select(null);
     document.getElementById('reading-shutter')?.focus();
   };

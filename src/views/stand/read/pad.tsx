@@ -7,7 +7,7 @@ import { markText, percentText, stopsText } from '@/words';
 import { ApertureField, IsoField } from '../../exposure-fields';
 import { parseShutter, type TypedShutter } from '../../parse';
 import { Figure } from '../figure';
-import { useStand } from '../stand-context';
+import { useDerived, useSession, useStand } from '../session';
 import { RoleButton } from './role-button';
 import { type useMeter } from './use-meter';
 import { usePad } from './use-pad';
@@ -102,7 +102,8 @@ const OTHERS: readonly ReadRole[] = ['water', 'feature', 'scene'];
 
 /** Land and sky as large as thumbs; what else can be read, and what is to be held, a tap away. */
 function Roles({ role, onTap }: { role: ReadRole; onTap: (role: ReadRole) => void }) {
-  const { draft, setDraft } = useStand();
+  const draft = useSession((s) => s.draft);
+  const setDraft = useSession((s) => s.setDraft);
   const [isOpen, setOpen] = useState(false);
   const showsOthers = isOpen || OTHERS.includes(role) || draft.limit;
   return (
@@ -136,7 +137,7 @@ function Roles({ role, onTap }: { role: ReadRole; onTap: (role: ReadRole) => voi
             type="button"
             aria-pressed={draft.limit}
             className={`min-h-16 rounded-md border-2 bg-panel px-3 text-left active:bg-chosen ${draft.limit ? 'border-action' : 'border-edge'}`}
-            onClick={() => setDraft({ ...draft, limit: !draft.limit })}
+            onClick={() => setDraft({ limit: !draft.limit })}
           >
             <span className="block text-lg font-semibold">To hold</span>
             <span className="block text-sm text-quiet">the next, not balanced</span>
@@ -203,7 +204,8 @@ function TypedShutterField({ label, onTake }: { label: string; onTake: (shutter:
 
 /** The span, or what is to be read for it. */
 function SpanOrNext() {
-  const { stand, derived } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
   const text =
     derived.spanStops !== null
       ? null

@@ -1,6 +1,6 @@
 import { type ReactNode } from 'react';
 import { Segmented } from '@/ui/segmented';
-import { useStand } from '../stand-context';
+import { useDerived, useSession, useStand } from '../session';
 
 const OFF = 'off';
 /** Angles of spot meters, degrees. */
@@ -8,7 +8,10 @@ const ANGLES = [1, 3, 5];
 
 /** Through how wide a spot the picture is read, and the way back to a meter of one's own. */
 export function PictureMeterChoice() {
-  const { stand, derived, pictureMeterDeg, setPictureMeter } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
+  const pictureMeterDeg = useSession((s) => s.pictureMeterDeg);
+  const setPictureMeter = useSession((s) => s.setPictureMeter);
   if (!stand.picture) return null;
   const tie = derived.prepared?.input.field.tie;
   if (!tie)

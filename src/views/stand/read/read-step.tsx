@@ -8,7 +8,7 @@ import { Next } from './next';
 import { Pad } from './pad';
 import { PictureMeterChoice } from './picture-meter-choice';
 import { ReadingList } from './reading-list';
-import { useStand } from '../stand-context';
+import { useDerived, useSession, useStand } from '../session';
 import { ReadSummary } from './summary';
 import { TableTools } from './table-tools';
 import { TestShot } from './test-shot';
@@ -16,7 +16,7 @@ import { TimesThrough } from './times-through';
 
 /** Step 2: spot readings, placed on the frame or without a place. */
 export function ReadStep() {
-  const { derived } = useStand();
+  const derived = useDerived();
   const compact = useCompact();
   if (compact) return <ThumbRead />;
   const { spanStops, reachStops } = derived;
@@ -68,7 +68,8 @@ function ThumbRead() {
 
 /** What a first slip takes for granted, and the way to say it. */
 function Assumed() {
-  const { stand, setStep } = useStand();
+  const stand = useStand();
+  const setStep = useSession((s) => s.setStep);
   const text = assumedText(stand);
   if (!text) return null;
   return (
@@ -90,7 +91,7 @@ const NEAR_SUN_EV = 15;
 
 /** Where a reading lies near the sun, what it can do to eyes. */
 function SunCaution() {
-  const { stand } = useStand();
+  const stand = useStand();
   if (!stand.readings.some((r) => r.role === 'sky' && meteredEv(r) >= NEAR_SUN_EV)) return null;
   return (
     <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">

@@ -2,7 +2,7 @@ import { isSheet, type Reading } from '@/model';
 import { Check } from '@/ui/check';
 import { Fold } from '@/ui/fold';
 import { filterName, throughText } from '@/words';
-import { useStand } from '../stand-context';
+import { useDerived, useStandBag } from '../session';
 
 export type Through = Pick<Reading, 'throughFilterIds' | 'seat'>;
 
@@ -10,7 +10,8 @@ type Props = Through & { onChange: (through: Through) => void };
 
 /** What glass a reading was taken through: NDs and polarisers of the bag, and the sheet as it is seated now. */
 export function ReadThrough({ throughFilterIds = [], seat, onChange }: Props) {
-  const { bag, derived } = useStand();
+  const bag = useStandBag();
+  const derived = useDerived();
   const inUse = derived.inUse;
   const sheetId = inUse?.seat && inUse.filterIds.length === 1 ? inUse.filterIds[0] : undefined;
   const offered = bag.filters.filter(

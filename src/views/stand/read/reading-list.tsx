@@ -36,42 +36,42 @@ import { Doubts } from './doubts';
 import { ReadThrough } from './read-through';
 import { useReadAgain } from './use-read-again';
 import { ROLE_NAMES } from '../roles';
-import { useStand } from '../stand-context';
-import { useNow } from '../use-now';
+import { useAnswer, useDerived, useEdit, useMinute, useSession, useStand, useStandBag } from '../session';
 import { WantedTone } from './wanted-tone';
 
 /** The readings so far; the selected one can be corrected. */
 export function ReadingList() {
-  const { stand } = useStand();
-  const now = useNow();
-  if (!stand.readings.length)
+  const readings = useStand((s) => s.readings);
+  if (!readings.length)
     return <p className="text-quiet">No reading yet. One of the land and one of the sky make a plan.</p>;
   return (
     <ul aria-label="Readings" className="border-t border-rule">
-      {stand.readings.map((reading) => (
-        <Row key={reading.id} reading={reading} now={now} />
+      {readings.map((reading) => (
+        <Row key={reading.id} reading={reading} />
       ))}
     </ul>
   );
 }
 
-function Row({ reading, now }: { reading: Reading; now: number }) {
-  const { stand, edit, bag, selection, select, derived, carry, draft } = useStand();
+function Row({ reading }: { reading: Reading }) {
+  const stand = useStand();
+  const edit = useEdit();
+  const bag = useStandBag();
+  const selected = useSession((s) => s.selection?.kind === 'reading' && s.selection.id === reading.id);
+  const select = useSession((s) => s.select);
+  const carried = useAnswer((a) => a.carry?.stops.get(reading.id));
+  const outcome = useDerived((d) => d.inUse?.outcome.readings.find((r) => r.id === reading.id));
+  const isAgain = useSession((s) => s.draft.again === reading.id);
   const readAgain = useReadAgain();
   const name = spotNames(stand.readings)(reading.id);
-  const carried = carry?.stops.get(reading.id);
-  const selected = selection?.kind === 'reading' && selection.id === reading.id;
-  const outcome = derived.inUse?.outcome.readings.find((r) => r.id === reading.id);
   const tone = outcome && Number.isFinite(outcome.toneThroughStops) ? outcome : null;
-  const minutes = readingMinutes(reading, now);
+  const age = useMinute((now) => ageNote(readingMinutes(reading, now)));
   const about = [
     reading.u === undefined ? 'without a place, rough' : null,
     reading.limit ? 'to be held' : null,
     reading.wantedToneStops ? `wanted ${toneText(reading.wantedToneStops)}` : null,
     reading.throughFilterIds?.length ? `through ${throughText(reading.throughFilterIds, bag)}` : null,
-    minutes !== null && minutes < RECORD_AFTER_MINUTES
-      ? `${ageText(minutes)} old${isStale(minutes) ? ', stale' : ''}`
-      : null,
+    age,
     carried === undefined ? null : `carried ${changeText(carried)}`,
     tone && `comes out ${toneText(tone.toneThroughStops)}`,
     tone && !tone.held ? 'not held' : null,
@@ -96,7 +96,7 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
           kind="quiet"
           className="w-11 shrink-0 !px-0"
           aria-label={`Read ${name} again`}
-          aria-pressed={draft.again === reading.id}
+          aria-pressed={isAgain}
           onClick={() => readAgain(reading)}
         >
           <RotateCw size={18} aria-hidden />
@@ -129,9 +129,15 @@ function Row({ reading, now }: { reading: Reading; now: number }) {
   );
 }
 
+/** How old a reading is; nothing of one that does not say when it was, or is of another day. */
+const ageNote = (minutes: number | null): string | null =>
+  minutes !== null && minutes < RECORD_AFTER_MINUTES
+    ? `${ageText(minutes)} old${isStale(minutes) ? ', stale' : ''}`
+    : null;
+
 /** Corrects a reading that is there already. */
 function EditReading({ reading }: { reading: Reading }) {
-  const { edit } = useStand();
+  const edit = useEdit();
   const { id, aperture, shutter, iso } = reading;
   const change = (next: Partial<Reading>) => edit((s) => changeReading(s, id, next));
   return (
@@ -208,7 +214,8 @@ function EditReading({ reading }: { reading: Reading }) {
 
 /** What the spot showed before, the newest first. */
 function Earlier({ reading: { id, earlier = [] } }: { reading: Reading }) {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   if (!earlier.length) return null;
   return (
     <div>

@@ -8,13 +8,15 @@ import { RoleIcon } from '@/ui/role-mark';
 import { clockText, meterSettingsText, percentText, stopsFigure } from '@/words';
 import { READ_ROLE_NAMES } from '../roles';
 import { useNewId } from '../../shell/workspace-context';
-import { useStand } from '../stand-context';
+import { useEdit, useStand, useStandBag } from '../session';
 
 const EXAMPLE = 'sky, 8, 250, 100\nland, 30\nsky hold, EV 15.3';
 
 /** Readings pasted from a notebook or brought in as a table, shown as they were understood before any is taken. */
 export function ReadingsTable({ onClose }: { onClose: () => void }) {
-  const { stand, bag, edit } = useStand();
+  const stand = useStand();
+  const bag = useStandBag();
+  const edit = useEdit();
   const [text, setText] = useState('');
   const id = useId();
   const last = stand.readings.findLast((r) => r.aperture !== undefined);

@@ -1,8 +1,7 @@
 import { lastReading, type MeteredLight, meteredEv, readingMinutes, type ReadRole } from '@/model';
 import { ageText, markText, stopsFigure, timeText } from '@/words';
 import { READ_ROLE_NAMES } from '../roles';
-import { useStand } from '../stand-context';
-import { useNow } from '../use-now';
+import { useMinute, useStand } from '../session';
 import { ReadRoleIcon } from './read-role-icon';
 
 interface RoleButtonProps {
@@ -14,9 +13,9 @@ interface RoleButtonProps {
 
 /** What is read next, as large as a gloved thumb, with what was read of it. */
 export function RoleButton({ role, current, onTap, className = 'min-h-[72px]' }: RoleButtonProps) {
-  const { stand } = useStand();
-  const now = useNow();
-  const reading = lastReading(stand, role);
+  const reading = useStand((s) => lastReading(s, role));
+  const skyName = useStand((s) => s.skyName);
+  const shown = useMinute((now) => (reading ? readText(reading, now) : 'not read yet'));
   return (
     <button
       type="button"
@@ -27,11 +26,9 @@ export function RoleButton({ role, current, onTap, className = 'min-h-[72px]' }:
       <ReadRoleIcon role={role} size={20} />
       <span className="min-w-0">
         <span className="block truncate text-lg font-semibold">
-          {role === 'sky' && stand.skyName ? stand.skyName : READ_ROLE_NAMES[role]}
+          {(role === 'sky' && skyName) || READ_ROLE_NAMES[role]}
         </span>
-        <span className="block truncate text-sm text-quiet">
-          {reading ? readText(reading, now) : 'not read yet'}
-        </span>
+        <span className="block truncate text-sm text-quiet">{shown}</span>
       </span>
     </button>
   );

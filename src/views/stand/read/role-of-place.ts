@@ -1,6 +1,5 @@
-import { type FramePoint, roleAt } from '@/core/field';
-import { type ReadRole } from '@/model';
-import { type StandAccess } from '../stand-context';
+import { type FramePoint, type Role, roleAt } from '@/core/field';
+import { type Derived, type ReadRole, type Stand } from '@/model';
 
 /**
  * What a spot of the frame is read as: sky or land go by where it lies, once the skyline was set; what else was chosen
@@ -9,10 +8,11 @@ import { type StandAccess } from '../stand-context';
 export function roleOfPlace(
   chosen: ReadRole,
   place: FramePoint,
-  { stand, derived }: Pick<StandAccess, 'stand' | 'derived'>,
-): ReadRole {
-  const field = derived.prepared?.input.field;
-  const there = field && !stand.assumed?.includes('skyline') ? roleAt(field, place) : null;
+  { assumed }: Stand,
+  { prepared }: Derived,
+): Role {
+  const field = prepared?.input.field;
+  const there = field && !assumed?.includes('skyline') ? roleAt(field, place) : null;
   if (chosen === 'sky' || chosen === 'land' || chosen === 'scene')
     return there ?? (chosen === 'scene' ? 'land' : chosen);
   return chosen;

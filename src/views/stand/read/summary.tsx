@@ -4,12 +4,14 @@ import { RoleIcon } from '@/ui/role-mark';
 import { carriedToText, fallText, moverText, summaryText } from '@/words';
 import { Figure } from '../figure';
 import { ROLE_NAMES } from '../roles';
-import { useStand } from '../stand-context';
+import { useAnswer, useDerived, useSession, useStand, useStandBag } from '../session';
 import { Doubts } from './doubts';
 
 /** Each role's readings taken together, and which of them the span rests on. */
 export function ReadSummary() {
-  const { stand, derived, carry } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
+  const carry = useAnswer((a) => a.carry);
   // what is carried to one time is no longer apart in it
   const carriesBoth = (['sky', 'land'] as const).every((role) =>
     carry?.falls.some((f) => f.role === role && !f.lentBy),
@@ -40,7 +42,11 @@ export function ReadSummary() {
 
 /** How fast the light of each role goes, and whether the readings are carried by it. */
 function Falls() {
-  const { stand, bag, carry, carries, setCarries } = useStand();
+  const stand = useStand();
+  const bag = useStandBag();
+  const carry = useAnswer((a) => a.carry);
+  const carries = useSession((s) => s.carries);
+  const setCarries = useSession((s) => s.setCarries);
   const falls = roleFalls(stand, bag);
   if (!falls.length) return null;
   return (

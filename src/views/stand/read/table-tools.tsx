@@ -3,13 +3,13 @@ import { lazy, Suspense, useState } from 'react';
 import { readingsFileName, writeReadingsCsv } from '@/store';
 import { Button } from '@/ui/button';
 import { saveFile } from '@/ui/save-file';
-import { useStand } from '../stand-context';
+import { useStand } from '../session';
 
 const ReadingsTable = lazy(() => import('./readings-table').then((m) => ({ default: m.ReadingsTable })));
 
 /** Readings as a table, in and out. */
 export function TableTools() {
-  const { stand } = useStand();
+  const stand = useStand();
   const [isOpen, setOpen] = useState(false);
   return (
     <div className="flex flex-wrap gap-2">

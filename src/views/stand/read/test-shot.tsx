@@ -7,17 +7,29 @@ import { pictureFaultText } from '@/words';
 import { SkylineProposal } from '../frame/skyline-proposal';
 import { PICTURE_FILES } from '../picture/picture-files';
 import { useNewId } from '../../shell/workspace-context';
-import { useStand } from '../stand-context';
+import {
+  useDerived,
+  useEdit,
+  useIntake,
+  usePictureIntake,
+  useProposal,
+  useSession,
+  useStand,
+} from '../session';
 
 /** The other way to begin: a test shot first, readings from it, then the plan. */
 export function TestShot() {
-  const { stand, pictureIn, setPictureMeter } = useStand();
-  const { state } = pictureIn;
+  const stand = useStand();
+  const intake = usePictureIntake();
+  const state = useIntake((i) => i.picture);
+  const isLooking = useIntake((i) => i.isLooking);
+  const proposal = useProposal();
+  const setPictureMeter = useSession((s) => s.setPictureMeter);
   const isUnread = !stand.readings.length && !stand.wholeScene;
   if (!isUnread) return null;
   if (!stand.picture) {
     const take = (file: File) => {
-      pictureIn.take(file);
+      intake.take(file);
       setPictureMeter(USUAL_ANGLE_DEG);
     };
     return (
@@ -53,13 +65,15 @@ export function TestShot() {
     );
   }
   // sky and land are told apart by the skyline: a found one is taken or left first
-  if (pictureIn.isLooking || pictureIn.proposal) return <SkylineProposal />;
+  if (isLooking || proposal) return <SkylineProposal />;
   return <FromPicture />;
 }
 
 /** The picture's middling sky and land and its brightest, read at one press. */
 function FromPicture() {
-  const { stand, derived, edit } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
+  const edit = useEdit();
   const newId = useNewId();
   const { picture, skyline, lens } = stand;
   const { prepared } = derived;

@@ -2,11 +2,14 @@ import { filtersById, fittedNds, timesThrough, withNds, withWholeScene } from '@
 import { filterName, stopsText, timeText } from '@/words';
 import { Button } from '@/ui/button';
 import { Figure } from '../figure';
-import { useStand } from '../stand-context';
+import { useDerived, useEdit, useStand, useStandBag } from '../session';
 
 /** Times through the bag's NDs, for those who only want these: one reading of the whole scene, and no grad. */
 export function TimesThrough() {
-  const { stand, bag, derived, edit } = useStand();
+  const stand = useStand();
+  const bag = useStandBag();
+  const derived = useDerived();
+  const edit = useEdit();
   const scene = derived.wholeScene;
   if (!stand.wholeScene) return null;
   if (!scene)

@@ -1,9 +1,16 @@
 import { useState } from 'react';
-import { type Bag, fittedPolariser, type MeteredLight, readAgain, type Stand, withWholeScene } from '@/model';
-import { useNewId } from '../../shell/workspace-context';
-import { useStand } from '../stand-context';
+import {
+  type Bag,
+  fittedPolariser,
+  MAX_READINGS,
+  type MeteredLight,
+  readAgain,
+  type Stand,
+  withWholeScene,
+} from '@/model';
+import { useOpenStand, useSession, useStand, useStandBag } from '../session';
 import { type Through } from './read-through';
-import { useTakeReading } from './use-take-reading';
+import { takeReading } from './take-reading';
 
 /** A polariser stays on while one reads; an ND does not. */
 function throughPolariser(stand: Stand, bag: Bag): Through {
@@ -13,9 +20,11 @@ function throughPolariser(stand: Stand, bag: Bag): Through {
 
 /** The meter's aperture and ISO, kept from the last reading, and the way to take a reading with it. */
 export function useMeter() {
-  const { stand, bag, draft, setDraft, edit } = useStand();
-  const newId = useNewId();
-  const { isFull, takeReading } = useTakeReading();
+  const stand = useStand();
+  const bag = useStandBag();
+  const draft = useSession((s) => s.draft);
+  const open = useOpenStand();
+  const isFull = stand.readings.length >= MAX_READINGS;
   const last = stand.readings.findLast((r) => r.aperture !== undefined);
   const lastLight = last ?? stand.wholeScene;
   const [aperture, setAperture] = useState(lastLight?.aperture ?? 8);
@@ -27,19 +36,19 @@ export function useMeter() {
     const light = { ...shown, ...through, takenAt };
     const { role } = draft;
     if (again || role === 'scene') {
-      const id = newId('r');
-      edit((s) =>
+      const id = open.newId('r');
+      open.edit((s) =>
         again && role !== 'scene'
           ? readAgain(s, again, light, { id, role, ...light })
           : withWholeScene(s, light),
       );
-      setDraft({ ...draft, place: null, limit: false, again: null });
+      open.session.getState().setDraft({ place: null, limit: false, again: null });
       if (role === 'scene') return 'scene';
       return stand.readings.some((r) => r.id === again) ? (again as string) : id;
     }
     // it is the same meter still
     const angle = last?.spotAngleDeg ? { spotAngleDeg: last.spotAngleDeg } : {};
-    return takeReading({ role, ...light, ...draft.place, ...angle });
+    return takeReading(open, { role, ...light, ...draft.place, ...angle });
   };
   return { aperture, setAperture, iso, setIso, through, setThrough, isFull, take };
 }

@@ -11,7 +11,7 @@ import {
   type Stand,
 } from '@/model';
 import { capital, spotNames } from '@/words';
-import { useStand } from '../stand-context';
+import { useSession, useStand } from '../session';
 import { useMeter } from './use-meter';
 import { useUsualLand } from './use-usual-land';
 
@@ -30,7 +30,10 @@ interface Correcting {
  * the mark that was tapped, to correct the reading that it made. A place tapped on the frame asks for a new reading.
  */
 export function usePad() {
-  const { stand, draft, setDraft, select } = useStand();
+  const stand = useStand();
+  const draft = useSession((s) => s.draft);
+  const setDraft = useSession((s) => s.setDraft);
+  const select = useSession((s) => s.select);
   const meter = useMeter();
   const { aperture, iso } = meter;
   const usualLand = useUsualLand();
@@ -73,7 +76,7 @@ export function usePad() {
     again,
     againName: again && capital(spotNames(stand.readings)(again)),
     turnTo(next: ReadRole) {
-      setDraft({ ...draft, role: next, place: next === 'scene' ? null : place, again: null });
+      setDraft({ role: next, place: next === 'scene' ? null : place, again: null });
       const before = lastReading(stand, next);
       const id = next === 'scene' ? SCENE : lastSpot(stand, next)?.id;
       setCorrecting(
@@ -94,8 +97,8 @@ export function usePad() {
     move: (way: 1 | -1) => setShift(shift + way * thirds * (MARKS - 1)),
     /** The next tap takes a new reading beside the one that is there. */
     readFurther: () => setCorrecting(null),
-    withoutPlace: () => setDraft({ ...draft, place: null }),
-    notAgain: () => setDraft({ ...draft, again: null }),
+    withoutPlace: () => setDraft({ place: null }),
+    notAgain: () => setDraft({ again: null }),
   };
 }
 

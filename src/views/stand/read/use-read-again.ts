@@ -1,10 +1,12 @@
 import { useCallback } from 'react';
 import { type Reading } from '@/model';
-import { useStand } from '../stand-context';
+import { useSession } from '../session';
 
 /** Begins to read a spot again: the meter's next figure is a further look at it. */
 export function useReadAgain(): (reading: Reading) => void {
-  const { setStep, setDraft, select } = useStand();
+  const setStep = useSession((s) => s.setStep);
+  const setDraft = useSession((s) => s.setDraft);
+  const select = useSession((s) => s.select);
   return useCallback(
     ({ id, role, limit = false }) => {
       setStep('read');

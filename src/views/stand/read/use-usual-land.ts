@@ -2,11 +2,11 @@ import { useEffect, useState } from 'react';
 import { roughSunAltitudeDeg } from '@/core/sky';
 import { usualLandEv } from '@/model';
 import { usePreferences } from '../../shell/workspace-context';
-import { useStand } from '../stand-context';
+import { useStand } from '../session';
 
 /** EV at ISO 100 to guess at for grey land now: by the sun where the stand's place or one's own is known, else by the clock. */
 export function useUsualLand(): number {
-  const { stand } = useStand();
+  const stand = useStand();
   const own = usePreferences((p) => p.place);
   const place = stand.place ?? own;
   const [ev, setEv] = useState(() => {

@@ -1,5 +1,5 @@
 import { changeReading, type Reading } from '@/model';
-import { useStand } from '../stand-context';
+import { useEdit } from '../session';
 import { QuantityField } from '../../quantity-field';
 
 /** Things by the tone that they have in an even light, stops from mid-grey, the darkest first (solver: the target). */
@@ -15,7 +15,7 @@ const [LOWEST, HIGHEST] = [-2.6, 2.3];
 
 /** The tone at which the photographer wants a reading's spot, on a scale of things; the meter would make it mid-grey. */
 export function WantedTone({ reading }: { reading: Reading }) {
-  const { edit } = useStand();
+  const edit = useEdit();
   const tone = reading.wantedToneStops ?? 0;
   const set = (wantedToneStops: number) =>
     edit((s) => changeReading(s, reading.id, { wantedToneStops: wantedToneStops || undefined }));

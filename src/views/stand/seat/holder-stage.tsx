@@ -3,7 +3,7 @@ import { useRef } from 'react';
 import { acrossSeam, isUpsideDown } from '@/core/optics';
 import { railAboveAxisMm, type SheetFilter } from '@/model';
 import { Holder, holderSize } from '@/render';
-import { useStand } from '../stand-context';
+import { useDerived, useStandBag } from '../session';
 import { useSeat } from './use-seat';
 
 export interface HolderStageProps {
@@ -14,7 +14,8 @@ export interface HolderStageProps {
 
 /** The holder at true scale, in which the sheet is slid and turned by drag and by key. */
 export function HolderStage({ sheets, scale }: HolderStageProps) {
-  const { derived, bag } = useStand();
+  const derived = useDerived();
+  const bag = useStandBag();
   const { seat, set, slide, turn, begin, end } = useSeat();
   const box = useRef<HTMLDivElement>(null);
   const from = useRef({ offsetMm: 0, turnDeg: 0, angle: 0 });

@@ -3,7 +3,7 @@ import { fitsAlong } from '@/core/balance';
 import { type Glass } from '@/model';
 import { useSize } from '@/ui/use-size';
 import { darkerName, mmFigure, sideNames } from '@/words';
-import { useStand } from '../stand-context';
+import { useDerived, useStand } from '../session';
 
 /** How far either way is shown, mm. */
 const REACH_MM = 14;
@@ -14,7 +14,8 @@ const MOST_SHOWN = 1;
 
 /** What the picture loses as the sheet slides: the lower the line, the better; the ground is what is as good. */
 export function SeatCurve({ glass }: { glass: Glass }) {
-  const { stand, derived } = useStand();
+  const stand = useStand();
+  const derived = useDerived();
   const box = useRef<HTMLDivElement>(null);
   const { width } = useSize(box);
   const { prepared, plan } = derived;

@@ -4,12 +4,12 @@ import { type Parsed, ParsedField } from '@/ui/field';
 import { Stepper } from '@/ui/stepper';
 import { degreesFigure, mmFigure, NOT_A_NUMBER } from '@/words';
 import { typedNumber } from '../../parse';
-import { useStand } from '../stand-context';
+import { useStandBag } from '../session';
 import { useSeat } from './use-seat';
 
 /** The seat in figures: what stands above the rail, and the turn, by steps and by typing. */
 export function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
-  const { bag } = useStand();
+  const bag = useStandBag();
   const { set, slide, turn, seat } = useSeat();
   if (!seat) return null;
   const upsideDown = isUpsideDown(seat.turnDeg);

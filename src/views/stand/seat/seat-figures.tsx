@@ -15,7 +15,7 @@ import {
   type WorkingOf,
 } from '@/words';
 import { Figure } from '../figure';
-import { useStand } from '../stand-context';
+import { useDerived, useStand, useStandBag } from '../session';
 
 interface SeatRow {
   readonly name: string;
@@ -28,7 +28,9 @@ const CORNER_WORTH = 0.05;
 
 /** What the seat does, live. */
 export function SeatFigures({ glass }: { glass: Glass }) {
-  const { derived, stand, bag } = useStand();
+  const derived = useDerived();
+  const stand = useStand();
+  const bag = useStandBag();
   const { figures, outcome, sticksOutMm, seat } = glass;
   const { prepared } = derived;
   const views = useMemo(() => prepared && seamViews(stand, prepared, glass), [stand, prepared, glass]);

@@ -9,14 +9,14 @@ import { SeatCurve } from './seat-curve';
 import { SeatFields } from './seat-fields';
 import { SeatFigures } from './seat-figures';
 import { SeatThumb } from './seat-thumb';
-import { useStand } from '../stand-context';
+import { useDerived, useEdit, useStandBag } from '../session';
 
 /** px to the millimetre of the holder drawing. */
 const SCALE = 1.6;
 
 /** Step 4: the holder at true scale, and the figures of the seat as it moves. */
 export function SeatStep() {
-  const { derived } = useStand();
+  const derived = useDerived();
   const compact = useCompact();
   const glass = derived.inUse;
   const sheets = glass?.filters.filter(isSheet) ?? [];
@@ -49,7 +49,8 @@ export function SeatStep() {
 
 /** The holder, what of the glass the picture uses, and which slots are taken. */
 function HolderDrawing({ sheets }: { sheets: readonly SheetFilter[] }) {
-  const { derived, bag } = useStand();
+  const derived = useDerived();
+  const bag = useStandBag();
   if (!derived.prepared) return null;
   const { lens, frame } = derived.prepared.input;
   const used = usedGlassMm(lens, frame);
@@ -72,7 +73,7 @@ function HolderDrawing({ sheets }: { sheets: readonly SheetFilter[] }) {
 
 /** Which sheet of a pair stands nearest the lens, and the way to change it. */
 function SlotOrder({ sheets, glass }: { sheets: readonly SheetFilter[]; glass: Glass }) {
-  const { edit } = useStand();
+  const edit = useEdit();
   const { seat, filterIds } = glass;
   if (!seat) return null;
   return (
@@ -94,7 +95,8 @@ function SlotOrder({ sheets, glass }: { sheets: readonly SheetFilter[]; glass: G
 
 /** The way back to the seat that was computed for this glass. */
 function BackToComputed() {
-  const { derived, edit } = useStand();
+  const derived = useDerived();
+  const edit = useEdit();
   const { chosen } = derived;
   const computed = chosen && computedSeat(derived, chosen);
   if (!chosen?.seat || !computed) return null;

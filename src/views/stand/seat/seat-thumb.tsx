@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { isUpsideDown } from '@/core/optics';
 import { choose, type Glass, sameChoice, type SheetFilter } from '@/model';
 import { mmFigure, turnText } from '@/words';
-import { useStand } from '../stand-context';
+import { useEdit, useStand } from '../session';
 import { SeatCurve } from './seat-curve';
 import { SeatFields } from './seat-fields';
 import { useSeat } from './use-seat';
@@ -11,7 +11,8 @@ const BIG = 'min-h-16 rounded-md border border-edge bg-panel px-3 font-semibold 
 
 /** The seat in the thumb's reach: lower and higher, the turn, and that it is set. */
 export function SeatThumb({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
-  const { stand, edit } = useStand();
+  const stand = useStand();
+  const edit = useEdit();
   const { seat, slide, turn } = useSeat();
   const [fields, setFields] = useState(false);
   const [turning, setTurning] = useState(false);

@@ -1,0 +1,114 @@
+import {
+  type Bag,
+  bagForStand,
+  type Carry,
+  carriedStand,
+  carryOf,
+  type Derived,
+  deriveStand,
+  prepareStand,
+  type PrepareResult,
+  type Solution,
+  solutionKey,
+  type Stand,
+  type StandDocument,
+  type Study,
+} from '@/model';
+import { type Answers, type AnswersState } from './answers';
+import { derivedStore, remembered, type Source } from './derived-store';
+
+/** All that is worked out of a stand: derived at once, and what the workers have found. */
+export interface Answer {
+  /** The bag that the stand is solved with. */
+  readonly bag: Bag;
+  /** What carries its readings to now, which everything here is worked out with; null where nothing does. */
+  readonly carry: Carry | null;
+  readonly ready: PrepareResult;
+  readonly derived: Derived;
+  readonly search: AnswersState<unknown>['work'];
+  /** How much of a search that takes its time is done, 0 to 1. */
+  readonly progress: number | null;
+  /** What is worked out beside the plan; null while it does not belong to the stand as it is. */
+  readonly study: Study | null;
+}
+
+export interface AnswerSources {
+  readonly document: Source<{ readonly value: StandDocument }>;
+  /** The workspace's bag. */
+  readonly bag: Source<{ readonly value: Bag }>;
+  /** Whether readings are carried where their light's fall is known. */
+  readonly carries: Source<boolean>;
+  readonly minute: Source<number>;
+  readonly solver: Answers<Solution>;
+  readonly studies: Answers<Study>;
+}
+
+export interface KeptAnswer extends Source<Answer> {
+  /** Asks the workers for what they can find, again whenever it has to be found anew; ends with what it returns. */
+  start(): () => void;
+}
+
+/** Keeps a stand's answer up to date for as long as the stand is open. */
+export function keepAnswer(sources: AnswerSources): KeptAnswer {
+  const { solver, studies } = sources;
+  const bagOf = remembered((brought: StandDocument['bag'], used: StandDocument['used'], own: Bag) =>
+    bagForStand({ bag: brought, used }, own),
+  );
+  const carried = remembered((stand: Stand, bag: Bag, minute: number) => carryOf(stand, bag, minute));
+  const lit = remembered(carriedStand);
+  /** Stand and bag as they are solved: they change with what is kept, and with the minute where the light is carried. */
+  const asked = derivedStore(
+    [sources.document, sources.bag, sources.carries, sources.minute],
+    ({ value: { stand, bag: brought, used } }, own, carries, minute) => {
+      const bag = bagOf(brought, used, own.value);
+      const carry = carries ? carried(stand, bag, minute) : null;
+      return { lit: lit(stand, carry), bag, carry };
+    },
+  );
+  const prepared = keyed(prepareStand);
+  const derivedOf = remembered(deriveStand);
+  const answer = derivedStore(
+    [asked, solver.state, studies.state],
+    ({ lit, bag, carry }, { answer: solution, work, progress }, { answer: study }): Answer => {
+      const key = solutionKey(lit, bag);
+      const ready = prepared(key, lit, bag);
+      return {
+        bag,
+        carry,
+        ready,
+        derived: derivedOf(lit, bag, solution, ready),
+        search: work,
+        progress,
+        study: study?.key === key ? study : null,
+      };
+    },
+  );
+  const ask = () => {
+    const { lit, bag } = asked.getState();
+    solver.ask(lit, bag);
+    // what stands beside the plan waits for the search itself
+    const { stale, prepared: light } = answer.getState().derived;
+    if (!stale && light) studies.ask(lit, bag);
+  };
+  return {
+    ...answer,
+    start: () => {
+      ask();
+      const end = answer.subscribe(ask);
+      return () => {
+        end();
+        solver.dispose();
+        studies.dispose();
+      };
+    },
+  };
+}
+
+/** A function of a stand and a bag that gives what it gave before for as long as their key is the same. */
+function keyed<T>(work: (stand: Stand, bag: Bag) => T): (key: string, ...args: Parameters<typeof work>) => T {
+  let last: { readonly key: string; readonly value: T } | null = null;
+  return (key, stand, bag) => {
+    if (last?.key !== key) last = { key, value: work(stand, bag) };
+    return last.value;
+  };
+}

@@ -1,0 +1,49 @@
+import { useMemo } from 'react';
+import { type Brush } from '@/model';
+import { type Step, useDerived, useSession } from '../../session';
+import { bareTool } from './bare-tool';
+import { brushTool } from './brush-tool';
+import { meterTool } from './meter-tool';
+import { outlineTool } from './outline-tool';
+import { placeTool } from './place-tool';
+import { skylineTool } from './skyline-tool';
+import { slideTool } from './slide-tool';
+import { type MakeTool } from './tool';
+
+export { useTool } from './use-tool';
+
+interface Doing {
+  readonly step: Step;
+  /** A shape is being outlined. */
+  readonly isOutlining: boolean;
+  readonly brush: Brush | null;
+  /** The picture is being measured. */
+  readonly isMetering: boolean;
+}
+
+function toolFor({ step, isOutlining, brush, isMetering }: Doing): MakeTool {
+  switch (step) {
+    case 'frame':
+      return !isOutlining ? skylineTool : brush ? brushTool(brush) : outlineTool;
+    case 'read':
+      return isMetering ? meterTool : placeTool;
+    case 'balance':
+      return bareTool;
+    case 'seat':
+      return slideTool;
+  }
+}
+
+/** The tool that is in hand: by the step that is open, and by what is being done in it. */
+export function useToolInHand(): MakeTool {
+  const step = useSession((s) => s.step);
+  const isOutlining = useSession((s) => s.outline !== null);
+  const brush = useSession((s) => s.brush);
+  const isOnPicture = useSession((s) => s.pictureMeterDeg !== null);
+  const hasLight = useDerived((d) => !!d.prepared?.input.field.tie);
+  const isMetering = isOnPicture && hasLight;
+  return useMemo(
+    () => toolFor({ step, isOutlining, brush, isMetering }),
+    [step, isOutlining, brush, isMetering],
+  );
+}

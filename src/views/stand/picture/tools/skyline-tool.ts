@@ -1,0 +1,30 @@
+import { type FramePoint } from '@/core/field';
+import { addSkylinePoint, drawSkyline, type Stand } from '@/model';
+import { heldToFrame } from '../frame-keys';
+import { type MakeTool } from './tool';
+
+/** Draws the skyline over the stretch that is swept; a tap adds a point to it, or lets go of a shape. */
+export const skylineTool: MakeTool = ({ document, edit, session }) => {
+  let before: Stand | null = null;
+  let swept: FramePoint[] = [];
+  return {
+    cursor: 'crosshair',
+    tap: ({ at }) => {
+      const { selection, select } = session.getState();
+      if (selection?.kind === 'shape') select(null);
+      else edit((s) => addSkylinePoint(s, at));
+    },
+    start: ({ at }) => {
+      document.beginGesture();
+      before = document.state.getState().value.stand;
+      swept = [heldToFrame(at)];
+    },
+    move: ({ at }) => {
+      swept.push(heldToFrame(at));
+      const from = before;
+      if (from) edit((s) => ({ ...s, skyline: drawSkyline(from, swept).skyline }));
+    },
+    end: () => document.endGesture(),
+    cancel: () => document.dropGesture(),
+  };
+};

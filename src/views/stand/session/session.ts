@@ -1,0 +1,127 @@
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import { type FramePoint } from '@/core/field';
+import { type Brush, type ReadRole } from '@/model';
+import { type WorkingOf } from '@/words';
+import { WHOLE, type Zoom } from '../picture/zoom';
+
+/** The steps that there are, in working order. */
+export const STEPS = ['frame', 'read', 'balance', 'seat'] as const;
+export type Step = (typeof STEPS)[number];
+
+export const STEP_TITLES: Record<Step, string> = {
+  frame: 'Frame',
+  read: 'Read',
+  balance: 'Balance',
+  seat: 'Seat',
+};
+
+/** What a phone shows above the slip. */
+export type PhoneView = 'frame' | 'holder' | 'ladder';
+
+/** A reading that is being entered. */
+export interface ReadingDraft {
+  readonly role: ReadRole;
+  /** Where it will lie; null for a reading without a place. */
+  readonly place: FramePoint | null;
+  /** It is to be held, not to be balanced. */
+  readonly limit: boolean;
+  /** The reading whose spot is read again; null: a new one. */
+  readonly again: string | null;
+}
+
+export type Selection =
+  | { readonly kind: 'reading'; readonly id: string }
+  | { readonly kind: 'point'; readonly index: number }
+  | { readonly kind: 'shape'; readonly id: string }
+  | null;
+
+interface Shown {
+  readonly step: Step;
+  readonly phoneView: PhoneView;
+  /** The frame is shown without glass for as long as something is held. */
+  readonly bare: boolean;
+  readonly selection: Selection;
+  /** Angle of the meter on the picture, degrees; null: readings come from a meter of one's own. */
+  readonly pictureMeterDeg: number | null;
+  /** Where the meter on the picture is pointed at the moment. */
+  readonly aim: FramePoint | null;
+  readonly draft: ReadingDraft;
+  /** Corners of the shape that is being drawn; null while none is. */
+  readonly outline: readonly FramePoint[] | null;
+  /** What a finger in the frame does to the outline: null, it sets corners or draws round. */
+  readonly brush: Brush | null;
+  /** What part of the frame is looked at. */
+  readonly zoom: Zoom;
+  /** The frame is shown without its colours. */
+  readonly isMonochrome: boolean;
+  /** What falls outside the sensor's window is marked in the frame. */
+  readonly marksClips: boolean;
+  /** A level grid lies over the frame. */
+  readonly showsGrid: boolean;
+  /** Which exposure of a bracket the frame shows; there may be fewer by now. */
+  readonly bracketFrame: number;
+  /** The figure whose working is shown. */
+  readonly workingOf: WorkingOf | null;
+  /** Readings are carried where their light's fall is known. */
+  readonly carries: boolean;
+}
+
+interface Doing {
+  /** Opens a step; it brings the drawing that it is about. */
+  readonly setStep: (step: Step) => void;
+  readonly setPhoneView: (view: PhoneView) => void;
+  readonly setBare: (bare: boolean) => void;
+  readonly select: (selection: Selection) => void;
+  readonly setPictureMeter: (angleDeg: number | null) => void;
+  readonly setAim: (aim: FramePoint | null) => void;
+  readonly setDraft: (change: Partial<ReadingDraft>) => void;
+  readonly setOutline: (outline: readonly FramePoint[] | null) => void;
+  readonly setBrush: (brush: Brush | null) => void;
+  readonly setZoom: (change: (zoom: Zoom) => Zoom) => void;
+  readonly setMonochrome: (on: boolean) => void;
+  readonly setMarksClips: (on: boolean) => void;
+  readonly setShowsGrid: (on: boolean) => void;
+  readonly showBracketFrame: (index: number) => void;
+  readonly showWorking: (of: WorkingOf | null) => void;
+  readonly setCarries: (on: boolean) => void;
+}
+
+/** What the screen of one stand shows and how it is being worked with; nothing of it is kept. */
+export type Session = Shown & Doing;
+
+/** @param step the step that is open first */
+export const createSession = (step: Step): StoreApi<Session> =>
+  createStore<Session>()((set) => ({
+    step,
+    phoneView: 'frame',
+    bare: false,
+    selection: null,
+    pictureMeterDeg: null,
+    aim: null,
+    draft: { role: 'land', place: null, limit: false, again: null },
+    outline: null,
+    brush: null,
+    zoom: WHOLE,
+    isMonochrome: false,
+    marksClips: false,
+    showsGrid: false,
+    bracketFrame: 0,
+    workingOf: null,
+    carries: true,
+    setStep: (step) => set({ step, phoneView: step === 'seat' ? 'holder' : 'frame' }),
+    setPhoneView: (phoneView) => set({ phoneView }),
+    setBare: (bare) => set({ bare }),
+    select: (selection) => set({ selection }),
+    setPictureMeter: (pictureMeterDeg) => set({ pictureMeterDeg }),
+    setAim: (aim) => set({ aim }),
+    setDraft: (change) => set(({ draft }) => ({ draft: { ...draft, ...change } })),
+    setOutline: (outline) => set({ outline }),
+    setBrush: (brush) => set({ brush }),
+    setZoom: (change) => set(({ zoom }) => ({ zoom: change(zoom) })),
+    setMonochrome: (isMonochrome) => set({ isMonochrome }),
+    setMarksClips: (marksClips) => set({ marksClips }),
+    setShowsGrid: (showsGrid) => set({ showsGrid }),
+    showBracketFrame: (bracketFrame) => set({ bracketFrame }),
+    showWorking: (workingOf) => set({ workingOf }),
+    setCarries: (carries) => set({ carries }),
+  }));

@@ -1,0 +1,75 @@
+import { createContext, useCallback, useContext, useSyncExternalStore } from 'react';
+import { useStore } from 'zustand';
+import { type Bag, type Derived, type NextReading, type Stand } from '@/model';
+import { type Answer, type Source } from '@/store';
+import { type Slip } from '@/words';
+import { type Intake, type PictureIntake, type Proposal } from './intake';
+import { type OpenStand } from './open-stand';
+import { type Photo } from './photo';
+import { type Session } from './session';
+
+/** The stores of the stand that is open; they are the same for as long as it is. */
+export const StandContext = createContext<OpenStand | null>(null);
+
+/** The stores themselves: for handlers, which look when they are called. Who draws subscribes to what it draws. */
+export function useOpenStand(): OpenStand {
+  const open = useContext(StandContext);
+  if (!open) throw new Error('no stand around this view');
+  return open;
+}
+
+function useSource<T, S>(source: Source<T>, select: (state: T) => S): S {
+  return useSyncExternalStore(
+    useCallback((listener: () => void) => source.subscribe(listener), [source]),
+    () => select(source.getState()),
+  );
+}
+
+const itself = <T>(value: T): T => value;
+
+/** Something of the stand as it is kept: what `select` gives must be a part of it, or no object. */
+export const useStand = <T = Stand>(select: (stand: Stand) => T = itself as (stand: Stand) => T): T =>
+  useStore(useOpenStand().document.state, (s) => select(s.value.stand));
+
+export const useDocument = (): OpenStand['document'] => useOpenStand().document;
+
+export const useEdit = (): ((change: (stand: Stand) => Stand) => void) => useOpenStand().edit;
+
+/** Something of what is worked out of the stand; the same rule as for `useStand`. */
+export const useAnswer = <T>(select: (answer: Answer) => T): T => useSource(useOpenStand().answer, select);
+
+export const useDerived = <T = Derived>(
+  select: (derived: Derived) => T = itself as (derived: Derived) => T,
+): T => useAnswer((a) => select(a.derived));
+
+/** The bag that the stand is solved with. */
+export const useStandBag = (): Bag => useAnswer((a) => a.bag);
+
+/** Something of how the stand is being looked at and worked with; its actions never change. */
+export const useSession = <T>(select: (session: Session) => T): T => useStore(useOpenStand().session, select);
+
+/** What to do now, as the screen says it everywhere. */
+export const useSlip = (): Slip => useSource(useOpenStand().slip, itself<Slip>);
+
+/** The reading that would help most now; null where none would. */
+export const useNextReading = (): NextReading | null =>
+  useSource(useOpenStand().next, itself<NextReading | null>);
+
+/** The minute that it is, ms since the epoch. */
+export const useMinute = <T = number>(
+  select: (minuteMs: number) => T = itself as (minuteMs: number) => T,
+): T => useSource(useOpenStand().minute, select);
+
+export const usePhoto = <T>(select: (photo: Photo) => T): T => useStore(useOpenStand().photo.state, select);
+
+/** Something of the pictures on their way into the frame. */
+export const useIntake = <T>(select: (intake: Intake) => T): T =>
+  useStore(useOpenStand().intake.state, select);
+
+export const usePictureIntake = (): PictureIntake => useOpenStand().intake;
+
+/** The skyline that was found in the picture that the stand has; null where none was, or it was used or left. */
+export function useProposal(): Proposal | null {
+  const sha256 = useStand((s) => s.picture?.sha256);
+  return useIntake((i) => (i.proposal?.sha256 === sha256 ? i.proposal : null));
+}
