@@ -18,7 +18,7 @@ import {
   sunRuleText,
   workings,
 } from '@/words';
-import { GAPS, SCHOOLS, warningsOf } from '@/model';
+import { SCHOOLS, traitsOf, warningsOf } from '@/model';
 import { type SolvedStand } from './plan-report';
 
 /** A solved stand in words, for a terminal. */
@@ -27,8 +27,8 @@ export function planText(solved: SolvedStand): string {
   const { balance, fault, plan, inUse, spanStops } = derived;
   const lines = [stand.name, ''];
   if (spanStops !== null) {
-    const gaps = GAPS[stand.look.school];
-    const kept = gaps ? `, keeping ${stopsFigure(stand.look.gapStops ?? gaps.usual)}` : '';
+    const { gap } = traitsOf(stand);
+    const kept = gap ? `, keeping ${stopsFigure(stand.look.gapStops ?? gap.usual)}` : '';
     const need = balance ? `; ${stopsText(balance.neededStops)} to take away` : '';
     lines.push(
       `Span ${stopsText(spanStops)}, reach ${stopsText(derived.reachStops ?? 0)}. Look: ${LOOK_NAMES[stand.look.school]}${kept}${need}.`,
@@ -86,7 +86,7 @@ function besideText({ stand, bag, derived, study }: SolvedStand): string[] {
       (look) => `  ${LOOK_NAMES[look.school].padEnd(24)} ${otherLookText(look, bag, stand.readings)}`,
     ),
     ...(study.stock ? ['', stockText(study.stock)] : []),
-    ...(stand.look.school === 'sun' ? [] : ['', sunRuleText(stand)]),
+    ...(traitsOf(stand).readsLight ? ['', sunRuleText(stand)] : []),
   ].filter((line, i, all) => line !== '' || all[i - 1] !== '');
 }
 

@@ -18,6 +18,7 @@ import { exactIso } from '@/core/units';
 import { type Bag, type Filter, filtersById, isSheet, sticksOutMm } from './bag';
 import { bracketOf, type StandBracket } from './bracket';
 import { bagSheet, type CannotPrepare, type Prepared, prepareStand, settingsOf } from './prepare';
+import { traitsOf } from './looks';
 import { type Solution, solutionKey } from './solve';
 import { type Choice, type Stand } from './stand';
 import { type WholeScene, wholeSceneOf } from './whole-scene';
@@ -122,9 +123,10 @@ function describe(
 }
 
 /** What Least glass leaves to be lifted; by other looks the land is exposed where it is wanted. */
-function liftOf({ camera, exposure }: Stand, { input }: Prepared, { darkToneStops }: Outcome): Lift | null {
-  if (input.look.school !== 'least' || darkToneStops === null) return null;
+function liftOf(stand: Stand, { input }: Prepared, { darkToneStops }: Outcome): Lift | null {
+  if (!traitsOf(stand).lifts || darkToneStops === null) return null;
   const stops = Math.max(0, input.look.placementStops - darkToneStops);
+  const { camera, exposure } = stand;
   return { stops, ...liftCost(camera, exactIso(exposure.iso), darkToneStops, stops) };
 }
 
@@ -159,13 +161,13 @@ export function deriveStand(
   const { readings } = prepared.input.field;
   const balance = result?.ok ? result.balance : null;
   const plan = balance && glassOf(stand, bag, prepared, advised(balance, stand.choice));
-  const isBracket = stand.look.school === 'bracket';
-  const chosen = stand.choice && !isBracket ? chosenGlass(stand, bag, prepared, stand.choice) : null;
+  const { usesGlass, readsLight } = traitsOf(stand);
+  const chosen = stand.choice && usesGlass ? chosenGlass(stand, bag, prepared, stand.choice) : null;
   const inUse = chosen ?? plan ?? chosenGlass(stand, bag, prepared, NO_GLASS);
-  const bracket = isBracket ? bracketOf(stand, prepared, inUse.outcome.bareMidGreyEv) : null;
+  const bracket = usesGlass ? null : bracketOf(stand, prepared, inUse.outcome.bareMidGreyEv);
   return {
     prepared,
-    spanStops: stand.look.school === 'sun' ? null : spanOf(readings),
+    spanStops: readsLight ? spanOf(readings) : null,
     reachStops: reachOf(readings),
     balance,
     fault: result && !result.ok ? result : bracket && !bracket.ok ? bracket : null,

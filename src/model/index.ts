@@ -7,6 +7,7 @@ export * from './documents';
 export * from './doubts';
 export * from './read-summary';
 export * from './limits';
+export * from './looks';
 export * from './next-reading';
 export * from './place-exposure';
 export * from './prepare';

@@ -1,6 +1,5 @@
 import { TOP_RANGE_STOPS } from '@/core/photo';
 import { SHUTTER_RANGE } from '@/core/units';
-import { type School } from './terms';
 
 /** Lowest and highest value allowed of each quantity, both ends included (formats: ranges). */
 export const LIMITS = {
@@ -64,19 +63,6 @@ export const MAX_BAG_BYTES = 1_500_000;
 /** Stands in a backup, and its size. */
 export const MAX_STANDS = 10_000;
 export const MAX_BACKUP_BYTES = 200_000_000;
-
-/** The gap each school starts with and may have, stops; null for those that have none (glossary: the looks). */
-export const GAPS: Record<
-  School,
-  { readonly usual: number; readonly range: readonly [number, number] } | null
-> = {
-  even: { usual: 0, range: [0, 0] },
-  natural: { usual: 1, range: [0.3, 2] },
-  heavy: { usual: -1, range: [-2, -0.3] },
-  least: null,
-  bracket: null,
-  sun: null,
-};
 
 export function isWithin(quantity: Quantity, value: number): boolean {
   const [low, high] = LIMITS[quantity];

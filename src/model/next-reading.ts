@@ -2,6 +2,7 @@ import { brightestPlace, type FramePoint, type Role, skylineAt, typicalPlace } f
 import { mean } from '@/core/numerics';
 import { isStale, readingMinutes } from './age';
 import { type Derived } from './derive';
+import { traitsOf } from './looks';
 import { circleOn, pictureReading, USUAL_ANGLE_DEG } from './picture-meter';
 import { type Reading, type Stand, type StandShape } from './stand';
 import { type Study } from './study';
@@ -26,7 +27,7 @@ export function nextReading(
   study: Study | null,
   nowMs: number,
 ): NextReading | null {
-  if (stand.look.school === 'sun' || stand.wholeScene || !prepared) return null;
+  if (!traitsOf(stand).readsLight || stand.wholeScene || !prepared) return null;
   const counted = new Set(stand.readings.filter((r) => !r.limit).map((r) => r.role));
   if (!counted.has('land') && !counted.has('water'))
     return { code: 'unread', role: 'land', place: placeIn(stand, prepared, 'land') };

@@ -1,6 +1,6 @@
 import { secondsForEv } from '@/core/exposure';
 import { type Derived } from './derive';
-import { GAPS } from './limits';
+import { traitsOf } from './looks';
 import { settingsOf } from './prepare';
 import { type Stand } from './stand';
 
@@ -17,10 +17,10 @@ interface Placing {
 }
 
 /** How the exposure can be moved; null where the look does not leave that to the photographer, or nothing is exposed. */
-export function placingOf({ look }: Stand, { inUse, prepared, bracket }: Derived): Placing | null {
+export function placingOf(stand: Stand, { inUse, prepared }: Derived): Placing | null {
   const exposure = inUse?.outcome.exposure;
   const tone = inUse?.outcome.darkToneStops ?? null;
-  if (!exposure || !prepared || bracket || tone === null || look.school === 'least') return null;
+  if (!exposure || !prepared || tone === null || !traitsOf(stand).placesExposure) return null;
   const { evMidGrey } = exposure;
   return { evMidGrey, darkEv: evMidGrey + tone, fittedStops: prepared.fitted.stops };
 }
@@ -61,14 +61,14 @@ export function placed(stand: Stand, toneStops: number): Stand {
 }
 
 /** The gap that a look keeps, stops; null for one that has none to set. */
-export function gapOf({ look }: Stand): number | null {
-  const gaps = GAPS[look.school];
-  return gaps && gaps.range[0] !== gaps.range[1] ? (look.gapStops ?? gaps.usual) : null;
+export function gapOf(stand: Stand): number | null {
+  const gaps = traitsOf(stand).gap;
+  return gaps && gaps.range[0] !== gaps.range[1] ? (stand.look.gapStops ?? gaps.usual) : null;
 }
 
 /** The stand with another gap kept, to a tenth and within its look's range. */
 export function withGap(stand: Stand, gapStops: number): Stand {
-  const gaps = GAPS[stand.look.school];
+  const gaps = traitsOf(stand).gap;
   if (gapOf(stand) === null || !gaps) return stand;
   const [low, high] = gaps.range;
   const held = Math.round(Math.min(high, Math.max(low, gapStops)) * 10) / 10;

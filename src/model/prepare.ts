@@ -28,7 +28,7 @@ import { sensorWindow } from '@/core/sensor';
 import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from '@/core/units';
 import { type Bag, type Filter, filtersAtHand, filtersById, isSheet, type SheetFilter, sheetOf } from './bag';
 import { cropBox, strips } from './crop';
-import { GAPS } from './limits';
+import { traitsOf } from './looks';
 import { type Camera, type MeteredLight, type PictureExposure, type Reading, type Stand } from './stand';
 import { sunGuessStops } from './sun-guess';
 
@@ -164,23 +164,17 @@ function standField({ picture }: Stand, map: RegionMap, readings: readonly Light
   return pictureField(map, readings, light) ?? lightField(map, readings);
 }
 
-/** The look with its defaults; a bracket, which needs no glass, is judged as Natural would where glass is looked at. */
+/** The look with its defaults. */
 function lookOf(stand: Stand): Look {
-  const { school, gapStops, follow, landPlacementStops } = stand.look;
-  const placementStops = landPlacementStops ?? 0;
-  switch (school) {
-    case 'least':
-      return { school, gapStops: 0, follow: 0, placementStops };
-    case 'sun':
-      return { school, gapStops: 0, follow: 0, placementStops, guessStops: sunGuessStops(stand) };
-    default:
-      return {
-        school: school === 'bracket' ? 'natural' : school,
-        gapStops: gapStops ?? GAPS[school]?.usual ?? 0,
-        follow: follow ?? 0.5,
-        placementStops,
-      };
-  }
+  const { gapStops, follow, landPlacementStops } = stand.look;
+  const traits = traitsOf(stand);
+  return {
+    solver: traits.solver,
+    gapStops: gapStops ?? traits.gap?.usual ?? 0,
+    follow: traits.follow === null ? 0 : (follow ?? traits.follow),
+    placementStops: landPlacementStops ?? 0,
+    guessStops: traits.readsLight ? undefined : sunGuessStops(stand),
+  };
 }
 
 /** What the ND and the polariser on the lens take from everything beyond what the meter saw taken, stops. */

@@ -1,6 +1,7 @@
 import { balanceSteps, type BalanceResult } from '@/core/balance';
 import { finish, type Steps } from '@/core/numerics';
 import { type Bag } from './bag';
+import { traitsOf } from './looks';
 import { type CannotPrepare, prepareStand, servingScene } from './prepare';
 import { type Stand } from './stand';
 
@@ -50,7 +51,7 @@ export function* solveSteps(
   onSingles?: (solution: Solution) => void,
 ): Steps<Solution> {
   const key = solutionKey(stand, bag);
-  if (stand.look.school === 'bracket') return { key, result: null };
+  if (!traitsOf(stand).usesGlass) return { key, result: null };
   const ready = prepareStand(stand, bag);
   if (!ready.ok) return { key, result: ready };
   const tell = onSingles && ((result: BalanceResult) => onSingles({ key, result }));

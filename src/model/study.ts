@@ -11,7 +11,7 @@ import { deriveStand, type StandFault } from './derive';
 import { prepareStand } from './prepare';
 import { solutionKey, solveStand } from './solve';
 import { type Stand } from './stand';
-import { type School, SCHOOLS } from './terms';
+import { type School, SCHOOLS, traitsOf } from './looks';
 
 /** What another look would have fitted. */
 export interface OtherLook {
@@ -55,7 +55,7 @@ export function* studySteps(stand: Stand, bag: Bag): Steps<Study> {
   yield LOOKS_PART;
   const ready = prepareStand(stand, bag);
   const safety: Safety =
-    ready.ok && stand.look.school !== 'bracket'
+    ready.ok && traitsOf(stand).usesGlass
       ? yield* within(safetySteps(ready.prepared.input), LOOKS_PART)
       : { bestForSpans: null, deciding: [] };
   return { key: solutionKey(stand, bag), safety, looks, stock };
@@ -122,7 +122,7 @@ function stockSheets(bag: Bag): SheetFilter[] {
 }
 
 function betterStock(stand: Stand, bag: Bag): StockAdvice | null {
-  if (stand.look.school === 'bracket' || stand.look.school === 'least') return null;
+  if (!traitsOf(stand).comparesStock) return null;
   const sheets = stockSheets(bag);
   const best = (filters: Bag['filters']) => {
     const ready = prepareStand(stand, { ...bag, filters, pouch: undefined });

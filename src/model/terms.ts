@@ -1,8 +1,5 @@
 /** The closed lists of words that a stand is described with (glossary). */
 
-export const SCHOOLS = ['even', 'natural', 'heavy', 'least', 'bracket', 'sun'] as const;
-export type School = (typeof SCHOOLS)[number];
-
 /** Where the sun stands to the camera (glossary: by the sun). */
 export const SUN_SIDES = ['behind', 'side', 'ahead', 'hidden'] as const;
 export type SunSide = (typeof SUN_SIDES)[number];

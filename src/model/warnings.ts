@@ -5,6 +5,7 @@ import { stopsBelowBase } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Bag, filtersById } from './bag';
 import { type Derived, type Glass } from './derive';
+import { traitsOf } from './looks';
 import { openingsOf } from './openings';
 import { fittedPolariser, polariserOn } from './polariser';
 import { type Prepared } from './prepare';
@@ -63,15 +64,15 @@ export function warningsOf(
   const { input } = prepared;
   const { readings } = input.field;
   const warnings: Warning[] = [];
-  if (input.look.school === 'sun') warnings.push({ code: 'guess' });
+  const { usesGlass, readsLight } = traitsOf(stand);
+  if (!readsLight) warnings.push({ code: 'guess' });
   if (seat && input.lens.pupilEstimated)
     warnings.push({ code: 'pupil-estimated', giveOrTakeMm: outcome.seam?.giveOrTakeMm ?? 0 });
   for (const code of glass.warnings) warnings.push({ code });
   const corner = cornerVignette(input.lens, input.frame, openingsOf(bag, input.lens), seat?.turnDeg ?? 0);
   if (corner.by !== null && corner.stops >= CORNER_WORTH)
     warnings.push({ code: 'corners-dark', stops: corner.stops, by: corner.by });
-  const bracket = stand.look.school === 'bracket';
-  if (outcome.exposure?.capped && !bracket) warnings.push({ code: 'exposure-capped' });
+  if (outcome.exposure?.capped && usesGlass) warnings.push({ code: 'exposure-capped' });
   const least = balance?.least;
   if (least && !least.enough && glass === plan)
     warnings.push({
@@ -88,10 +89,10 @@ export function warningsOf(
   if (lostStops > ISO_WORTH) warnings.push({ code: 'iso-below-base', lostStops });
   const mirror = darkerThanReflection(input, glass.set, seat);
   if (mirror && filters.length) warnings.push({ code: 'darker-than-reflection', ...mirror });
-  const black = bracket ? [] : blackFeatures(prepared, glass);
+  const black = usesGlass ? blackFeatures(prepared, glass) : [];
   if (black.length) warnings.push({ code: 'features-black', names: black });
   const isFeature = new Set(readings.filter((r) => r.role === 'feature').map((r) => r.id));
-  const clipped = (bracket ? [] : outcome.clips).filter((id) => !black.length || !isFeature.has(id));
+  const clipped = (usesGlass ? outcome.clips : []).filter((id) => !black.length || !isFeature.has(id));
   if (clipped.length) warnings.push({ code: 'readings-clip', readingIds: clipped });
   return warnings;
 }

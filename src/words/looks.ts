@@ -3,7 +3,7 @@ import { incidentEv } from '@/core/exposure';
 import { daylightLux, overcastSpan } from '@/core/sky';
 import {
   type Bag,
-  GAPS,
+  gapOf,
   type OtherLook,
   type School,
   type Stand,
@@ -47,12 +47,12 @@ export const LOOK_AIMS: Record<School, string> = {
 
 /** A look with its figure, behind its name: "keep the sky 1.0 brighter". */
 export function lookLine(stand: Stand): string {
-  const { school, gapStops } = stand.look;
-  const gap = gapStops ?? GAPS[school]?.usual ?? 0;
+  const gap = gapOf(stand);
+  if (gap === null) return '';
   const { sky } = sideNames(stand);
-  if (school === 'natural') return `keep the ${sky} ${stopsFigure(gap)} brighter`;
-  if (school === 'heavy') return `make the ${sky} ${stopsFigure(-gap)} darker`;
-  return '';
+  return gap < 0
+    ? `make the ${sky} ${stopsFigure(-gap)} darker`
+    : `keep the ${sky} ${stopsFigure(gap)} brighter`;
 }
 
 /** What another look would have fitted: "2 stops, hard", "3 frames", or why it has no plan. */

@@ -8,6 +8,7 @@ import {
   isStale,
   type Stand,
   type StandBracket,
+  traitsOf,
   type WholeScene,
 } from '@/model';
 import { mean } from '@/core/numerics';
@@ -59,12 +60,12 @@ export function slipOf(context: SlipContext): Slip {
   const { fault, inUse, bracket } = derived;
   if (fault && !inUse) return unfit(faultText(fault, stand.readings));
   if (bracket) return bracketSlip(context, bracket);
-  if (derived.wholeScene && stand.look.school !== 'sun') return sceneSlip(context, derived.wholeScene);
+  if (derived.wholeScene && traitsOf(stand).readsLight) return sceneSlip(context, derived.wholeScene);
   const rows = (glass: SlipRow, seat: SlipRow): Slip['rows'] => [glass, seat, exposeRow(context)];
   const nothing = row('Seat', 'nothing to seat yet', '');
   const roles = new Set(context.stand.readings.filter((r) => !r.limit).map((r) => r.role));
   const hasLand = roles.has('land') || roles.has('water');
-  if (stand.look.school !== 'sun' && (!hasLand || !roles.has('sky'))) {
+  if (traitsOf(stand).readsLight && (!hasLand || !roles.has('sky'))) {
     const { sky } = sideNames(stand);
     const [main, aside] = !hasLand
       ? roles.has('sky')
@@ -285,7 +286,7 @@ const staleText = (minutes: number | null): string[] =>
 function exposeRow({ stand, derived, oldestMinutes, carry = null }: SlipContext): SlipRow {
   const { inUse, prepared } = derived;
   const exposure = inUse?.outcome.exposure;
-  if (stand.look.school === 'sun')
+  if (!traitsOf(stand).readsLight)
     return row('Expose', 'not metered', 'the sun rule gives a grad, not a time: meter the land for one');
   if (!inUse || !prepared || !exposure) return row('Expose', 'no land reading yet', '');
   const main = settingsText(stand, exposure.seconds);

@@ -1,4 +1,5 @@
 export * from './fit';
+export * from './looks';
 export * from './plan';
 export * from './pose';
 export * from './sides';

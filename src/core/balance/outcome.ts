@@ -128,7 +128,7 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
     const brightestOfAll = Math.max(...readings.map((r) => r.ev100 - through(r)));
     const lowest = brightest - (highlightRoom - CAP_MARGIN);
     // the least glass leaves the land to be lifted: it is the brightest reading that the exposure is placed by
-    const least = input.look.school === 'least';
+    const least = input.look.solver.exposesFor === 'brightest';
     const evCamera = least ? brightestOfAll - (highlightRoom - CAP_MARGIN) : Math.max(asked, lowest);
     return {
       evCamera,

@@ -93,7 +93,7 @@ function* scaled<T>(steps: Steps<T>, from: number, to: number): Steps<T> {
  * falls behind.
  */
 function canStillWin(posed: Posed, target: Target, singles: readonly Found[]): (pair: SheetSet) => boolean {
-  if (posed.input.look.school !== 'least' || !singles.length) return () => true;
+  if (posed.input.look.solver.seeks !== 'weakest' || !singles.length) return () => true;
   const { found, leaves } = chooseLeast(posed, target, singles);
   const strongest = Math.max(...singles.map((f) => totalStops(f.ranked.set)));
   return leaves.enough
@@ -119,7 +119,7 @@ function balanced(
     .sort(byRank)
     .map((f, i) => (i < IN_SLOTS ? inBetterOrder(posed, f) : f))
     .sort(byRank);
-  const least = input.look.school === 'least' ? chooseLeast(posed, target, found) : null;
+  const least = input.look.solver.seeks === 'weakest' ? chooseLeast(posed, target, found) : null;
   const ordered = least ? [least.found, ...found.filter((f) => f !== least.found)] : found;
   return {
     ok: true,
@@ -149,7 +149,7 @@ function pairsOf(sheets: readonly BagSheet[]): SheetSet[] {
  * first pass, and what falls too far behind there is not followed. Where the weakest glass is sought, all are.
  */
 function* findSeats(posed: Posed, singles: readonly SheetSet[], pairs: readonly SheetSet[]): Steps<Found[]> {
-  const all = posed.input.look.school === 'least';
+  const all = posed.input.look.solver.seeks === 'weakest';
   const found: Rough[] = [];
   /** The best five scores so far, lowest first. */
   const fifth: number[] = [];

@@ -2,8 +2,8 @@ import { lightField, type LightReading, type PlacedReading, type Shape } from '@
 import { finish, mean, type Steps } from '@/core/numerics';
 import { balance, sameSet } from './plan';
 import { pose } from './pose';
-import { type Sides, sidesOf, wantedEv } from './sides';
-import { type BalanceInput, type SheetSet } from './types';
+import { sidesOf, wantedEv } from './sides';
+import { type BalanceInput, type SheetSet, type Sides } from './types';
 
 /** Steps and reach of the shift of the brighter side's readings, stops. */
 const STEP = 1 / 6;

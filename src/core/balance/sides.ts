@@ -1,25 +1,7 @@
 import { type LightReading, readingsFor } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { type SensorWindow } from '@/core/sensor';
-import { type Look, type NoPlanReason, type Side } from './types';
-
-/** The two sides of the seam as the readings tell them (solver: the target). */
-export interface Sides<R extends LightReading = LightReading> {
-  /** Null where the look asks for no reading. */
-  readonly spanStops: number | null;
-  readonly neededStops: number;
-  readonly brighter: Side;
-  readonly bright: readonly R[];
-  readonly dark: readonly R[];
-  /** Mean plain EV of the brighter side's readings. */
-  readonly brightMeanEv: number;
-  /** Mean of EV minus wanted tone of the darker side's readings. */
-  readonly darkMeanEv: number;
-}
-
-export type SidesResult<R extends LightReading = LightReading> =
-  | { readonly ok: true; readonly sides: Sides<R> }
-  | { readonly ok: false; readonly reason: NoPlanReason; readonly spanStops: number | null };
+import { type Look, type Side, type SidesResult } from './types';
 
 /** EV at which a reading would lie at mid-grey as the photographer wants it. */
 export const wantedEv = (reading: LightReading): number => reading.ev100 - (reading.wantedToneStops ?? 0);
@@ -53,26 +35,35 @@ export function reachOf(readings: readonly LightReading[]): number | null {
 export const CAP_MARGIN = 0.5;
 
 /** Which side is the brighter, and how much of it the look wants taken away. */
-export function sidesOf<R extends LightReading>(
+export const sidesOf = <R extends LightReading>(
   readings: readonly R[],
   look: Look,
   window: SensorWindow,
+): SidesResult<R> => look.solver.sidesOf(readings, look, window);
+
+/** What a look that goes by readings makes of both sides. */
+interface Wanted {
+  readonly spanStops: number;
+  readonly brighter: Side;
+  /** EV of the brightest reading of all, over the mean of the darker side. */
+  readonly aboveDarkStops: number;
+}
+
+/** The sides as their readings tell them; what is needed is up to the look. */
+export function readSides<R extends LightReading>(
+  readings: readonly R[],
+  neededOf: (wanted: Wanted) => number,
 ): SidesResult<R> {
-  if (look.school === 'sun') return guessedSides(look);
   const sky = sideReadings('sky', readings);
   const land = sideReadings('land', readings);
   if (!sky.length) return { ok: false, reason: 'no-sky-reading', spanStops: null };
   if (!land.length) return { ok: false, reason: 'no-land-reading', spanStops: null };
   const spanStops = mean(sky.map(wantedEv)) - mean(land.map(wantedEv));
-  const heavy = look.school === 'heavy';
-  if (heavy && spanStops < 0) return { ok: false, reason: 'sky-already-darker', spanStops };
   const brighter: Side = spanStops >= 0 ? 'sky' : 'land';
   const [bright, dark] = brighter === 'sky' ? [sky, land] : [land, sky];
   const darkMeanEv = mean(dark.map(wantedEv));
-  const most = heavy ? spanStops - look.gapStops : Math.abs(spanStops) - look.gapStops;
-  const brightest = Math.max(...readings.map((r) => r.ev100));
-  const beyondWindow = brightest - darkMeanEv - (window.highlightRoom - CAP_MARGIN) - window.printRoom;
-  const need = Math.max(0, look.school === 'least' ? Math.min(most, beyondWindow) : most);
+  const aboveDarkStops = Math.max(...readings.map((r) => r.ev100)) - darkMeanEv;
+  const need = Math.max(0, neededOf({ spanStops, brighter, aboveDarkStops }));
   return {
     ok: true,
     sides: {
@@ -83,23 +74,6 @@ export function sidesOf<R extends LightReading>(
       dark,
       brightMeanEv: mean(bright.map((r) => r.ev100)),
       darkMeanEv,
-    },
-  };
-}
-
-/** By the sun nothing is read: the sky is taken as the brighter by what the sun's direction usually makes it. */
-function guessedSides<R extends LightReading>({ guessStops }: Look): SidesResult<R> {
-  if (guessStops === undefined) return { ok: false, reason: 'no-sun-direction', spanStops: null };
-  return {
-    ok: true,
-    sides: {
-      spanStops: null,
-      neededStops: guessStops,
-      brighter: 'sky',
-      bright: [],
-      dark: [],
-      brightMeanEv: NaN,
-      darkMeanEv: NaN,
     },
   };
 }

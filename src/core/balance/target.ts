@@ -1,8 +1,8 @@
 import { isInside, type PlacedReading, REGION_CODES, type Shape } from '@/core/field';
 import { leastSquaresSlope, mean } from '@/core/numerics';
 import { degreesFromRadians } from '@/core/units';
-import { type Sides, sidesOf } from './sides';
-import { type BalanceInput, type NoPlanReason } from './types';
+import { sidesOf } from './sides';
+import { type BalanceInput, type NoPlanReason, type Sides } from './types';
 
 /** What an ideal filter cut along the skyline would do, cell by cell, and how much each cell matters. */
 export interface Target {

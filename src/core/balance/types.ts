@@ -1,16 +1,42 @@
-import { type LightField, type Shape } from '@/core/field';
+import { type LightField, type LightReading, type Shape } from '@/core/field';
 import { type Sheet } from '@/core/glass';
 import { type FrameSize, type Lens, type Seat } from '@/core/optics';
 import { type SensorWindow } from '@/core/sensor';
 
-/** The looks that keep a gap between sky and land (glossary: the schools). */
-export type GradSchool = 'even' | 'natural' | 'heavy';
+/** The two sides of the seam as the readings tell them (solver: the target). */
+export interface Sides<R extends LightReading = LightReading> {
+  /** Null where the look asks for no reading. */
+  readonly spanStops: number | null;
+  readonly neededStops: number;
+  readonly brighter: Side;
+  readonly bright: readonly R[];
+  readonly dark: readonly R[];
+  /** Mean plain EV of the brighter side's readings. */
+  readonly brightMeanEv: number;
+  /** Mean of EV minus wanted tone of the darker side's readings. */
+  readonly darkMeanEv: number;
+}
 
-/** The looks that choose and seat glass; a bracket uses none. */
-export type GlassSchool = GradSchool | 'least' | 'sun';
+export type SidesResult<R extends LightReading = LightReading> =
+  | { readonly ok: true; readonly sides: Sides<R> }
+  | { readonly ok: false; readonly reason: NoPlanReason; readonly spanStops: number | null };
+
+/** How a look goes about choosing glass (glossary: the schools): a file each in `looks`. */
+export interface LookSolver {
+  /** Which side is the brighter, and how much of it the look wants taken away. */
+  readonly sidesOf: <R extends LightReading>(
+    readings: readonly R[],
+    look: Look,
+    window: SensorWindow,
+  ) => SidesResult<R>;
+  /** What the exposure is placed by: the darker side's mean, or the brightest reading, the land being lifted afterwards. */
+  readonly exposesFor: 'darker-side' | 'brightest';
+  /** What is chosen: the set of the best score, or the weakest with which everything fits the window. */
+  readonly seeks: 'best' | 'weakest';
+}
 
 export interface Look {
-  readonly school: GlassSchool;
+  readonly solver: LookSolver;
   /** The difference left between sky and land, stops; negative for Heavy, 0 for Least and By the sun. */
   readonly gapStops: number;
   /** How much of the brighter side's own unevenness is evened out too, 0 to 1; 0 for Least and By the sun. */

@@ -2,7 +2,6 @@ import { z } from 'zod';
 import { ROLES } from '@/core/field';
 import { shutterFromFileText } from '@/core/units';
 import {
-  GAPS,
   LIMITS,
   MAX_CELLS,
   MAX_EARLIER,
@@ -14,7 +13,8 @@ import {
   MAX_SHAPES,
   MAX_TIME_TEXT,
 } from '../limits';
-import { ASSUMABLES, ORIENTATIONS, PICTURE_TYPES, SCHOOLS, SUN_SIDES, TREATMENTS } from '../terms';
+import { LOOKS, SCHOOLS } from '../looks';
+import { ASSUMABLES, ORIENTATIONS, PICTURE_TYPES, SUN_SIDES, TREATMENTS } from '../terms';
 import { quoted } from './faults';
 import {
   archived,
@@ -107,7 +107,7 @@ export function standSchema(object: ObjectOf) {
     sun: z.enum(SUN_SIDES).optional(),
   }).superRefine((l, ctx) => {
     if (l.gapStops === undefined) return;
-    const gap = GAPS[l.school];
+    const gap = LOOKS[l.school].gap;
     if (!gap) fault(ctx, 'not-allowed', ['gapStops'], `the look "${l.school}" has no gap`);
     else if (l.gapStops < gap.range[0] || l.gapStops > gap.range[1])
       fault(

@@ -1,7 +1,7 @@
 import { sideReadings, wantedEv } from '@/core/balance';
 import { type LightReading } from '@/core/field';
 import { mean } from '@/core/numerics';
-import { type Derived, type Prepared, sunSideOf } from '@/model';
+import { type Derived, type Prepared, type Stand, sunSideOf, traitsOf } from '@/model';
 import { faultText } from '../faults';
 import { fitFigure, isoFigure, listText, stopsFigure, stopsText, timeText } from '../figures';
 import { glassName } from '../glass';
@@ -48,30 +48,34 @@ export function spanWorking({ input }: Prepared, { spanStops, reachStops }: Deri
 }
 
 export function needWorking({ stand, derived }: WorkingContext, { input }: Prepared): Working | null {
-  const { balance, spanStops } = derived;
+  const { balance } = derived;
   if (!balance) return null;
   const need = stopsText(balance.neededStops);
-  const { gapStops, school } = input.look;
-  const { highlightRoom, printRoom } = input.window;
-  const lines: string[] = [];
-  if (school === 'sun') {
+  return { of: 'need', title: 'To take away', figure: need, lines: needLines(stand, derived, input, need) };
+}
+
+/** What is taken away of what, by the look that asks for it. */
+function needLines(stand: Stand, { spanStops }: Derived, input: Prepared['input'], need: string): string[] {
+  const { readsLight, gap, lifts } = traitsOf(stand);
+  if (!readsLight) {
     const side = sunSideOf(stand);
-    lines.push(`Sun ${side ? SUN_PLACES[side] : 'not known'}: the rule says ${need}. Nothing was measured.`);
-  } else if (school === 'least') {
+    return [`Sun ${side ? SUN_PLACES[side] : 'not known'}: the rule says ${need}. Nothing was measured.`];
+  }
+  if (lifts) {
+    const { highlightRoom, printRoom } = input.window;
     const brightest = Math.max(...input.field.readings.map((r) => r.ev100));
-    lines.push(
+    return [
       `The brightest reading, EV ${stopsFigure(brightest)}, may lie ${stopsFigure(highlightRoom - 0.5)} above mid-grey: half a stop under the highlight room.`,
       `The darker side prints well down to ${stopsFigure(printRoom)} below mid-grey.`,
       `What does not fit between the two is to be taken away, and no more than the span: ${need}.`,
-    );
-  } else {
-    const kept =
-      school === 'heavy'
-        ? `the sky is to come out ${stopsFigure(-gapStops)} darker`
-        : `${stopsFigure(gapStops)} may stay`;
-    lines.push(`Span ${stopsFigure(Math.abs(spanStops ?? 0))}, and ${kept}: ${need} to take away.`);
+    ];
   }
-  return { of: 'need', title: 'To take away', figure: need, lines };
+  const { gapStops } = input.look;
+  const kept =
+    gap && gap.usual < 0
+      ? `the sky is to come out ${stopsFigure(-gapStops)} darker`
+      : `${stopsFigure(gapStops)} may stay`;
+  return [`Span ${stopsFigure(Math.abs(spanStops ?? 0))}, and ${kept}: ${need} to take away.`];
 }
 
 export function glassWorking({ stand, derived }: WorkingContext): Working | null {

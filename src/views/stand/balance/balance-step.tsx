@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { choose, SCHOOLS, warningsOf, withSchool } from '@/model';
+import { choose, SCHOOLS, traitsOf, warningsOf, withSchool } from '@/model';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { useCompact } from '@/ui/use-media';
@@ -38,7 +38,7 @@ export function BalanceStep() {
         </>
       ) : (
         search === 'working' &&
-        stand.look.school !== 'bracket' && <p className="text-quiet">Working out every sheet of your bag…</p>
+        traitsOf(stand).usesGlass && <p className="text-quiet">Working out every sheet of your bag…</p>
       )}
       <Warnings />
       <BesidePlan />
@@ -63,7 +63,7 @@ function LookFields() {
         onValue={(s) => edit((st) => withSchool(st, s))}
       />
       <p className="text-quiet">{LOOK_AIMS[school]}</p>
-      {school === 'sun' && <SunDirection />}
+      {!traitsOf(stand).readsLight && <SunDirection />}
       <Kept />
       <Lift />
       <BracketFrames />
@@ -75,7 +75,9 @@ function LookFields() {
 function FoldedLook() {
   const stand = useStand();
   const { school } = stand.look;
-  const [open, setOpen] = useState(school === 'bracket' || school === 'sun');
+  const { usesGlass, readsLight } = traitsOf(stand);
+  // what is to be said, or shown, of these lies in their fields
+  const [open, setOpen] = useState(!usesGlass || !readsLight);
   const line = lookLine(stand);
   return (
     <div>

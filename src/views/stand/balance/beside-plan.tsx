@@ -1,4 +1,4 @@
-import { withSchool } from '@/model';
+import { withSchool, traitsOf } from '@/model';
 import { LOOK_NAMES, otherLookText, safetyText, stockText, sunRuleText } from '@/words';
 import { Figure } from '../figure';
 import { useAnswer, useDerived, useEdit, useStand, useStandBag } from '../session';
@@ -43,7 +43,7 @@ export function BesidePlan() {
             </li>
           ))}
         </ul>
-        {stand.look.school !== 'sun' && <p className="mt-1.5 text-sm text-quiet">{sunRuleText(stand)}</p>}
+        {traitsOf(stand).readsLight && <p className="mt-1.5 text-sm text-quiet">{sunRuleText(stand)}</p>}
       </div>
       {study.stock && <p className="text-sm text-quiet">{stockText(study.stock)}</p>}
     </section>

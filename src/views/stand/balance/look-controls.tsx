@@ -1,11 +1,11 @@
 import {
-  GAPS,
   placed,
   PLACEMENT_MOST,
   type StandLook,
   SUN_SIDES,
   type SunSide,
   sunSideOf,
+  traitsOf,
   withGap,
 } from '@/model';
 import { Segmented } from '@/ui/segmented';
@@ -44,7 +44,7 @@ export function Kept() {
   const derived = useDerived();
   const edit = useEdit();
   const { look } = stand;
-  const gaps = GAPS[look.school];
+  const gaps = traitsOf(stand).gap;
   const need = derived.balance?.neededStops;
   const brighter = sideNames(stand)[derived.balance?.brighter ?? 'sky'];
   const gap = look.gapStops ?? gaps?.usual ?? 0;
@@ -197,18 +197,17 @@ export function BracketFrames() {
 export function Tuning() {
   const edit = useEdit();
   const { look, set } = useLook();
-  const { school } = look;
-  if (school === 'sun' || school === 'bracket') return null;
+  const traits = traitsOf({ look });
+  if (!traits.usesGlass || !traits.readsLight) return null;
   const placement = look.landPlacementStops ?? 0;
-  const follow = look.follow ?? 0.5;
+  const follow = traits.follow === null ? null : (look.follow ?? traits.follow);
   const third = (value: number) => Math.round(value / PLACEMENT_STEP) * PLACEMENT_STEP;
   return (
     <Fold
       className="border-t border-rule pt-2"
       summary={
         <>
-          Placed {toneText(placement)}{' '}
-          {school !== 'least' && `, glow followed by ${Math.round(follow * 100)} %`}
+          Placed {toneText(placement)} {follow !== null && `, glow followed by ${Math.round(follow * 100)} %`}
         </>
       }
     >
@@ -223,7 +222,7 @@ export function Tuning() {
         >
           <span className="text-base">{toneText(placement)}</span>
         </Stepper>
-        {school !== 'least' && (
+        {follow !== null && (
           <Stepper
             label="Follow the sky's own glow"
             less="Follow less"

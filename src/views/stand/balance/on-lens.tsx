@@ -6,6 +6,7 @@ import {
   putFitted,
   type Stand,
   waterBehindPolariser,
+  traitsOf,
 } from '@/model';
 import { Check } from '@/ui/check';
 import { filterName, polariserText, waterGlareText } from '@/words';
@@ -77,7 +78,7 @@ function PolariserPart() {
           }
         />
       )}
-      {stand.look.school !== 'sun' && <SunDirection />}
+      {traitsOf(stand).readsLight && <SunDirection />}
     </div>
   );
 }

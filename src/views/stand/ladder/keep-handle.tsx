@@ -1,5 +1,5 @@
 import { type KeyboardEvent } from 'react';
-import { GAPS, gapOf, withGap } from '@/model';
+import { gapOf, traitsOf, withGap } from '@/model';
 import { LADDER_ROWS, type LadderScale, type LadderStretch } from '@/render';
 import { sideNames, stopsFigure } from '@/words';
 import { useDerived, useEdit, useStand } from '../session';
@@ -30,7 +30,7 @@ export function KeepHandle({ keep, x, hold, onType }: KeepHandleProps) {
     hold,
   });
   if (gap === null) return null;
-  const [low, high] = GAPS[stand.look.school]?.range ?? [0, 0];
+  const [low, high] = traitsOf(stand).gap?.range ?? [0, 0];
   const keys = (event: KeyboardEvent) => {
     const way = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
     if (way) edit((s) => withGap(s, gap + way * (event.shiftKey ? 5 * STEP : STEP)));

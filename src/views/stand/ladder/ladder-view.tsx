@@ -1,6 +1,6 @@
 import { useMemo, useRef, useState } from 'react';
 import { toneSpread } from '@/core/field';
-import { exposedFor, GAPS, gapOf, placed, withGap } from '@/model';
+import { exposedFor, gapOf, placed, traitsOf, withGap } from '@/model';
 import { Ladder, ladderDomain, LADDER_HEIGHT, LADDER_ROWS, ladderScale } from '@/render';
 import { useSize } from '@/ui/use-size';
 import { rangeOfText, stopsFigure, timeText } from '@/words';
@@ -116,7 +116,7 @@ function TypedGap({ x, width, onClose }: TypedProps) {
   const stand = useStand();
   const edit = useEdit();
   const gap = gapOf(stand) ?? 0;
-  const [low, high] = GAPS[stand.look.school]?.range ?? [0, 0];
+  const [low, high] = traitsOf(stand).gap?.range ?? [0, 0];
   const isHeavy = high < 0;
   const [least, most] = isHeavy ? [-high, -low] : [low, high];
   return (

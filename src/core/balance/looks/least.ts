@@ -1,0 +1,12 @@
+import { CAP_MARGIN, readSides } from '@/core/balance/sides';
+import { type LookSolver } from '@/core/balance/types';
+
+/** Least glass: no more is taken than does not fit between what may be brightest and what still prints (solver: least glass). */
+export const LEAST_LOOK: LookSolver = {
+  sidesOf: (readings, { gapStops }, { highlightRoom, printRoom }) =>
+    readSides(readings, ({ spanStops, aboveDarkStops }) =>
+      Math.min(Math.abs(spanStops) - gapStops, aboveDarkStops - (highlightRoom - CAP_MARGIN) - printRoom),
+    ),
+  exposesFor: 'brightest',
+  seeks: 'weakest',
+};
