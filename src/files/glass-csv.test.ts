@@ -80,14 +80,14 @@ describe('glass as a table', () => {
     ['label,colour\nND8,red', '1 colour: the column "colour" is not known here'],
     ['label\nlovely', '2 label: "lovely" is not understood (no-strength)'],
     ['label\nND8\n8 hard', '3 label: "8 hard" is not understood (ambiguous)'],
-    ['kind,stops\nprism,2', '2 kind: "prism" is not graduated, reverse, band, neutral or polariser'],
+    ['kind,stops\nprism,2', '2 kind: "prism" is not neutral, graduated, reverse, band or polariser'],
     ['kind,stops\nneutral,many', '2 stops: "many" is no number'],
     ['kind,stops\nneutral,99', '2 stops: 99 is out of range'],
     [
       'kind,stops,length_mm,seam_from_dark_end_mm\ngraduated,2,150,200',
       '2 seam_from_dark_end_mm: the seam lies on the sheet: at most length_mm',
     ],
-    ['kind,stops,floor_stops\nreverse,2,3', '2 floor_stops: at most its 2 stops'],
+    ['kind,stops,floor_stops\nreverse,2,3', '2 floor_stops: floor_stops lies between 0 and stops (2)'],
     ['label,body\nND8,wood', '2 body: "wood" is not dyed or coated'],
   ])('with a fault names its line and column: %p', (text, fault) => {
     expect(filters(text)).toContain(fault);

@@ -1,26 +1,38 @@
-import { readLabel, TRANSITION_DEFAULTS_MM, type TransitionName, assumedTransitionMm } from '@/core/glass';
+import {
+  assumedTransitionMm,
+  type Fields,
+  GLASS_KINDS,
+  kindNamed,
+  readLabel,
+  TRANSITION_DEFAULTS_MM,
+  type TransitionName,
+} from '@/core/glass';
 import { type Bag, type Filter, filterFromLabel, isSheet, MAX_FILTERS, type NewId } from '@/model';
 import { schemas } from '@/model/documents/schema';
 import { CellFault, headingsOf, numberCell, tableOf, writeTable } from './csv-table';
 import { readPart } from './document';
 import { quoted } from './errors';
 
+/** Columns of the values that glass has by its kind. */
+const VALUE_COLUMNS = [...new Set(GLASS_KINDS.flatMap((k) => columnsOf(k).map(([, column]) => column)))];
+
+/** Values of a kind that a table has, each with its column. */
+function columnsOf({ fields }: { readonly fields: Fields }): (readonly [string, Column])[] {
+  return Object.entries(fields).flatMap(([name, { column }]) => (column ? [[name, column] as const] : []));
+}
+
 /** Columns of a table of glass: `kind` and `stops`, or a `label` as it is printed on the rim; the rest may be absent. */
-const COLUMNS = [
+const COLUMNS: readonly Column[] = [
   'name',
   'label',
   'kind',
-  'stops',
-  'transition_mm',
-  'fade_mm',
-  'floor_stops',
-  'band_mm',
+  ...VALUE_COLUMNS,
   'width_mm',
   'length_mm',
   'seam_from_dark_end_mm',
   'body',
-] as const;
-type Column = (typeof COLUMNS)[number];
+];
+type Column = string;
 type Cells = Partial<Record<Column, string>>;
 
 /** A line of the table that was understood, or why it was not; lines are counted as an editor counts them. */
@@ -46,7 +58,7 @@ export function readGlassCsv(text: string, bag: Bag, newId: NewId): readonly Gla
         message: 'the first line names the columns: "label", or "kind" and "stops"',
       },
     ];
-  const unknown = headings.find((h) => h && !(COLUMNS as readonly string[]).includes(h));
+  const unknown = headings.find((h) => h && !COLUMNS.includes(h));
   if (unknown)
     return [{ ok: false, line: 1, column: unknown, message: `the column "${unknown}" is not known here` }];
   let taken: Bag = bag;
@@ -73,23 +85,22 @@ function readRow(cells: Cells, line: number, bag: Bag, id: string): GlassRow {
 }
 
 /** The column that a part of a filter comes from. */
-const COLUMN_OF: Readonly<Record<string, Column>> = {
-  name: 'name',
-  stops: 'stops',
-  baseLossStops: 'stops',
-  transitionMm: 'transition_mm',
-  fadeMm: 'fade_mm',
-  floorStops: 'floor_stops',
-  bandWidthMm: 'band_mm',
-  sheetWidthMm: 'width_mm',
-  sheetLengthMm: 'length_mm',
-  seamFromDarkEndMm: 'seam_from_dark_end_mm',
-};
+const COLUMN_OF: ReadonlyMap<string, Column> = new Map([
+  ['name', 'name'],
+  ['sheetWidthMm', 'width_mm'],
+  ['sheetLengthMm', 'length_mm'],
+  ['seamFromDarkEndMm', 'seam_from_dark_end_mm'],
+  ...GLASS_KINDS.flatMap(columnsOf),
+]);
+
+/** A message that names the columns of the table where it named what they are read into. */
+const byColumns = (message: string): string =>
+  [...COLUMN_OF].reduce((text, [name, column]) => text.replaceAll(name, column), message);
 
 /** A filter as a bag may hold it. */
 function admitted(filter: Filter): Filter {
   const read = readPart(schemas('strict').filter, filter);
-  if (!read.ok) throw new CellFault(COLUMN_OF[read.error.path] ?? 'label', read.error.message);
+  if (!read.ok) throw new CellFault(COLUMN_OF.get(read.error.path) ?? 'label', byColumns(read.error.message));
   return filter;
 }
 
@@ -101,53 +112,45 @@ function fromLabel({ label = '' }: Cells, bag: Bag, id: string, assumed: string[
   return filterFromLabel(read, id, bag);
 }
 
+/** Kinds that a table may name. */
+const NAMED_KINDS = GLASS_KINDS.filter((k) => k.printed).map((k) => k.kind);
+
 function fromKind(cells: Cells, bag: Bag, id: string, assumed: string[]): Filter {
-  const kind = cells.kind as string;
+  const kind = NAMED_KINDS.find((k) => k === cells.kind);
+  if (!kind) throw new CellFault('kind', `${quoted(cells.kind ?? '')} is not ${orText(NAMED_KINDS)}`);
   const stops = numberCell(cells, 'stops', 'stops');
-  switch (kind) {
-    case 'neutral':
-    case 'polariser':
-    case 'graduated':
-    case 'reverse':
-    case 'band': {
-      if (stops === undefined && kind !== 'polariser')
-        throw new CellFault('stops', 'a strength in stops is needed');
-      if (kind !== 'neutral' && kind !== 'polariser' && !cells.transition_mm) assumed.push('transition');
-      const label = { kind, stops: stops ?? null, transition: null };
-      return filterFromLabel({ label, sizeMm: null, body: null }, id, bag);
-    }
-    default:
-      throw new CellFault('kind', `${quoted(kind)} is not graduated, reverse, band, neutral or polariser`);
-  }
+  const { printed } = kindNamed(kind);
+  if (stops === undefined && printed?.usualStops == null)
+    throw new CellFault('stops', 'a strength in stops is needed');
+  if (printed?.transition && !cells.transition_mm) assumed.push('transition');
+  const label = { kind, stops: stops ?? null, transition: null };
+  return filterFromLabel({ label, sizeMm: null, body: null }, id, bag);
 }
+
+const orText = (words: readonly string[]): string => `${words.slice(0, -1).join(', ')} or ${words.at(-1)}`;
 
 /** A filter with what the other cells say of it. */
 function withCells(filter: Filter, cells: Cells): Filter {
-  const length = (column: Column) => numberCell(cells, column, 'lengthMm');
-  const given = <T extends object>(part: T): Partial<T> =>
-    Object.fromEntries(Object.entries(part).filter(([, value]) => value !== undefined)) as Partial<T>;
+  const { hasBody, fields, seated } = kindNamed(filter.kind);
   const { body } = cells;
   if (body && body !== 'dyed' && body !== 'coated')
     throw new CellFault('body', `${quoted(body)} is not dyed or coated`);
-  const common = given({
+  const length = (column: Column) => numberCell(cells, column, 'lengthMm');
+  const width = length('width_mm');
+  const valueOf = (name: string, column: Column) =>
+    name === 'transitionMm'
+      ? transitionCell(cells, width ?? filter.sheetWidthMm)
+      : numberCell(cells, column, fields[name]?.type === 'stops' ? 'stops' : 'lengthMm');
+  const told = {
     name: cells.name || undefined,
-    sheetWidthMm: length('width_mm'),
+    sheetWidthMm: width,
     sheetLengthMm: length('length_mm'),
-  });
-  const glass =
-    filter.kind === 'polariser' ? {} : given({ body: (body || undefined) as 'dyed' | 'coated' | undefined });
-  if (!isSheet(filter) || filter.kind === 'measured') return { ...filter, ...common, ...glass };
-  const seam = length('seam_from_dark_end_mm');
-  const sheet = { ...filter, ...common, ...glass, ...given({ seamFromDarkEndMm: seam }) };
-  if (seam !== undefined && seam > (sheet.sheetLengthMm ?? Infinity))
-    throw new CellFault('seam_from_dark_end_mm', 'the seam lies on the sheet: at most length_mm');
-  const transitionMm = transitionCell(cells, sheet.sheetWidthMm) ?? filter.transitionMm;
-  if (filter.kind === 'band')
-    return { ...sheet, transitionMm, bandWidthMm: length('band_mm') ?? filter.bandWidthMm } as Filter;
-  if (filter.kind === 'graduated') return { ...sheet, transitionMm };
-  const floorStops = numberCell(cells, 'floor_stops', 'stops') ?? filter.floorStops;
-  if (floorStops > filter.stops) throw new CellFault('floor_stops', `at most its ${filter.stops} stops`);
-  return { ...sheet, transitionMm, floorStops, fadeMm: length('fade_mm') ?? filter.fadeMm } as Filter;
+    seamFromDarkEndMm: seated ? length('seam_from_dark_end_mm') : undefined,
+    body: hasBody ? body || undefined : undefined,
+    ...Object.fromEntries(columnsOf({ fields }).map(([name, column]) => [name, valueOf(name, column)])),
+  };
+  const given = Object.entries(told).filter(([, value]) => value !== undefined);
+  return { ...filter, ...Object.fromEntries(given) };
 }
 
 /** A transition by its length or by its name. */
@@ -161,17 +164,17 @@ function transitionCell(cells: Cells, widthMm?: number): number | undefined {
 /** Writes the glass of a bag as a table that `readGlassCsv` reads back; measured sheets have none and are left out. */
 export function writeGlassCsv(filters: readonly Filter[]): string {
   const rows = filters
-    .filter((f) => f.kind !== 'measured')
+    .filter((f) => kindNamed(f.kind).printed)
     .map((f): Partial<Record<Column, string | number | undefined>> => ({
       name: f.name,
       kind: f.kind,
-      stops: f.kind === 'polariser' ? f.baseLossStops : f.stops,
       width_mm: f.sheetWidthMm,
       length_mm: f.sheetLengthMm,
-      ...(f.kind === 'polariser' ? {} : { body: f.body }),
-      ...(isSheet(f) ? { transition_mm: f.transitionMm, seam_from_dark_end_mm: f.seamFromDarkEndMm } : {}),
-      ...(f.kind === 'reverse' ? { fade_mm: f.fadeMm, floor_stops: f.floorStops } : {}),
-      ...(f.kind === 'band' ? { band_mm: f.bandWidthMm } : {}),
+      seam_from_dark_end_mm: isSheet(f) ? f.seamFromDarkEndMm : undefined,
+      body: 'body' in f ? f.body : undefined,
+      ...Object.fromEntries(
+        columnsOf(kindNamed(f.kind)).map(([name, column]) => [column, f[name as keyof Filter]]),
+      ),
     }));
   return writeTable(
     COLUMNS.filter((c) => c !== 'label'),

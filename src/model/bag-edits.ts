@@ -1,4 +1,4 @@
-import { assumedTransitionMm, type ReadLabel } from '@/core/glass';
+import { assumedTransitionMm, kindNamed, type ReadLabel } from '@/core/glass';
 import { asKind, type Bag, type BagCamera, type BagLens, type Filter, newSheet } from './bag';
 import { markedName } from './documents/names';
 import { type Camera, type StandLens } from './stand';
@@ -136,10 +136,10 @@ export function filterFromLabel(
   const size = sizeMm ? { sheetWidthMm: sizeMm.width, sheetLengthMm: sizeMm.length } : {};
   const glass = body ? { body } : {};
   const { kind, transition } = label;
-  const stops = label.stops ?? 0;
-  if (kind === 'polariser') return { id, kind, baseLossStops: label.stops ?? 1.5, ...size };
-  if (kind === 'neutral') return { id, kind, stops, ...glass, ...size };
+  const { printed, seated } = kindNamed(kind);
+  const stops = label.stops ?? printed?.usualStops ?? 0;
+  if (!seated) return asKind({ id, kind: 'neutral', stops, ...glass, ...size }, kind);
   const like = { ...newSheet(id, bag), ...glass, ...size };
-  const transitionMm = assumedTransitionMm(transition ?? 'hard', like.sheetWidthMm);
+  const transitionMm = assumedTransitionMm(transition ?? printed?.transition ?? 'hard', like.sheetWidthMm);
   return asKind({ ...like, kind: 'graduated', stops, transitionMm }, kind);
 }

@@ -1,11 +1,14 @@
 import {
   assumedTransitionMm,
   type DensitySample,
+  type GlassKind,
   DEFAULT_SHEET_WIDTH_MM,
-  densityAt,
+  densityAlong,
+  kindNamed,
   profileJoints,
-  profileStops,
   type Sheet,
+  type SheetKind,
+  stopsOfGlass,
   sheetReach,
   type TransitionName,
 } from '@/core/glass';
@@ -16,7 +19,7 @@ import { type Kept } from './stand';
 /** What the photographer owns: filters, the holder and its slots, lenses and cameras. */
 export type Bag = Kept<z.infer<Schemas['bag']>>;
 export type Filter = Bag['filters'][number];
-export type SheetFilter = Extract<Filter, { kind: 'graduated' | 'reverse' | 'band' | 'measured' }>;
+export type SheetFilter = Extract<Filter, { kind: SheetKind }>;
 /** A lens as it stands in the bag. */
 export type BagLens = NonNullable<Bag['lenses']>[number];
 /** A camera as it stands in the bag. */
@@ -26,10 +29,7 @@ export type Holder = NonNullable<Bag['holder']>;
 /** A round opening between the lens and the slots: an adapter, a screwed filter, a polariser's ring. */
 export type Ring = NonNullable<Holder['rings']>[number];
 
-export type SheetKind = SheetFilter['kind'];
-
-export const isSheet = (filter: Filter): filter is SheetFilter =>
-  filter.kind !== 'neutral' && filter.kind !== 'polariser';
+export const isSheet = (filter: Filter): filter is SheetFilter => kindNamed(filter.kind).seated !== null;
 
 /** The filters that ids name, in their order; those that are not in the bag are left out. */
 export const filtersById = ({ filters }: Bag, ids: readonly string[]): Filter[] =>
@@ -105,32 +105,28 @@ export function sampleBag(): Bag {
   };
 }
 
-/** The same sheet as another kind, with usual values for what the new kind adds. */
-export function asKind(filter: SheetFilter, kind: SheetKind): SheetFilter {
-  const { id, name, body, sheetLengthMm, sheetWidthMm, seamFromDarkEndMm } = filter;
-  const stops = profileStops(filter);
+/** The same glass as another kind, with usual values for what the new kind adds. */
+export function asKind<K extends GlassKind>(filter: Filter, kind: K): Extract<Filter, { kind: K }> {
+  const { id, name, sheetLengthMm, sheetWidthMm, seamFromDarkEndMm } = filter;
   const transitionMm =
-    filter.kind === 'measured' ? assumedTransitionMm('medium', sheetWidthMm) : filter.transitionMm;
-  const sheet = { id, name, body, sheetLengthMm, sheetWidthMm, seamFromDarkEndMm };
-  const base = { ...sheet, stops, transitionMm };
-  switch (kind) {
-    case 'graduated':
-      return { ...base, kind };
-    case 'reverse':
-      return { ...base, kind, fadeMm: 45, floorStops: Math.max(0, stops - 2) };
-    case 'band':
-      return { ...base, kind, bandWidthMm: 24 };
-    case 'measured':
-      return { ...sheet, kind, samples: sampled(filter) };
-  }
+    'transitionMm' in filter ? filter.transitionMm : assumedTransitionMm('medium', sheetWidthMm);
+  const values = kindNamed(kind).of({
+    stops: stopsOfGlass(filter),
+    transitionMm,
+    samples: () => (isSheet(filter) ? sampled(filter) : []),
+  });
+  const body = kindNamed(kind).hasBody && 'body' in filter ? { body: filter.body } : {};
+  const made = { id, name, ...body, sheetLengthMm, sheetWidthMm, seamFromDarkEndMm, kind, ...values };
+  return made as unknown as Extract<Filter, { kind: K }>;
 }
 
-/** A profile as samples to correct, where its formula changes and half way between. */
-function sampled(filter: SheetFilter): DensitySample[] {
-  if (filter.kind === 'measured') return [...filter.samples];
+/** A profile as samples to correct, where its formula changes and half way between; those of one that was measured as they are. */
+function sampled(filter: SheetFilter): readonly DensitySample[] {
+  if ('samples' in filter) return [...filter.samples];
+  const densityAt = densityAlong(filter);
   const joints = profileJoints(filter);
   const places = joints.flatMap((mm, i) => (i ? [((joints[i - 1] as number) + mm) / 2, mm] : [mm]));
-  return places.map((mm) => ({ mm, stops: Math.round(densityAt(filter, mm) * 100) / 100 }));
+  return places.map((mm) => ({ mm, stops: Math.round(densityAt(mm) * 100) / 100 }));
 }
 
 /** A sheet to begin with when one is added to the bag. */

@@ -15,6 +15,7 @@ import {
   pictureField,
   type RegionMap,
 } from '@/core/field';
+import { stopsOfGlass } from '@/core/glass';
 import {
   atSlot,
   dimmingOfPoint,
@@ -196,8 +197,7 @@ function fittedGlass(stand: Stand, bag: Bag): FittedGlass {
     lights.flatMap((light) => light.throughFilterIds ?? []),
   ).some((f) => f.kind === 'polariser');
   const filters = fittedFilters(stand, bag).filter((f) => !(seen && f.kind === 'polariser'));
-  const lost = (f: Exclude<Filter, SheetFilter>) => (f.kind === 'polariser' ? f.baseLossStops : f.stops);
-  const total = (of: readonly Exclude<Filter, SheetFilter>[]) => of.reduce((sum, f) => sum + lost(f), 0);
+  const total = (of: readonly Filter[]) => of.reduce((sum, f) => sum + stopsOfGlass(f), 0);
   return {
     stops: total(filters),
     dyedStops: total(filters.filter((f) => f.kind === 'neutral' && f.body === 'dyed')),

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
+import { SHEET_KINDS } from '@/core/glass';
 import { readStandFile } from '@/files';
 import {
+  asKind,
   type Bag,
   type Filter,
   newStand,
@@ -144,7 +146,7 @@ export const picturedAs = (cells: readonly number[]): StandPicture => ({
 
 const anySheet: fc.Arbitrary<(id: string) => Filter> = fc
   .record({
-    kind: fc.constantFrom('graduated', 'reverse', 'band', 'measured'),
+    kind: fc.constantFrom(...SHEET_KINDS),
     stops: fc.constantFrom(0.5, 1, 2, 3, 4),
     transitionMm: fc.constantFrom(3, 8, 22, 45),
     body: fc.constantFrom('dyed', 'coated', undefined),
@@ -156,27 +158,8 @@ const anySheet: fc.Arbitrary<(id: string) => Filter> = fc
     ),
   })
   .map(({ kind, stops, transitionMm, body, size }) => (id: string): Filter => {
-    const base = { id, body, stops, transitionMm, ...size };
-    switch (kind) {
-      case 'reverse':
-        return { ...base, kind, fadeMm: 40, floorStops: stops / 3 };
-      case 'band':
-        return { ...base, kind, bandWidthMm: 24 };
-      case 'measured':
-        return {
-          id,
-          body,
-          ...size,
-          kind,
-          samples: [
-            { mm: -transitionMm, stops: 0 },
-            { mm: 0, stops: 0.4 * stops },
-            { mm: 0.7 * transitionMm, stops },
-          ],
-        };
-      default:
-        return { ...base, kind: 'graduated' };
-    }
+    const graduated: Filter = { id, body, kind: 'graduated', stops, transitionMm, ...size };
+    return asKind(graduated, kind);
   });
 
 /** Bags of every kind of sheet, some of whose ends lie in the picture, in a holder of one or two slots. */

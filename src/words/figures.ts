@@ -1,4 +1,5 @@
 import { format } from 'date-fns';
+import { printedStrength } from '@/core/glass';
 import { LONGEST_MARK_SECONDS, nearestShutterMark } from '@/core/units';
 
 /** Figures as they are read: with a true minus, to the precision that hands and meters have. */
@@ -21,6 +22,15 @@ export function stopsText(stops: number): string {
   const figure = wholeOrTenth(stops);
   return `${figure} ${figure === '1' ? 'stop' : 'stops'}`;
 }
+
+/** A strength in the three notations that rims have: "3 stops · 0.9 · ND8". */
+export const strengthText = (stops: number): string => [stopsText(stops), ...notationsOf(stops)].join(' · ');
+
+/** A strength as density and as factor, as printed. */
+export const notationsOf = (stops: number): string[] =>
+  stops > 0
+    ? [printedStrength(stops, 'density').replace('density ', ''), printedStrength(stops, 'factor')]
+    : [];
 
 /** Without a needless ".0". */
 export function wholeOrTenth(value: number): string {

@@ -1,24 +1,6 @@
-import { profileStops, transitionName } from '@/core/glass';
 import { type Bag, type Filter, filtersById, isSheet } from '@/model';
-import { listText, stopsText, wholeOrTenth } from './figures';
-
-/** What a filter is: "2 stops, hard", "3 stops, reverse", "polariser". */
-export function filterKindText(filter: Filter): string {
-  switch (filter.kind) {
-    case 'graduated':
-      return `${stopsText(filter.stops)}, ${transitionName(filter.transitionMm, filter.sheetWidthMm)}`;
-    case 'reverse':
-      return `${stopsText(filter.stops)}, reverse`;
-    case 'band':
-      return `${stopsText(filter.stops)}, band of ${wholeOrTenth(filter.bandWidthMm)} mm`;
-    case 'measured':
-      return `${stopsText(profileStops(filter))}, measured`;
-    case 'neutral':
-      return `${stopsText(filter.stops)}, ND`;
-    case 'polariser':
-      return 'polariser';
-  }
-}
+import { listText } from './figures';
+import { filterKindText } from './glass-kinds';
 
 /** A filter by the name its owner gave it, or by what it is. */
 export const filterName = (filter: Filter): string => filter.name?.trim() || filterKindText(filter);

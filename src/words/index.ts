@@ -6,6 +6,7 @@ export * from './figures';
 export * from './focus';
 export * from './frame';
 export * from './glass';
+export { type FieldWords, filterKindText, GLASS_WORDS, wordsOf } from './glass-kinds';
 export * from './looks';
 export * from './reasons';
 export * from './sides';

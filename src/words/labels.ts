@@ -1,21 +1,7 @@
-import {
-  printedStrength,
-  profileStops,
-  type ReadLabel,
-  transitionName,
-  assumedTransitionMm,
-} from '@/core/glass';
+import { type GlassKind, kindNamed, type ReadLabel } from '@/core/glass';
 import { type Filter, isSheet } from '@/model';
-import { stopsText, wholeOrTenth } from './figures';
-
-/** A strength in the three notations that rims have: "3 stops · 0.9 · ND8". */
-const strengthText = (stops: number): string => [stopsText(stops), ...notationsOf(stops)].join(' · ');
-
-/** A strength as density and as factor, as printed. */
-const notationsOf = (stops: number): string[] =>
-  stops > 0
-    ? [printedStrength(stops, 'density').replace('density ', ''), printedStrength(stops, 'factor')]
-    : [];
+import { notationsOf, wholeOrTenth } from './figures';
+import { densityText, GLASS_WORDS, transitionText } from './glass-kinds';
 
 /** The same behind a field in stops: "density 0.9, factor ND8". */
 export function otherNotationsText(stops: number): string {
@@ -35,30 +21,8 @@ export function filterDetail(filter: Filter): string {
   return [densityText(filter), transitionText(filter), size].filter(Boolean).join('; ');
 }
 
-function densityText(filter: Filter): string {
-  switch (filter.kind) {
-    case 'measured':
-      return `${strengthText(profileStops(filter))}; measured at ${filter.samples.length} places`;
-    case 'polariser':
-      return `takes ${stopsText(filter.baseLossStops)} from everything`;
-    case 'neutral':
-      return `${strengthText(filter.stops)}${filter.body === 'dyed' ? '; dyed: denser towards the corners' : ''}`;
-    case 'reverse':
-      return `${strengthText(filter.stops)}; reverse, ${stopsText(filter.floorStops)} at its end`;
-    case 'band':
-      return `${strengthText(filter.stops)}; band of ${wholeOrTenth(filter.bandWidthMm)} mm`;
-    case 'graduated':
-      return strengthText(filter.stops);
-  }
-}
-
-function transitionText(filter: Filter): string | null {
-  if (!isSheet(filter) || filter.kind === 'measured') return null;
-  const { transitionMm, sheetWidthMm } = filter;
-  const name = transitionName(transitionMm, sheetWidthMm);
-  const assumed = transitionMm === assumedTransitionMm(name, sheetWidthMm) ? ', assumed' : '';
-  return `${name}, ${wholeOrTenth(transitionMm)} mm${assumed}`;
-}
+const lossAssumedText = (kind: GlassKind): string =>
+  `loss of ${kindNamed(kind).printed?.usualStops ?? 0} stops assumed`;
 
 /** What was understood of a label, and what of it was assumed; or why it was not, and what would help. */
 export function labelText(read: ReadLabel, filter: Filter | null): string {
@@ -80,16 +44,8 @@ export function labelText(read: ReadLabel, filter: Filter | null): string {
   const assumed = [
     read.transitionAssumed && 'the transition taken as medium',
     read.notationAssumed && `${read.notationAssumed} understood`,
-    read.label.kind === 'polariser' && read.label.stops === null && 'loss of 1.5 stops assumed',
+    read.label.stops === null && lossAssumedText(read.label.kind),
   ].filter(Boolean);
   const unread = read.unread.length ? ` Not understood: ${read.unread.join(', ')}.` : '';
-  return `${KIND_NAMES[read.label.kind]}; ${filterDetail(filter)}${assumed.length ? `; ${assumed.join(', ')}` : ''}.${unread}`;
+  return `${GLASS_WORDS[read.label.kind].title}; ${filterDetail(filter)}${assumed.length ? `; ${assumed.join(', ')}` : ''}.${unread}`;
 }
-
-const KIND_NAMES = {
-  graduated: 'Graduated',
-  reverse: 'Reverse',
-  band: 'Band',
-  neutral: 'ND',
-  polariser: 'Polariser',
-} as const;

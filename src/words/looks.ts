@@ -15,7 +15,8 @@ import {
 import { faultText } from './faults';
 import { type Spots, spotNames } from './spots';
 import { fitFigure, stopsFigure, stopsText } from './figures';
-import { filterKindText, glassNamed } from './glass';
+import { glassNamed } from './glass';
+import { filterKindText } from './glass-kinds';
 import { sideNames } from './sides';
 
 export const LOOK_NAMES: Record<School, string> = {

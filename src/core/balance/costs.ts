@@ -1,4 +1,4 @@
-import { profileStops } from '@/core/glass';
+import { isForGlow, stopsOfGlass } from '@/core/glass';
 import { type Target } from './target';
 import { type SheetSet } from './types';
 
@@ -7,11 +7,9 @@ const SHEET_COSTS = [0, 0.05, 0.2];
 const NO_GLOW_COST = 0.15;
 const TURN_COST_PER_DEG = 0.01;
 
-/** Whether a reverse or band sheet stands over a sky that has no glow at its foot. */
+/** Whether a sheet made for a glow (a reverse, a band) stands over a sky that has no glow at its foot. */
 export function lacksGlow(set: SheetSet, target: Target): boolean {
-  return (
-    !target.glow && set.some(({ sheet }) => sheet.profile.kind === 'reverse' || sheet.profile.kind === 'band')
-  );
+  return !target.glow && set.some(({ sheet }) => isForGlow(sheet.profile));
 }
 
 /** The part of a set's score that no seat changes. */
@@ -28,4 +26,4 @@ export const turnFor = (cost: number): number => cost / TURN_COST_PER_DEG;
 
 /** The stops a set is sold as. */
 export const totalStops = (set: SheetSet): number =>
-  set.reduce((sum, { sheet }) => sum + profileStops(sheet.profile), 0);
+  set.reduce((sum, { sheet }) => sum + stopsOfGlass(sheet.profile), 0);

@@ -1,4 +1,4 @@
-import { profileJoints, profileStops } from '@/core/glass';
+import { profileJoints, stopsOfGlass } from '@/core/glass';
 import { type DimmingTable, type Lens, type Seat, slantFactor } from '@/core/optics';
 import {
   allowedOffsets,
@@ -178,7 +178,7 @@ function slantThickness({ frame, field, lens }: BalanceInput, dyedShare: number)
 
 /** Part of a set's density that is dyed in the mass. */
 export function dyedShareOf(set: SheetSet): number {
-  const stops = (of: SheetSet) => of.reduce((sum, { sheet }) => sum + profileStops(sheet.profile), 0);
+  const stops = (of: SheetSet) => of.reduce((sum, { sheet }) => sum + stopsOfGlass(sheet.profile), 0);
   const dyed = stops(set.filter(({ sheet }) => sheet.dyed));
   return dyed > 0 ? dyed / stops(set) : 0;
 }

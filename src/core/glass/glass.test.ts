@@ -4,7 +4,7 @@ import {
   densityAt,
   type DensityProfile,
   profileJoints,
-  profileStops,
+  stopsOfGlass,
   sheetDensityAt,
   sheetReach,
   transitionName,
@@ -79,7 +79,7 @@ describe('a measured sheet', () => {
     expect([-40, -10, -5, 0, 2.5, 5, 60].map((y) => densityAt(measured, y))).toEqual(
       [0.1, 0.1, 0.55, 1, 1.6, 2.2, 2.2].map((stops) => expect.closeTo(stops, 12)),
     );
-    expect(profileStops(measured)).toBe(2.2);
+    expect(stopsOfGlass(measured)).toBe(2.2);
     expect(profileJoints(measured)).toEqual([-10, 0, 5]);
   });
 });

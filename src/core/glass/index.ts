@@ -1,3 +1,17 @@
+export {
+  type DensityProfile,
+  type DensitySample,
+  type Fields,
+  type FieldType,
+  GLASS_KINDS,
+  type GlassKind,
+  type Kind,
+  kindNamed,
+  SHEET_KINDS,
+  type SheetKind,
+  type Values,
+  type ValuesOf,
+} from './kinds';
 export * from './labels';
 export * from './profile';
 export * from './transitions';

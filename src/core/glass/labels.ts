@@ -1,9 +1,10 @@
 import { labelFromStops, type Notation, plainTyped, stopsFromLabel } from '@/core/units';
+import { GLASS_KINDS, type GlassKind, kindNamed } from './kinds';
 import { type TransitionName } from './transitions';
 
 /** What is printed on the rim of a filter says so much of it. */
 export interface Label {
-  readonly kind: 'graduated' | 'reverse' | 'band' | 'neutral' | 'polariser';
+  readonly kind: GlassKind;
   /** Null for a polariser whose loss is not printed. */
   readonly stops: number | null;
   /** Null where the kind has none. */
@@ -30,13 +31,8 @@ export type ReadLabel =
       readonly at: string;
     };
 
-const KIND_WORDS: readonly (readonly [RegExp, Label['kind']])[] = [
-  [/^(?:polari[sz]er|polari[sz]ing|cpl|pl|pol)$/, 'polariser'],
-  [/^rev(?:erse)?$/, 'reverse'],
-  [/^(?:band|strip|stripe|centre)$/, 'band'],
-  [/^(?:grads?|graduated|gnd)$/, 'graduated'],
-  [/^(?:nd|neutral|solid|plain)$/, 'neutral'],
-];
+/** Kinds that rims name, the most telling first. */
+const PRINTED = GLASS_KINDS.flatMap(({ kind, printed }) => (printed ? [{ kind, printed }] : [])).reverse();
 
 /** Words that go with a filter and say nothing more of it. */
 const FILLERS = /^(?:filter|glass|resin|edged?|sheet|density|of|with|and|a|the|stops?|mm)$/;
@@ -120,27 +116,31 @@ export function readLabel(typed: string): ReadLabel {
     .split(/[^\p{L}]+/u)
     .filter(Boolean);
   if (!words.length && !strengths.length) return { ok: false, reason: 'empty', at: '' };
-  const kinds = words.flatMap((w) => KIND_WORDS.find(([pattern]) => pattern.test(w))?.[1] ?? []);
   const named = transitionIn(words);
-  const kind = kindOf(kinds, named);
+  const kind = kindOf(words, named);
+  const { printed } = kindNamed(kind);
   const [strength, second] = strengths;
   if (second) return { ok: false, reason: 'two-strengths', at: second.text };
-  if (!strength && kind !== 'polariser') return { ok: false, reason: 'no-strength', at: '' };
+  if (!strength && printed?.usualStops == null) return { ok: false, reason: 'no-strength', at: '' };
   if (strength?.notation === null) return { ok: false, reason: 'ambiguous', at: strength.text };
   const stops = strength ? stopsFromLabel(strength.value, strength.notation) : null;
   if (stops !== null && !(stops >= 0 && stops <= STRONGEST))
     return { ok: false, reason: 'out-of-range', at: (strength as Strength).text };
-  const transition = kind === 'graduated' ? (named ?? 'medium') : null;
+  const asks = printed?.asksTransition ?? false;
   const known = (w: string) =>
     FILLERS.test(w) ||
-    KIND_WORDS.some(([pattern]) => pattern.test(w)) ||
+    PRINTED.some((p) => p.printed.words.test(w)) ||
     /^(?:very|extra|hard|medium|soft|dyed|coated)$/.test(w);
   return {
     ok: true,
-    label: { kind, stops, transition: transition ?? (kind === 'reverse' || kind === 'band' ? named : null) },
+    label: {
+      kind,
+      stops,
+      transition: printed?.transition ? (named ?? (asks ? printed.transition : null)) : null,
+    },
     sizeMm: size && sizeOf(size),
     body: words.includes('dyed') ? 'dyed' : words.includes('coated') ? 'coated' : null,
-    transitionAssumed: kind === 'graduated' && named === null,
+    transitionAssumed: asks && named === null,
     notationAssumed: strength?.assumed ? strength.notation : null,
     unread: words.filter((w) => !known(w)),
   };
@@ -158,19 +158,20 @@ function transitionIn(words: readonly string[]): TransitionName | null {
   return words[at] === 'hard' && very ? 'very hard' : (words[at] as TransitionName);
 }
 
-/** The most telling word wins: a reverse grad is also a grad, and any of them may be called ND. */
-function kindOf(kinds: readonly Label['kind'][], transition: TransitionName | null): Label['kind'] {
-  for (const kind of ['polariser', 'reverse', 'band', 'graduated'] as const)
-    if (kinds.includes(kind)) return kind;
-  return transition ? 'graduated' : 'neutral';
-}
+/** The most telling word wins; a transition alone makes a grad. */
+const kindOf = (words: readonly string[], transition: TransitionName | null): GlassKind =>
+  PRINTED.filter(({ kind }) => kind !== PLAIN).find((p) => words.some((w) => p.printed.words.test(w)))
+    ?.kind ?? (transition ? 'graduated' : PLAIN);
+
+/** Glass of which nothing is said but its strength. */
+const PLAIN = 'neutral';
 
 /** What is printed on such a filter: the other direction of `readLabel`. */
 export function printedLabel({ kind, stops, transition }: Label, notation: Notation): string {
-  const words = { graduated: 'grad', reverse: 'reverse', band: 'band', neutral: '', polariser: 'polariser' };
+  const word = kindNamed(kind).printed?.word ?? '';
   const figure = stops === null ? '' : printedStrength(stops, notation);
-  const alone = kind === 'neutral' && notation === 'density' ? 'ND' : '';
-  return [figure, transition, words[kind], alone].filter(Boolean).join(' ');
+  const alone = kind === PLAIN && notation === 'density' ? 'ND' : '';
+  return [figure, transition, word, alone].filter(Boolean).join(' ');
 }
 
 /** A strength as it is printed: "3 stops", "0.9", "ND8". */

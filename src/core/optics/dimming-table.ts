@@ -1,4 +1,4 @@
-import { densityAt, type Sheet } from '@/core/glass';
+import { densityAlong, type Sheet } from '@/core/glass';
 import { stopsFromTransmittance, transmittanceFromStops } from '@/core/units';
 
 /** Dimming in stops at even steps of `y`, for one stack of sheets and one beam. */
@@ -60,11 +60,12 @@ export function sampleSheet(grid: TableGrid, { profile, reachMm, dyed }: Sheet, 
   const factor = dyed ? slant : 1;
   const passed = new Float64Array(2 * most + 1);
   const sameFrom = new Int32Array(passed.length);
+  const densityAt = densityAlong(profile);
   let density = 0;
   let light = 1;
   for (let i = 0; i < passed.length; i++) {
     const y = (i - most) / grid.stepsPerMm;
-    const here = densityAt(profile, y);
+    const here = densityAt(y);
     if (here !== density) {
       density = here;
       light = transmittanceFromStops(here * factor);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type DensityProfile, densityAt, profileStops, type Sheet, sheetDensityAt } from '@/core/glass';
+import { type DensityProfile, densityAt, type Sheet, sheetDensityAt, stopsOfGlass } from '@/core/glass';
 import { exactAperture } from '@/core/units';
 import { PHYSICS } from '@/testing/vectors';
 import {
@@ -121,11 +121,11 @@ describe('dimming through the entrance pupil', () => {
         (sheet, y, beam) => {
           const stack = stackOf([sheet]);
           expect(Math.abs(dimmingAt(stack, y, 1e-5) - sheetDensityAt(sheet, y))).toBeLessThan(
-            profileStops(sheet.profile) * 2e-3 + (nearEnd(sheet, y) ? 9 : 0),
+            stopsOfGlass(sheet.profile) * 2e-3 + (nearEnd(sheet, y) ? 9 : 0),
           );
           const a = dimmingAt(stack, y, beam);
           expect(a).toBeGreaterThanOrEqual(0);
-          expect(a).toBeLessThanOrEqual(profileStops(sheet.profile) + 1e-9);
+          expect(a).toBeLessThanOrEqual(stopsOfGlass(sheet.profile) + 1e-9);
         },
       ),
     );

@@ -1,58 +1,70 @@
 import { z } from 'zod';
+import { type Fields, type FieldType, GLASS_KINDS, type Kind, kindNamed } from '@/core/glass';
 import { MAX_FILTERS, MAX_GEAR, MAX_RINGS, MAX_SAMPLES } from '../limits';
 import { GLASS_BODIES } from '../terms';
 import { archived, fault, id, number, type ObjectOf, sensor, size, text, uniqueIds } from './schema-parts';
 
+const SAMPLES = (object: ObjectOf) =>
+  z
+    .array(object({ mm: number('sampleMm'), stops: number('stops') }))
+    .min(2)
+    .max(MAX_SAMPLES);
+
+type ValueSchema<T extends FieldType> = T extends 'samples' ? ReturnType<typeof SAMPLES> : z.ZodNumber;
+type ValueSchemas<F extends Fields> = { [K in keyof F]: ValueSchema<F[K]['type']> };
+
+/** The schemas of the values that glass of a kind has. */
+function valuesOf<F extends Fields>(fields: F, object: ObjectOf): ValueSchemas<F> {
+  const schemaOf = (type: FieldType) => (type === 'samples' ? SAMPLES(object) : number(type));
+  return Object.fromEntries(
+    Object.entries(fields).map(([name, { type }]) => [name, schemaOf(type)]),
+  ) as ValueSchemas<F>;
+}
+
+/** What a filter of any kind has. */
+const FILTER = {
+  id,
+  name: text.optional(),
+  archived,
+  sheetLengthMm: number('lengthMm').optional(),
+  sheetWidthMm: number('lengthMm').optional(),
+  /** Where the seam lies, from the dark end; absent: at mid-sheet. */
+  seamFromDarkEndMm: number('lengthMm').optional(),
+};
+const BODY = { body: z.enum(GLASS_BODIES).optional() };
+
+/** What of a kind its schema's type goes by. */
+type Kinded = Pick<Kind, 'kind' | 'fields' | 'hasBody'>;
+type HasBody<K extends Kinded> = K['hasBody'] extends true ? typeof BODY : object;
+type Flat<T> = { [K in keyof T]: T[K] };
+type FilterSchema<K extends Kinded> = z.ZodObject<
+  Flat<typeof FILTER & HasBody<K> & { kind: z.ZodLiteral<K['kind']> } & ValueSchemas<K['fields']>>,
+  z.core.$strip
+>;
+type FilterSchemas<T extends readonly Kinded[]> = { [I in keyof T]: FilterSchema<T[I]> };
+
+/** The schema of a filter: one of every kind of glass that there is. */
+function filterSchema(object: ObjectOf) {
+  const schemas = GLASS_KINDS.map(({ kind, hasBody, fields }) =>
+    object({
+      ...FILTER,
+      ...(hasBody ? BODY : {}),
+      kind: z.literal(kind),
+      ...valuesOf<Fields>(fields, object),
+    }),
+  ) as unknown as FilterSchemas<typeof GLASS_KINDS>;
+  return z.discriminatedUnion('kind', schemas).superRefine((f, ctx) => {
+    const wrong = kindNamed(f.kind).faultOf?.(f as never);
+    if (wrong) fault(ctx, 'out-of-range', [...wrong.path], wrong.message);
+    if (f.seamFromDarkEndMm !== undefined && f.seamFromDarkEndMm > (f.sheetLengthMm ?? Infinity))
+      fault(ctx, 'out-of-range', ['seamFromDarkEndMm'], 'the seam lies on the sheet: at most sheetLengthMm');
+  });
+}
+
 /** What a bag is, and each thing in it. */
 export function bagSchemas(object: ObjectOf) {
   const named = { id, name: text.optional(), archived };
-  const dimensions = {
-    sheetLengthMm: number('lengthMm').optional(),
-    sheetWidthMm: number('lengthMm').optional(),
-    /** Where the seam lies, from the dark end; absent: at mid-sheet. */
-    seamFromDarkEndMm: number('lengthMm').optional(),
-  };
-  const body = z.enum(GLASS_BODIES).optional();
-  const seated = { ...named, ...dimensions, body, stops: number('stops'), transitionMm: number('lengthMm') };
-  const filter = z
-    .discriminatedUnion('kind', [
-      object({ ...seated, kind: z.literal('graduated') }),
-      object({
-        ...seated,
-        kind: z.literal('reverse'),
-        fadeMm: number('lengthMm'),
-        floorStops: number('stops'),
-      }),
-      object({ ...seated, kind: z.literal('band'), bandWidthMm: number('lengthMm') }),
-      object({
-        ...named,
-        ...dimensions,
-        body,
-        kind: z.literal('measured'),
-        samples: z
-          .array(object({ mm: number('sampleMm'), stops: number('stops') }))
-          .min(2)
-          .max(MAX_SAMPLES),
-      }),
-      object({ ...named, ...dimensions, body, kind: z.literal('neutral'), stops: number('stops') }),
-      object({ ...named, ...dimensions, kind: z.literal('polariser'), baseLossStops: number('stops') }),
-    ])
-    .superRefine((f, ctx) => {
-      if (f.kind === 'reverse' && f.floorStops > f.stops)
-        fault(ctx, 'out-of-range', ['floorStops'], `floorStops lies between 0 and stops (${f.stops})`);
-      if (f.kind === 'measured')
-        f.samples.forEach(({ mm }, i) => {
-          if (i && mm <= (f.samples[i - 1]?.mm ?? -Infinity))
-            fault(ctx, 'out-of-range', ['samples', i, 'mm'], 'samples stand in ascending order of mm');
-        });
-      if (f.seamFromDarkEndMm !== undefined && f.seamFromDarkEndMm > (f.sheetLengthMm ?? Infinity))
-        fault(
-          ctx,
-          'out-of-range',
-          ['seamFromDarkEndMm'],
-          'the seam lies on the sheet: at most sheetLengthMm',
-        );
-    });
+  const filter = filterSchema(object);
   /** Ends of the focal range are the same for a fixed focal length. */
   const lens = object({
     ...named,

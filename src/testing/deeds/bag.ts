@@ -1,4 +1,4 @@
-import { readLabel } from '@/core/glass';
+import { readLabel, SHEET_KINDS } from '@/core/glass';
 import {
   archiveFilter,
   asKind,
@@ -50,7 +50,7 @@ export const BAG: Record<string, Deed> = {
   }),
   'change a kind': onBag((bag, doing) => {
     const sheet = sheetOr(bag, doing);
-    const kind = doing.chance.pick(['graduated', 'reverse', 'band', 'measured'] as const);
+    const kind = doing.chance.pick(SHEET_KINDS);
     return sheet ? putFilter(bag, asKind(sheet, kind)) : bag;
   }),
   'body not known': onBag((bag, doing) => {

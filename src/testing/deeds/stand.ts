@@ -26,6 +26,7 @@ import {
   withoutPicture,
   withoutPlace,
   withPicture,
+  withGap,
   withSchool,
   withSkyline,
   withWholeScene,
@@ -181,9 +182,7 @@ export const FRAME: Record<string, Deed> = {
 
 export const BALANCE: Record<string, Deed> = {
   'another look': onStand((s, { chance }) => withSchool(s, chance.pick(SCHOOLS))),
-  'another gap': onStand((s) =>
-    s.look.school === 'natural' ? { ...s, look: { ...s.look, gapStops: 1.4 } } : s,
-  ),
+  'another gap': onStand((s) => withGap(s, 1.4)),
   'a gap of another look': onStand((s) => ({ ...s, look: { ...s.look, gapStops: 5 } })),
   'follow and placement': onStand((s) => ({
     ...s,

@@ -1,22 +1,26 @@
 import {
   assumedTransitionMm,
+  kindNamed,
+  SHEET_KINDS,
   TRANSITION_DEFAULTS_MM,
   transitionName,
   type TransitionName,
 } from '@/core/glass';
-import { asKind, type Filter, isSheet, putFilter, type SheetFilter, type SheetKind } from '@/model';
+import { asKind, type Filter, isSheet, putFilter } from '@/model';
 import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
-import { filterKindText, otherNotationsText, wholeOrTenth } from '@/words';
+import {
+  type FieldWords,
+  filterKindText,
+  GLASS_WORDS,
+  otherNotationsText,
+  wholeOrTenth,
+  wordsOf,
+} from '@/words';
 import { QuantityField } from '../quantity-field';
 import { useWorkspace } from '../shell/workspace-context';
 import { SamplesField } from './samples-field';
 
-const KINDS: readonly (readonly [SheetKind, string])[] = [
-  ['graduated', 'graduated'],
-  ['reverse', 'reverse, densest at the seam'],
-  ['band', 'band, a dense strip'],
-  ['measured', 'measured, samples of your own'],
-];
+const KINDS = SHEET_KINDS.map((kind) => [kind, GLASS_WORDS[kind].choice] as const);
 
 const TRANSITIONS = Object.keys(TRANSITION_DEFAULTS_MM) as TransitionName[];
 
@@ -49,78 +53,79 @@ export function FilterEditor({ filter }: { filter: Filter }) {
         parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 200) })}
         onValue={(name) => put({ ...filter, name })}
       />
-      {isSheet(filter) ? (
-        <SheetFields filter={filter} put={put} />
-      ) : filter.kind === 'neutral' ? (
-        <QuantityField
-          label="Strength"
-          quantity="stops"
-          unit="stops"
-          value={filter.stops}
-          hint={otherNotationsText(filter.stops)}
-          onValue={(stops) => put({ ...filter, stops })}
-        />
-      ) : (
-        <QuantityField
-          label="Base loss"
-          quantity="stops"
-          unit="stops"
-          value={filter.baseLossStops}
-          hint="1 to 2 is usual"
-          onValue={(baseLossStops) => put({ ...filter, baseLossStops })}
-        />
-      )}
-      {filter.kind !== 'polariser' && (
+      {isSheet(filter) && (
         <ChoiceField
-          label="Glass"
-          value={filter.body ?? ''}
-          options={BODIES}
-          onValue={(body) => put({ ...filter, body: body === '' ? undefined : body })}
+          label="Kind"
+          className="col-span-2"
+          value={filter.kind}
+          options={KINDS}
+          onValue={(kind) => put(asKind(filter, kind))}
         />
       )}
+      {'samples' in filter && <SamplesField filter={filter} put={put} />}
+      <ValueFields filter={filter} put={put} />
+      {isBodied(filter) && <BodyField filter={filter} put={put} />}
       <SizeFields filter={filter} put={put} />
     </div>
   );
 }
 
-/** What makes a sheet that is seated: its kind and its density. */
-function SheetFields({ filter, put }: EditProps<SheetFilter>) {
+type Bodied = Extract<Filter, { body?: unknown }>;
+const isBodied = (filter: Filter): filter is Bodied => kindNamed(filter.kind).hasBody;
+
+/** How its density got into the glass. */
+function BodyField({ filter, put }: EditProps<Bodied>) {
+  return (
+    <ChoiceField
+      label="Glass"
+      value={filter.body ?? ''}
+      options={BODIES}
+      onValue={(body) => put({ ...filter, body: body === '' ? undefined : body })}
+    />
+  );
+}
+
+/** What glass of its kind has beside its size. */
+function ValueFields({ filter, put }: EditProps) {
+  const words = Object.entries(wordsOf(filter).fields);
   return (
     <>
-      <ChoiceField
-        label="Kind"
-        className="col-span-2"
-        value={filter.kind}
-        options={KINDS}
-        onValue={(kind) => put(asKind(filter, kind))}
-      />
-      {filter.kind === 'measured' ? (
-        <SamplesField filter={filter} put={put} />
-      ) : (
-        <ProfileFields filter={filter} put={put} />
-      )}
+      {words.slice(0, 1).map(([name, field]) => (
+        <ValueField key={name} filter={filter} put={put} name={name} field={field} />
+      ))}
+      {'transitionMm' in filter && <TransitionFields filter={filter} put={put} />}
+      {words.slice(1).map(([name, field]) => (
+        <ValueField key={name} filter={filter} put={put} name={name} field={field} />
+      ))}
     </>
   );
 }
 
-function ProfileFields({ filter, put }: EditProps<Exclude<SheetFilter, { kind: 'measured' }>>) {
+function ValueField({ filter, put, name, field }: EditProps & { name: string; field: FieldWords }) {
+  const value = filter[name as keyof Filter] as unknown as number;
+  const isStrength = name === 'stops';
+  const { faultOf } = kindNamed(filter.kind);
+  return (
+    <QuantityField
+      label={field.label}
+      quantity={field.unit === 'mm' ? 'lengthMm' : 'stops'}
+      unit={field.unit}
+      value={value}
+      hint={isStrength ? otherNotationsText(value) : field.hint}
+      refuse={(next) =>
+        faultOf?.({ ...filter, [name]: next } as never) ? (field.refused?.(filter as never) ?? null) : null
+      }
+      onValue={(next) => put({ ...filter, [name]: next })}
+    />
+  );
+}
+
+/** The transition by its name, and by its length. */
+function TransitionFields({ filter, put }: EditProps<Extract<Filter, { transitionMm: number }>>) {
   const named = transitionName(filter.transitionMm, filter.sheetWidthMm);
   const isAssumed = filter.transitionMm === assumedTransitionMm(named, filter.sheetWidthMm);
   return (
     <>
-      <QuantityField
-        label="Strength"
-        quantity="stops"
-        unit="stops"
-        value={filter.stops}
-        hint={otherNotationsText(filter.stops)}
-        refuse={(stops) =>
-          filter.kind === 'reverse' && stops < filter.floorStops
-            ? `At least its far end's ${wholeOrTenth(filter.floorStops)} stops.`
-            : null
-        }
-        onValue={(stops) => put({ ...filter, stops })}
-      />
       <ChoiceField
         label="Transition"
         value={named}
@@ -135,36 +140,6 @@ function ProfileFields({ filter, put }: EditProps<Exclude<SheetFilter, { kind: '
         onValue={(transitionMm) => put({ ...filter, transitionMm })}
         hint={isAssumed ? 'assumed from the name' : undefined}
       />
-      {filter.kind === 'reverse' && (
-        <>
-          <QuantityField
-            label="Fades over"
-            quantity="lengthMm"
-            unit="mm"
-            value={filter.fadeMm}
-            onValue={(fadeMm) => put({ ...filter, fadeMm })}
-          />
-          <QuantityField
-            label="Far end"
-            quantity="stops"
-            unit="stops"
-            value={filter.floorStops}
-            refuse={(floor) =>
-              floor > filter.stops ? `At most its strength, ${wholeOrTenth(filter.stops)} stops.` : null
-            }
-            onValue={(floorStops) => put({ ...filter, floorStops })}
-          />
-        </>
-      )}
-      {filter.kind === 'band' && (
-        <QuantityField
-          label="Band width"
-          quantity="lengthMm"
-          unit="mm"
-          value={filter.bandWidthMm}
-          onValue={(bandWidthMm) => put({ ...filter, bandWidthMm })}
-        />
-      )}
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { profileStops } from '@/core/glass';
+import { stopsOfGlass } from '@/core/glass';
 import {
   archiveFilter,
   type Bag,
@@ -32,14 +32,9 @@ const ORDERS = [
 ] as const;
 type Order = (typeof ORDERS)[number][0];
 
-const strengthOf = (f: Filter): number => {
-  if (f.kind === 'polariser') return f.baseLossStops;
-  return f.kind === 'neutral' ? f.stops : profileStops(f);
-};
-
 const BY: Record<Exclude<Order, 'bag'>, (a: Filter, b: Filter) => number> = {
-  strength: (a, b) => strengthOf(a) - strengthOf(b),
-  kind: (a, b) => a.kind.localeCompare(b.kind) || strengthOf(a) - strengthOf(b),
+  strength: (a, b) => stopsOfGlass(a) - stopsOfGlass(b),
+  kind: (a, b) => a.kind.localeCompare(b.kind) || stopsOfGlass(a) - stopsOfGlass(b),
   name: (a, b) => filterName(a).localeCompare(filterName(b), 'en-GB', { numeric: true }),
 };
 
