@@ -1,33 +1,199 @@
-export * from './bag';
-export * from './bag-edits';
-export * from './brush';
-export * from './crop';
-export * from './derive';
-export * from './documents';
-export * from './doubts';
-export * from './read-summary';
-export * from './limits';
-export * from './looks';
-export * from './next-reading';
-export * from './place-exposure';
-export * from './prepare';
-export * from './solve';
-export * from './stand';
-export * from './warnings';
-export * from './edits';
-export * from './reading-edits';
-export * from './carry';
-export * from './focus';
-export * from './guess';
-export * from './ids';
-export * from './age';
-export * from './sun-guess';
-export * from './bracket';
-export * from './openings';
-export * from './picture-meter';
-export * from './pictures';
-export * from './polariser';
-export * from './study';
-export * from './whole-scene';
-export * from './seam-views';
-export * from './terms';
+export { type StandBracket } from './answer/bracket';
+export { type Derived, deriveStand, type Glass, glassOf, type Lift, type StandFault } from './answer/derive';
+export {
+  exposedAt,
+  exposedFor,
+  exposureStepped,
+  gapOf,
+  placed,
+  PLACEMENT_MOST,
+  placingOf,
+  withGap,
+} from './answer/exposure';
+export { focusHelp, type FocusHelp } from './answer/focus';
+export {
+  fittedPolariser,
+  polariserBand,
+  type PolariserEffect,
+  polariserOn,
+  waterBehindPolariser,
+  type WaterGlare,
+} from './answer/polariser';
+export {
+  frameOf,
+  lensOf,
+  meteredEv,
+  type Prepared,
+  type PrepareResult,
+  prepareStand,
+  takenByGlass,
+} from './answer/prepare';
+export { ASSUMED_WIDEST_APERTURE, seamViews, type SeamViews } from './answer/seam-views';
+export { type Solution, solutionKey, solveStand, solveSteps } from './answer/solve';
+export {
+  type OtherLook,
+  type StockAdvice,
+  type Study,
+  studyStand,
+  studySteps,
+  withSchool,
+} from './answer/study';
+export { sunGuessStops, sunSideOf } from './answer/sun-guess';
+export { type Warning, warningsOf } from './answer/warnings';
+export {
+  asKind,
+  type Bag,
+  type BagCamera,
+  type BagLens,
+  type Filter,
+  filtersAtHand,
+  filtersById,
+  type Holder,
+  isSheet,
+  newSheet,
+  offsetForSticksOutMm,
+  railAboveAxisMm,
+  type Ring,
+  sampleBag,
+  type SheetFilter,
+} from './bag/bag';
+export {
+  archiveFilter,
+  duplicateFilter,
+  filterFromLabel,
+  mountedCamera,
+  mountedLens,
+  putCamera,
+  putFilter,
+  putLens,
+  removeCamera,
+  removeFilter,
+  removeLens,
+  restoreCamera,
+  restoreFilter,
+  restoreLens,
+  takeAlong,
+  withArchived,
+  withoutPouch,
+} from './bag/edits';
+export { openingsOf } from './bag/openings';
+export {
+  type BackupHistory,
+  bagForStand,
+  type Bringing,
+  bringsNothingNew,
+  broughtStand,
+  changedGlass,
+  glassReferences,
+  isBackupDue,
+  joinBags,
+  type KeptStand,
+  markedName,
+  mergeBag,
+  type MergeReport,
+  mergeStands,
+  type Named,
+  namedAs,
+  newFilters,
+  newStand,
+  nextName,
+  nextStand,
+  type Notice,
+  sameContent,
+  sameDocument,
+  type StandDocument,
+  standToBegin,
+  withCopies,
+  withGlassOfToday,
+  withNewFilters,
+  withStand,
+  withWorkspaceBag,
+} from './documents';
+export { type Brush, brushed, type BrushMask, maskOf, outlineOf } from './frame/brush';
+export { type Crop, cropBox, type FrameBox, strips } from './frame/crop';
+export {
+  addCornerAfter,
+  addShape,
+  addSkylinePoint,
+  changeShape,
+  choose,
+  drawnOutline,
+  drawSkyline,
+  markFeatures,
+  midpointAfter,
+  moveSkylinePoint,
+  proposedFeatures,
+  putFitted,
+  removeCorner,
+  removeShape,
+  removeSkylinePoint,
+  sameChoice,
+  withSkyline,
+} from './frame/edits';
+export {
+  codingOf,
+  type PictureFault,
+  type PictureOffer,
+  pictureOffers,
+  type PictureTells,
+  type StoredPicture,
+  withOffer,
+  withoutPicture,
+  withPicture,
+} from './frame/photo';
+export {
+  isStale,
+  oldestReadingMinutes,
+  readingMinutes,
+  readingToRepeat,
+  RECORD_AFTER_MINUTES,
+} from './readings/age';
+export { carriedStand, type Carry, carryOf, type RoleFall, roleFalls } from './readings/carry';
+export { apartInTime, type Doubt, doubtsOf, strayDoubt } from './readings/doubts';
+export {
+  addReading,
+  changeReading,
+  forgetEarlier,
+  readAgain,
+  removeReading,
+  withoutPlace,
+} from './readings/edits';
+export { guessSeconds, lastReading, lastSpot, type ReadRole, usualLandEv } from './readings/guess';
+export { type NextReading, nextReading, readingsFromPicture } from './readings/next';
+export { circleOn, pictureReading, USUAL_ANGLE_DEG } from './readings/photo-meter';
+export { roleSummaries, type RoleSummary, spanMover, type SpanMover } from './readings/summary';
+export { fittedNds, timesThrough, type WholeScene, withNds, withWholeScene } from './readings/whole-scene';
+export { idSource, type NewId } from './stand/ids';
+export {
+  isWithin,
+  LIMITS,
+  MAX_BACKUP_BYTES,
+  MAX_DOCUMENT_BYTES,
+  MAX_FILTERS,
+  MAX_GEAR,
+  MAX_NOTES,
+  MAX_PICTURE_SIDE,
+  MAX_POINTS,
+  MAX_READINGS,
+  MAX_RINGS,
+  MAX_SAMPLES,
+  MAX_SHAPES,
+  MAX_STANDS,
+  MAX_TEXT,
+  type Quantity,
+} from './stand/limits';
+export { type School, SCHOOLS, traitsOf } from './stand/looks';
+export {
+  type Camera,
+  type EnteredReading,
+  type MeteredLight,
+  momentOf,
+  type PictureExposure,
+  type Reading,
+  type Stand,
+  type StandLens,
+  type StandLook,
+  type StandPicture,
+  type StandShape,
+} from './stand/stand';
+export { type Orientation, PICTURE_TYPES, type PictureType, SUN_SIDES, type SunSide } from './stand/terms';

@@ -27,13 +27,13 @@ import {
   solutionKey,
   solveStand,
   type Stand,
-  sticksOutMm,
   warningsOf,
   withNewFilters,
   withoutPlace,
   withStand,
   withWorkspaceBag,
 } from '.';
+import { sticksOutMm } from './bag/bag';
 
 const bag = sampleBag();
 const sheet = (id: string): SheetFilter => bag.filters.find((f) => f.id === id) as SheetFilter;

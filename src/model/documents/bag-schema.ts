@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { type Fields, type FieldType, GLASS_KINDS, type Kind, kindNamed } from '@/core/glass';
-import { MAX_FILTERS, MAX_GEAR, MAX_RINGS, MAX_SAMPLES } from '../limits';
-import { GLASS_BODIES } from '../terms';
+import { MAX_FILTERS, MAX_GEAR, MAX_RINGS, MAX_SAMPLES } from '../stand/limits';
+import { GLASS_BODIES } from '../stand/terms';
 import { archived, fault, id, number, type ObjectOf, sensor, size, text, uniqueIds } from './schema-parts';
 
 const SAMPLES = (object: ObjectOf) =>

@@ -1,7 +1,7 @@
-import { type Bag } from '../bag';
-import { mountedCamera, mountedLens } from '../bag-edits';
-import { type Stand } from '../stand';
-import { ASSUMABLES } from '../terms';
+import { type Bag } from '../bag/bag';
+import { mountedCamera, mountedLens } from '../bag/edits';
+import { type Stand } from '../stand/stand';
+import { ASSUMABLES } from '../stand/terms';
 
 export interface NewStand {
   readonly id: string;

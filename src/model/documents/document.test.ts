@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { anyBag, bagWithNds, testStand } from '@/testing/fixtures';
 import { seededIds } from '@/testing/ids';
-import { type Bag, type Filter, sampleBag } from '../bag';
-import { duplicateFilter, putFilter, removeFilter } from '../bag-edits';
-import { choose } from '../edits';
-import { takenByGlass } from '../prepare';
-import { addReading } from '../reading-edits';
-import { type Stand } from '../stand';
+import { type Bag, type Filter, sampleBag } from '../bag/bag';
+import { duplicateFilter, putFilter, removeFilter } from '../bag/edits';
+import { choose } from '../frame/edits';
+import { takenByGlass } from '../answer/prepare';
+import { addReading } from '../readings/edits';
+import { type Stand } from '../stand/stand';
 import { alike } from './alike';
 import {
   bagForStand,

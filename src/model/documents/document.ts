@@ -1,8 +1,8 @@
-import { type Bag, type Filter } from '../bag';
-import { alongToo } from '../bag-edits';
-import { type NewId } from '../ids';
-import { type Stand } from '../stand';
-import { type Assumable } from '../terms';
+import { type Bag, type Filter } from '../bag/bag';
+import { alongToo } from '../bag/edits';
+import { type NewId } from '../stand/ids';
+import { type Stand } from '../stand/stand';
+import { type Assumable } from '../stand/terms';
 import { alike, contentOf, sameContent } from './alike';
 import { glassReferences, withGlassIds } from './references';
 

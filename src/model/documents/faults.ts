@@ -1,5 +1,5 @@
 import { type z } from 'zod';
-import { LIMITS } from '../limits';
+import { LIMITS } from '../stand/limits';
 
 /** Why a document, or a part of one, is refused. */
 export type FaultCode =

@@ -1,7 +1,7 @@
 import { testStand } from '@/testing/fixtures';
-import { sampleBag } from '../bag';
-import { MAX_STAND_BYTES } from '../limits';
-import { type Reading, type Stand } from '../stand';
+import { sampleBag } from '../bag/bag';
+import { MAX_STAND_BYTES } from '../stand/limits';
+import { type Reading, type Stand } from '../stand/stand';
 import { type StandDocument } from './document';
 import { admitBag, admitStand } from './gate';
 

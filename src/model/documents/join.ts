@@ -1,6 +1,6 @@
-import { type Bag } from '../bag';
-import { type NewId } from '../ids';
-import { MAX_FILTERS, MAX_GEAR } from '../limits';
+import { type Bag } from '../bag/bag';
+import { type NewId } from '../stand/ids';
+import { MAX_FILTERS, MAX_GEAR } from '../stand/limits';
 import { sameContent } from './alike';
 import { markedName } from './names';
 import { type Named } from './merge';

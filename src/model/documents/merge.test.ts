@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { anyBag, testStand } from '@/testing/fixtures';
 import { seededIds } from '@/testing/ids';
-import { sampleBag } from '../bag';
+import { sampleBag } from '../bag/bag';
 import { sameContent } from './alike';
 import { type StandDocument } from './document';
 import { mergeBag, mergeStands } from './merge';

@@ -1,7 +1,7 @@
-import { type Bag, type Filter } from '../bag';
-import { alongToo } from '../bag-edits';
-import { type NewId } from '../ids';
-import { MAX_FILTERS, MAX_GEAR, MAX_STANDS } from '../limits';
+import { type Bag, type Filter } from '../bag/bag';
+import { alongToo } from '../bag/edits';
+import { type NewId } from '../stand/ids';
+import { MAX_FILTERS, MAX_GEAR, MAX_STANDS } from '../stand/limits';
 import { contentOf, sameContent } from './alike';
 import { type KeptStand, type StandDocument, withCopies, withRenamedGlass } from './document';
 import { markedName } from './names';

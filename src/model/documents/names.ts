@@ -1,4 +1,4 @@
-import { MAX_TEXT } from '../limits';
+import { MAX_TEXT } from '../stand/limits';
 
 /** Room for a name that is made from another, characters: with marks and numbers it stays within what a file holds. */
 const LONGEST = MAX_TEXT - 200;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LIMITS, MAX_TEXT, type Quantity } from '../limits';
+import { LIMITS, MAX_TEXT, type Quantity } from '../stand/limits';
 import { type FaultCode, quoted } from './faults';
 
 /** What the schemas of a stand and of a bag are made of. */

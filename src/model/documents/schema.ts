@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MAX_FILTERS, MAX_MINOR, MAX_STANDS } from '../limits';
+import { MAX_FILTERS, MAX_MINOR, MAX_STANDS } from '../stand/limits';
 import { bagSchemas } from './bag-schema';
 import { quoted } from './faults';
 import { glassReferences } from './references';

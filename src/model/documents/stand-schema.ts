@@ -12,9 +12,9 @@ import {
   MAX_READINGS,
   MAX_SHAPES,
   MAX_TIME_TEXT,
-} from '../limits';
-import { LOOKS, SCHOOLS } from '../looks';
-import { ASSUMABLES, ORIENTATIONS, PICTURE_TYPES, SUN_SIDES, TREATMENTS } from '../terms';
+} from '../stand/limits';
+import { LOOKS, SCHOOLS } from '../stand/looks';
+import { ASSUMABLES, ORIENTATIONS, PICTURE_TYPES, SUN_SIDES, TREATMENTS } from '../stand/terms';
 import { quoted } from './faults';
 import {
   archived,

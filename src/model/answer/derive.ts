@@ -1,0 +1,197 @@
+import {
+  type Balance,
+  type Candidate,
+  isAsGood,
+  judgeChoice,
+  type NoPlan,
+  type Outcome,
+  outcomeOf,
+  reachOf,
+  sameSet,
+  type SeatWarning,
+  type SheetSet,
+  spanOf,
+} from '@/core/balance';
+import { type Seat } from '@/core/optics';
+import { type LiftCost, liftCost } from '@/core/sensor';
+import { exactIso } from '@/core/units';
+import { type Bag, type Filter, filtersById, isSheet, sticksOutMm } from '../bag/bag';
+import { bracketOf, type StandBracket } from './bracket';
+import { bagSheet, type CannotPrepare, type Prepared, prepareStand, settingsOf } from './prepare';
+import { traitsOf } from '../stand/looks';
+import { type Solution, solutionKey } from './solve';
+import { type Choice, type Stand } from '../stand/stand';
+import { type WholeScene, wholeSceneOf } from '../readings/whole-scene';
+
+/** Glass at a seat, with everything it does. */
+export interface Glass {
+  readonly filterIds: readonly string[];
+  readonly filters: readonly Filter[];
+  /** The same sheets as the core takes them. */
+  readonly set: SheetSet;
+  readonly seat: Seat | null;
+  /** How far each sheet stands above the rail, mm; null where its length is not known. */
+  readonly standOutMm: readonly (number | null)[];
+  /** That of the first sheet; null without one. */
+  readonly sticksOutMm: number | null;
+  /** Null where there is no target to judge it by. */
+  readonly figures: Candidate | null;
+  readonly outcome: Outcome;
+  readonly warnings: readonly SeatWarning[];
+  /** Under Least glass: how far the darker side must be lifted afterwards, and what that costs; else null. */
+  readonly lift: Lift | null;
+}
+
+export interface Lift extends LiftCost {
+  readonly stops: number;
+}
+
+/** Why there is no plan. */
+export type StandFault = NoPlan | CannotPrepare | { readonly reason: 'window-too-small' | 'no-reading' };
+
+/** All that the interface and the command line show of a stand. */
+export interface Derived {
+  readonly prepared: Prepared | null;
+  readonly spanStops: number | null;
+  readonly reachStops: number | null;
+  /** The search's answer, if there is one for the stand as it stands now or as it was a moment ago. */
+  readonly balance: Balance | null;
+  /** Why there is no plan. */
+  readonly fault: StandFault | null;
+  /** The answer shown belongs to earlier readings, or is not there yet: a search is due. */
+  readonly stale: boolean;
+  /** The computed advice. */
+  readonly plan: Glass | null;
+  /** The photographer's own choice. */
+  readonly chosen: Glass | null;
+  /** What the exposure and the picture are shown through: the choice, else the plan, else nothing. */
+  readonly inUse: Glass | null;
+  /** The exposures that take a grad's place, where the look is a bracket. */
+  readonly bracket: StandBracket | null;
+  /** The exposure by one time for everything, while no sky is read. */
+  readonly wholeScene: WholeScene | null;
+}
+
+/** Glass of the plan or of one of its alternatives. */
+export function glassOf(stand: Stand, bag: Bag, prepared: Prepared, candidate: Candidate): Glass {
+  return describe(stand, bag, prepared, {
+    set: candidate.set,
+    seat: candidate.seat,
+    figures: candidate,
+  });
+}
+
+/** Glass as a choice names it; filters that have left the bag are left out, which `filterIds` shows. */
+function chosenGlass(stand: Stand, bag: Bag, prepared: Prepared, choice: Choice): Glass {
+  const set = filtersById(bag, choice.filterIds).filter(isSheet).map(bagSheet);
+  const seat = set.length ? { offsetMm: choice.offsetMm, turnDeg: choice.turnDeg } : null;
+  const figures = judgeChoice(prepared, { set, seat });
+  return describe(stand, bag, prepared, { set, seat, figures });
+}
+
+function describe(
+  stand: Stand,
+  bag: Bag,
+  prepared: Prepared,
+  { set, seat, figures }: { set: SheetSet; seat: Seat | null; figures: Candidate | null },
+): Glass {
+  const filterIds = set.map((s) => s.id);
+  const filters = filtersById(bag, filterIds);
+  const standOutMm = seat
+    ? filters.filter(isSheet).map((sheet) => sticksOutMm(sheet, seat.offsetMm, bag.holder))
+    : [];
+  const outcome = outcomeOf({
+    posed: prepared,
+    settings: settingsOf(stand),
+    fitted: prepared.fitted,
+    glarePart: stand.camera.veilingGlarePart ?? 0,
+    set,
+    seat,
+  });
+  return {
+    filterIds,
+    filters,
+    set,
+    seat,
+    standOutMm,
+    sticksOutMm: standOutMm[0] ?? null,
+    figures,
+    outcome,
+    warnings: figures?.warnings ?? [],
+    lift: liftOf(stand, prepared, outcome),
+  };
+}
+
+/** What Least glass leaves to be lifted; by other looks the land is exposed where it is wanted. */
+function liftOf(stand: Stand, { input }: Prepared, { darkToneStops }: Outcome): Lift | null {
+  if (!traitsOf(stand).lifts || darkToneStops === null) return null;
+  const stops = Math.max(0, input.look.placementStops - darkToneStops);
+  const { camera, exposure } = stand;
+  return { stops, ...liftCost(camera, exactIso(exposure.iso), darkToneStops, stops) };
+}
+
+/**
+ * The computed advice: the best set, or the one the photographer has chosen where it is as good, so that it does not
+ * flicker while readings come in (solver: the fit).
+ */
+function advised(balance: Balance, choice: Choice | undefined): Candidate {
+  const kept =
+    choice &&
+    balance.best.find((c, i) => sameSet(c.set, choice.filterIds) && isAsGood(balance.ranking[i]!, balance));
+  return kept ?? (balance.best[0] as Candidate);
+}
+
+/**
+ * Everything derived from a stand, its bag and the search's answer: pure, synchronous, and cheap once `prepared` is at
+ * hand, so that a drag can run it every frame.
+ */
+export function deriveStand(
+  stand: Stand,
+  bag: Bag,
+  solution: Solution | null,
+  ready = prepareStand(stand, bag),
+): Derived {
+  const result = solution?.result ?? null;
+  const stale = !solution || solution.key !== solutionKey(stand, bag);
+  if (!ready.ok) {
+    const { ok: _, ...fault } = ready;
+    return { ...NOTHING, fault };
+  }
+  const { prepared } = ready;
+  const { readings } = prepared.input.field;
+  const balance = result?.ok ? result.balance : null;
+  const plan = balance && glassOf(stand, bag, prepared, advised(balance, stand.choice));
+  const { usesGlass, readsLight } = traitsOf(stand);
+  const chosen = stand.choice && usesGlass ? chosenGlass(stand, bag, prepared, stand.choice) : null;
+  const inUse = chosen ?? plan ?? chosenGlass(stand, bag, prepared, NO_GLASS);
+  const bracket = usesGlass ? null : bracketOf(stand, prepared, inUse.outcome.bareMidGreyEv);
+  return {
+    prepared,
+    spanStops: readsLight ? spanOf(readings) : null,
+    reachStops: reachOf(readings),
+    balance,
+    fault: result && !result.ok ? result : bracket && !bracket.ok ? bracket : null,
+    stale,
+    plan,
+    chosen,
+    inUse,
+    bracket,
+    wholeScene: wholeSceneOf(stand, bag),
+  };
+}
+
+const NO_GLASS: Choice = { filterIds: [], offsetMm: 0, turnDeg: 0 };
+
+const NOTHING: Derived = {
+  prepared: null,
+  spanStops: null,
+  reachStops: null,
+  balance: null,
+  fault: null,
+  stale: false,
+  plan: null,
+  chosen: null,
+  inUse: null,
+  bracket: null,
+  wholeScene: null,
+};

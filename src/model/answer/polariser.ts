@@ -1,0 +1,110 @@
+import { skylineAt } from '@/core/field';
+import { mean } from '@/core/numerics';
+import {
+  type CameraView,
+  darkestAxisDeg,
+  glareLeft,
+  polarisedFrame,
+  polarisedSky,
+  type PolarisedFrame,
+  type SkyDirection,
+  SKY_CLARITY,
+} from '@/core/sky';
+import { degreesFromRadians } from '@/core/units';
+import { type Bag, filtersById } from '../bag/bag';
+import { frameOf } from './prepare';
+import { type FittedFilter, type Stand } from '../stand/stand';
+
+/** What of a stand a polariser's part in its sky depends on. */
+type SkyView = Pick<Stand, 'camera' | 'lens' | 'look' | 'fitted' | 'skyline'>;
+
+/** What a polariser would do to the sky of a stand. */
+export interface PolariserEffect {
+  /** The axis that darkens the sky the most, degrees clockwise from upright. */
+  readonly darkestAxisDeg: number;
+  readonly atDarkest: PolarisedFrame;
+  /** The axis it is turned to; the darkest where none is noted. */
+  readonly axisDeg: number;
+  readonly atAxis: PolarisedFrame;
+}
+
+/** The polariser on the lens, if there is one. */
+export const fittedPolariser = (stand: Pick<Stand, 'fitted'>, bag: Bag): FittedFilter | undefined =>
+  stand.fitted?.find((f) => filtersById(bag, [f.filterId]).some((b) => b.kind === 'polariser'));
+
+/**
+ * The polariser's part in a clear sky, by the directions of view and sun; null where they are not known or there is no sky.
+ * The camera's tilt is taken from where the skyline lies.
+ */
+export function polariserOn(stand: SkyView, bag: Bag): PolariserEffect | null {
+  const looks = directionsOf(stand);
+  if (!looks) return null;
+  const { view, sun } = looks;
+  const heightAt = skylineAt(stand.skyline);
+  const isSky = (u: number, v: number) => v < heightAt(u);
+  const darkest = darkestAxisDeg(view, sun, SKY_CLARITY.clear, isSky);
+  if (darkest === null) return null;
+  const axisDeg = fittedPolariser(stand, bag)?.axisDeg ?? darkest;
+  const at = (axis: number) => polarisedFrame(view, sun, axis, SKY_CLARITY.clear, isSky);
+  const atDarkest = at(darkest);
+  const atAxis = at(axisDeg);
+  return atDarkest && atAxis && { darkestAxisDeg: darkest, atDarkest, axisDeg, atAxis };
+}
+
+/**
+ * By how much a noted polariser changes the clear sky of each cell of a raster from its mean over the sky, stops brighter;
+ * null where it is not on, or the directions are not known.
+ */
+export function polariserBand(
+  stand: SkyView,
+  bag: Bag,
+  { columns, rows }: { readonly columns: number; readonly rows: number },
+): Float32Array | null {
+  const effect = fittedPolariser(stand, bag) && polariserOn(stand, bag);
+  const looks = effect && directionsOf(stand);
+  if (!looks) return null;
+  return Float32Array.from({ length: columns * rows }, (_, i) => {
+    const place = { u: ((i % columns) + 0.5) / columns, v: (Math.floor(i / columns) + 0.5) / rows };
+    const { changeStops } = polarisedSky(looks.view, looks.sun, effect.axisDeg, SKY_CLARITY.clear, place);
+    return changeStops - effect.atAxis.meanStops;
+  });
+}
+
+/** Glare that a polariser leaves at best on still water at the foot of the frame. */
+export interface WaterGlare {
+  readonly depressionDeg: number;
+  /** Part of the glare, 0 to 1. */
+  readonly glareLeft: number;
+}
+
+/** What a polariser does to the water of a stand; null where there is none below the horizon. */
+export function waterBehindPolariser(stand: Stand): WaterGlare | null {
+  const hasWater = [
+    ...(stand.shapes ?? []).map((s) => s.region),
+    ...stand.readings.map((r) => r.role),
+  ].includes('water');
+  const depressionDeg = angleAbove(stand, horizonOf(stand)) - angleAbove(stand, 1);
+  return hasWater && depressionDeg > 0 ? { depressionDeg, glareLeft: glareLeft(depressionDeg) } : null;
+}
+
+/** Where the camera and the sun point to; null where that is not said. The sun's height is 0 unless said. */
+function directionsOf(stand: SkyView): { readonly view: CameraView; readonly sun: SkyDirection } | null {
+  const { sunAzimuthDeg, viewAzimuthDeg, sunAltitudeDeg = 0 } = stand.look;
+  if (sunAzimuthDeg === undefined || viewAzimuthDeg === undefined) return null;
+  return {
+    view: {
+      azimuthDeg: viewAzimuthDeg,
+      altitudeDeg: -angleAbove(stand, horizonOf(stand)),
+      focalLengthMm: stand.lens.focalLengthMm,
+      frame: frameOf(stand.camera),
+    },
+    sun: { azimuthDeg: sunAzimuthDeg, altitudeDeg: sunAltitudeDeg },
+  };
+}
+
+/** Where the horizon lies in the frame, as far as the skyline tells. */
+const horizonOf = ({ skyline }: SkyView): number => mean([0, 0.25, 0.5, 0.75, 1].map(skylineAt(skyline)));
+
+/** Angle of a height of the frame above its middle, degrees. */
+const angleAbove = ({ camera, lens }: SkyView, v: number): number =>
+  degreesFromRadians(Math.atan(((0.5 - v) * frameOf(camera).heightMm) / lens.focalLengthMm));

@@ -1,0 +1,59 @@
+import { balanceSteps, type BalanceResult } from '@/core/balance';
+import { finish, type Steps } from '@/core/numerics';
+import { type Bag } from '../bag/bag';
+import { traitsOf } from '../stand/looks';
+import { type CannotPrepare, prepareStand, servingScene } from './prepare';
+import { type Stand } from '../stand/stand';
+
+/** The search's answer for one stand and bag. */
+export interface Solution {
+  /** What it was computed from: compare with `solutionKey`. */
+  readonly key: string;
+  /** Null for a bracket, which asks for no search. */
+  readonly result: BalanceResult | ({ readonly ok: false } & CannotPrepare) | null;
+}
+
+/** Text of everything that a solution depends on: two stands with the same key have the same answer. */
+export function solutionKey(stand: Stand, bag: Bag): string {
+  const { camera, lens, exposure, skyline, shapes, readings, look, fitted, picture, crop } = stand;
+  const light = readings.map(({ takenAt: _, earlier: _before, ...reading }) => reading);
+  const { lenses: __, cameras: ___, ...glass } = bag;
+  return JSON.stringify([
+    camera,
+    lens,
+    exposure,
+    skyline,
+    shapes,
+    light,
+    look,
+    fitted,
+    servingScene(stand),
+    picture?.light,
+    picture?.exposure,
+    crop,
+    glass,
+  ]);
+}
+
+/** Searches the bag for a stand: heavy, meant for the worker and the command line. */
+export const solveStand = (stand: Stand, bag: Bag, workedOut?: number): Solution =>
+  finish(solveSteps(stand, bag, workedOut));
+
+/**
+ * `solveStand` in steps; every yield tells about how much is done and is a chance to stop.
+ *
+ * @param onSingles given an answer of the single sheets alone, where the whole takes its time
+ */
+export function* solveSteps(
+  stand: Stand,
+  bag: Bag,
+  workedOut?: number,
+  onSingles?: (solution: Solution) => void,
+): Steps<Solution> {
+  const key = solutionKey(stand, bag);
+  if (!traitsOf(stand).usesGlass) return { key, result: null };
+  const ready = prepareStand(stand, bag);
+  if (!ready.ok) return { key, result: ready };
+  const tell = onSingles && ((result: BalanceResult) => onSingles({ key, result }));
+  return { key, result: yield* balanceSteps(ready.prepared, workedOut, tell) };
+}

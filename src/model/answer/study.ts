@@ -1,0 +1,139 @@
+import { finish, type Steps } from '@/core/numerics';
+import { balance, type Safety, safetySteps } from '@/core/balance';
+import {
+  assumedTransitionMm,
+  DEFAULT_SHEET_WIDTH_MM,
+  TRANSITION_DEFAULTS_MM,
+  type TransitionName,
+} from '@/core/glass';
+import { type Bag, isSheet, type SheetFilter } from '../bag/bag';
+import { deriveStand, type StandFault } from './derive';
+import { prepareStand } from './prepare';
+import { solutionKey, solveStand } from './solve';
+import { type Stand } from '../stand/stand';
+import { type School, SCHOOLS, traitsOf } from '../stand/looks';
+
+/** What another look would have fitted. */
+export interface OtherLook {
+  readonly school: School;
+  readonly filterIds: readonly string[];
+  readonly neededStops: number | null;
+  /** Exposures of a bracket; null for the other looks. */
+  readonly frames: number | null;
+  readonly fault: StandFault | null;
+}
+
+/** A sheet that the photographer does not own and that would have fitted better. */
+export interface StockAdvice {
+  readonly sheet: SheetFilter;
+  readonly betterByStops: number;
+}
+
+/** What is worked out beside the plan: how safe it is, and what else there might be. */
+export interface Study {
+  /** What it was worked out from: compare with `solutionKey`. */
+  readonly key: string;
+  readonly safety: Safety;
+  readonly looks: readonly OtherLook[];
+  readonly stock: StockAdvice | null;
+}
+
+/** A sheet that one does not own must be better by this to be worth naming: less is as good, stops. */
+const WORTH = 0.05;
+
+/** About how much of a study the other looks and the stock sheets are. */
+const LOOKS_PART = 0.4;
+
+/** One after another the searches of a study; every yield tells about how much is done and is a chance to stop. */
+export function* studySteps(stand: Stand, bag: Bag): Steps<Study> {
+  const looks: OtherLook[] = [];
+  for (const school of SCHOOLS) {
+    if (school !== stand.look.school) looks.push(underLook(stand, bag, school));
+    yield (LOOKS_PART * looks.length) / SCHOOLS.length;
+  }
+  const stock = betterStock(stand, bag);
+  yield LOOKS_PART;
+  const ready = prepareStand(stand, bag);
+  const safety: Safety =
+    ready.ok && traitsOf(stand).usesGlass
+      ? yield* within(safetySteps(ready.prepared.input), LOOKS_PART)
+      : { bestForSpans: null, deciding: [] };
+  return { key: solutionKey(stand, bag), safety, looks, stock };
+}
+
+/** Steps that are the rest of something of which a part is done. */
+function* within<T>(steps: Steps<T>, donePart: number): Steps<T> {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    yield donePart + (1 - donePart) * step.value;
+  }
+}
+
+/** `studySteps` in one go. */
+export const studyStand = (stand: Stand, bag: Bag): Study => finish(studySteps(stand, bag));
+
+/** The stand under another look, with that look's own gap. */
+export function withSchool(stand: Stand, school: School): Stand {
+  const { gapStops: _, ...rest } = stand.look;
+  return { ...stand, look: { ...rest, school } };
+}
+
+function underLook(stand: Stand, bag: Bag, school: School): OtherLook {
+  const { choice: _, ...other } = withSchool(stand, school);
+  const derived = deriveStand(other, bag, solveStand(other, bag, 1));
+  return {
+    school,
+    filterIds: derived.plan?.filterIds ?? [],
+    neededStops: derived.balance?.neededStops ?? null,
+    frames: derived.bracket?.ok ? derived.bracket.frames.length : null,
+    fault: derived.fault,
+  };
+}
+
+const STOCK_STOPS = [1, 2, 3, 4];
+
+/** Sheets that are sold everywhere, of the size that the bag has. */
+function stockSheets(bag: Bag): SheetFilter[] {
+  const like = bag.filters.find(isSheet);
+  const size = {
+    sheetWidthMm: like?.sheetWidthMm ?? DEFAULT_SHEET_WIDTH_MM,
+    sheetLengthMm: like?.sheetLengthMm ?? 1.5 * DEFAULT_SHEET_WIDTH_MM,
+  };
+  const names = Object.keys(TRANSITION_DEFAULTS_MM) as TransitionName[];
+  return STOCK_STOPS.flatMap((stops): SheetFilter[] => [
+    ...names.map((name): SheetFilter => ({
+      id: `stock ${stops} ${name}`,
+      kind: 'graduated',
+      stops,
+      transitionMm: assumedTransitionMm(name, size.sheetWidthMm),
+      ...size,
+    })),
+    {
+      id: `stock ${stops} reverse`,
+      kind: 'reverse',
+      stops,
+      transitionMm: assumedTransitionMm('hard', size.sheetWidthMm),
+      fadeMm: 45,
+      floorStops: Math.max(0, stops - 2),
+      ...size,
+    },
+  ]);
+}
+
+function betterStock(stand: Stand, bag: Bag): StockAdvice | null {
+  if (!traitsOf(stand).comparesStock) return null;
+  const sheets = stockSheets(bag);
+  const best = (filters: Bag['filters']) => {
+    const ready = prepareStand(stand, { ...bag, filters, pouch: undefined });
+    const result = ready.ok ? balance(ready.prepared, 0) : null;
+    return result?.ok ? (result.balance.ranking[0] ?? null) : null;
+  };
+  const others = bag.filters.filter((f) => !isSheet(f));
+  const stock = best([...others, ...sheets]);
+  const sheet = sheets.find((f) => f.id === stock?.set[0]?.id);
+  const own = best(bag.filters.filter((f) => !f.archived));
+  if (!stock || !sheet) return null;
+  const betterByStops = (own?.scoreStops ?? Infinity) - stock.scoreStops;
+  return betterByStops > WORTH ? { sheet, betterByStops } : null;
+}

@@ -1,0 +1,147 @@
+import { darkerThanReflection } from '@/core/balance';
+import { type LightField, REGION_CODES, type UnknownLight, unknownLight } from '@/core/field';
+import { cornerVignette, dimmingField } from '@/core/optics';
+import { stopsBelowBase } from '@/core/sensor';
+import { exactIso } from '@/core/units';
+import { type Bag, filtersById } from '../bag/bag';
+import { type Derived, type Glass } from './derive';
+import { traitsOf } from '../stand/looks';
+import { openingsOf } from '../bag/openings';
+import { fittedPolariser, polariserOn } from './polariser';
+import { type Prepared } from './prepare';
+import { type Stand } from '../stand/stand';
+
+/** What the photographer should know beside the plan; the sentences are in `words`. */
+export type Warning =
+  | { readonly code: 'guess' }
+  | { readonly code: 'pupil-estimated'; readonly giveOrTakeMm: number }
+  | { readonly code: 'seat-at-bound' }
+  | { readonly code: 'beam-wider-than-sheet' }
+  | { readonly code: 'edge-may-show' }
+  | { readonly code: 'corners-dark'; readonly stops: number; readonly by: string }
+  | { readonly code: 'exposure-capped' }
+  | {
+      readonly code: 'least-not-enough';
+      readonly printShortStops: number;
+      readonly readingIds: readonly string[];
+    }
+  | { readonly code: 'reading-without-place'; readonly readingIds: readonly string[] }
+  /** Read otherwise than the polariser is now: `on` or off the lens. */
+  | {
+      readonly code: 'polariser-readings-differ';
+      readonly on: boolean;
+      readonly readingIds: readonly string[];
+    }
+  | { readonly code: 'polariser-uneven'; readonly stops: number }
+  | { readonly code: 'no-free-slot' }
+  | { readonly code: 'iso-below-base'; readonly lostStops: number }
+  | { readonly code: 'darker-than-reflection'; readonly stops: number; readonly ceilingStops: number }
+  | { readonly code: 'features-black'; readonly names: readonly string[] }
+  /** So much of a side is blown or black in the picture, and no reading tells what it holds. */
+  | { readonly code: 'picture-blown'; readonly side: UnknownLight['side']; readonly part: number }
+  | { readonly code: 'picture-black'; readonly side: UnknownLight['side']; readonly part: number }
+  | { readonly code: 'readings-clip'; readonly readingIds: readonly string[] };
+
+/** Corners darker than this are worth a word, stops. */
+const CORNER_WORTH = 0.2;
+/** A feature is black when so much of it is. */
+const BLACK_PART = 0.25;
+/** Parts of a side that a picture may leave untold before it is worth a word. */
+const BLOWN_WORTH = 0.1;
+const BLACK_WORTH = 0.2;
+/** By how much an ISO must lie below base to be remarked on: the marks' own roundings are not. */
+const ISO_WORTH = 0.1;
+
+/** Everything to warn of about a stand as seen through some glass. */
+export function warningsOf(
+  stand: Stand,
+  bag: Bag,
+  { prepared, balance, plan }: Derived,
+  glass: Glass,
+): Warning[] {
+  if (!prepared) return [];
+  const { outcome, seat, filters } = glass;
+  const { input } = prepared;
+  const { readings } = input.field;
+  const warnings: Warning[] = [];
+  const { usesGlass, readsLight } = traitsOf(stand);
+  if (!readsLight) warnings.push({ code: 'guess' });
+  if (seat && input.lens.pupilEstimated)
+    warnings.push({ code: 'pupil-estimated', giveOrTakeMm: outcome.seam?.giveOrTakeMm ?? 0 });
+  for (const code of glass.warnings) warnings.push({ code });
+  const corner = cornerVignette(input.lens, input.frame, openingsOf(bag, input.lens), seat?.turnDeg ?? 0);
+  if (corner.by !== null && corner.stops >= CORNER_WORTH)
+    warnings.push({ code: 'corners-dark', stops: corner.stops, by: corner.by });
+  if (outcome.exposure?.capped && usesGlass) warnings.push({ code: 'exposure-capped' });
+  const least = balance?.least;
+  if (least && !least.enough && glass === plan)
+    warnings.push({
+      code: 'least-not-enough',
+      printShortStops: least.printShortStops,
+      readingIds: least.tooDark,
+    });
+  const rough = readings.filter((r) => r.rough).map((r) => r.id);
+  if (rough.length) warnings.push({ code: 'reading-without-place', readingIds: rough });
+  warnings.push(...pictureWarnings(input.field));
+  warnings.push(...polariserWarnings(stand, bag));
+  if (prepared.freeSlots === 0) warnings.push({ code: 'no-free-slot' });
+  const lostStops = stopsBelowBase(stand.camera, exactIso(stand.exposure.iso));
+  if (lostStops > ISO_WORTH) warnings.push({ code: 'iso-below-base', lostStops });
+  const mirror = darkerThanReflection(input, glass.set, seat);
+  if (mirror && filters.length) warnings.push({ code: 'darker-than-reflection', ...mirror });
+  const black = usesGlass ? blackFeatures(prepared, glass) : [];
+  if (black.length) warnings.push({ code: 'features-black', names: black });
+  const isFeature = new Set(readings.filter((r) => r.role === 'feature').map((r) => r.id));
+  const clipped = (usesGlass ? outcome.clips : []).filter((id) => !black.length || !isFeature.has(id));
+  if (clipped.length) warnings.push({ code: 'readings-clip', readingIds: clipped });
+  return warnings;
+}
+
+/** A reading to hold tells how bright the brightest is, and any reading of a side how dark it is in the main. */
+function pictureWarnings(field: LightField): Warning[] {
+  const isHeld = (side: UnknownLight['side']) =>
+    field.readings.some((r) => r.limit && (r.role === 'sky') === (side === 'sky'));
+  return unknownLight(field).flatMap(({ side, blown, black }): Warning[] => [
+    ...(blown > BLOWN_WORTH && !isHeld(side) ? [{ code: 'picture-blown', side, part: blown } as const] : []),
+    ...(black > BLACK_WORTH ? [{ code: 'picture-black', side, part: black } as const] : []),
+  ]);
+}
+
+function polariserWarnings(stand: Stand, bag: Bag): Warning[] {
+  const on = fittedPolariser(stand, bag) !== undefined;
+  const through = (ids: readonly string[] = []) => filtersById(bag, ids).some((f) => f.kind === 'polariser');
+  const differing = stand.readings.filter((r) => through(r.throughFilterIds) !== on).map((r) => r.id);
+  const used = on || stand.readings.some((r) => through(r.throughFilterIds));
+  const effect = on ? polariserOn(stand, bag) : null;
+  return [
+    ...(used && differing.length
+      ? [{ code: 'polariser-readings-differ', on, readingIds: differing } as const]
+      : []),
+    ...(effect?.atAxis.banded
+      ? [{ code: 'polariser-uneven', stops: effect.atAxis.brightest - effect.atAxis.darkest } as const]
+      : []),
+  ];
+}
+
+const FEATURE = REGION_CODES.indexOf('feature');
+
+/** Features, silhouettes apart, of which a good part falls below what the sensor holds. */
+function blackFeatures({ input, fitted, tables }: Prepared, { set, seat, outcome }: Glass): string[] {
+  const { exposure } = outcome;
+  if (!exposure) return [];
+  const { field, frame, lens, window, shapes } = input;
+  const { columns, rows } = field.grid;
+  const dimming = seat && dimmingField(tables(set, seat), { lens, seat, frame, columns, rows });
+  return shapes.flatMap((shape, index) => {
+    if (shape.region !== 'feature' || shape.treat === 'silhouette') return [];
+    let cells = 0;
+    let black = 0;
+    field.shapes.forEach((covering, i) => {
+      if (covering !== index || field.regions[i] !== FEATURE) return;
+      cells++;
+      const tone = (field.ev[i] as number) - (dimming?.[i] ?? 0) - fitted.stops - exposure.evCamera;
+      if (tone < -window.shadowRoom) black++;
+    });
+    return black > BLACK_PART * cells ? [shape.name?.trim() || 'a feature'] : [];
+  });
+}

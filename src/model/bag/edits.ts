@@ -1,0 +1,145 @@
+import { assumedTransitionMm, kindNamed, type ReadLabel } from '@/core/glass';
+import { asKind, type Bag, type BagCamera, type BagLens, type Filter, newSheet } from './bag';
+import { markedName } from '../documents/names';
+import { type Camera, type StandLens } from '../stand/stand';
+import { type Orientation } from '../stand/terms';
+
+/** Pure edits of a bag: each returns the changed bag, or the same one when nothing changes. */
+
+interface Item {
+  readonly id: string;
+}
+
+/** A list with an item in its place, or at its end where it is new. */
+const put = <T extends Item>(items: readonly T[] = [], item: T): T[] =>
+  items.some((i) => i.id === item.id) ? items.map((i) => (i.id === item.id ? item : i)) : [...items, item];
+
+const without = <T extends Item>(items: readonly T[] = [], id: string): T[] =>
+  items.filter((i) => i.id !== id);
+
+const insert = <T>(items: readonly T[] = [], item: T, index: number): T[] => [
+  ...items.slice(0, index),
+  item,
+  ...items.slice(index),
+];
+
+/** Puts a filter into the bag; one that is new comes along today. */
+export function putFilter(bag: Bag, filter: Filter): Bag {
+  const isNew = !bag.filters.some((f) => f.id === filter.id);
+  return { ...bag, ...(isNew ? alongToo(bag, [filter.id]) : {}), filters: put(bag.filters, filter) };
+}
+
+/** The pouch, where there is one, with further filters in it. */
+export const alongToo = ({ pouch }: Bag, ids: readonly string[]): Pick<Bag, 'pouch'> =>
+  pouch ? { pouch: [...pouch, ...ids] } : {};
+
+/** Puts a filter back where it was, and along where it was along; one that is there again already stays as it is. */
+export const restoreFilter = (bag: Bag, filter: Filter, index: number, isAlong: boolean): Bag =>
+  bag.filters.some((f) => f.id === filter.id)
+    ? bag
+    : {
+        ...bag,
+        ...(isAlong ? alongToo(bag, [filter.id]) : {}),
+        filters: insert(bag.filters, filter, index),
+      };
+
+export const removeFilter = (bag: Bag, id: string): Bag => ({
+  ...bag,
+  ...(bag.pouch ? { pouch: bag.pouch.filter((p) => p !== id) } : {}),
+  filters: without(bag.filters, id),
+});
+
+/** A copy of a filter beside it, with an id of its own. */
+export function duplicateFilter(bag: Bag, id: string, copyId: string): Bag {
+  const index = bag.filters.findIndex((f) => f.id === id);
+  const filter = bag.filters[index];
+  if (!filter) return bag;
+  const names = bag.filters.flatMap((f) => f.name ?? []);
+  const copy = {
+    ...filter,
+    id: copyId,
+    ...(filter.name ? { name: markedName(filter.name, 'copy', names) } : {}),
+  };
+  return { ...bag, ...alongToo(bag, [copy.id]), filters: insert(bag.filters, copy, index + 1) };
+}
+
+export const archiveFilter = (bag: Bag, id: string, archived: boolean): Bag => ({
+  ...bag,
+  filters: bag.filters.map((f) => (f.id === id ? withArchived(f, archived) : f)),
+});
+
+/** An item put away or taken out again; one in use says nothing of it. */
+export function withArchived<T extends { readonly archived?: boolean | undefined }>(
+  item: T,
+  archived: boolean,
+): T {
+  const { archived: _, ...rest } = item;
+  return (archived ? { ...rest, archived } : rest) as T;
+}
+
+/** Takes a filter along today, or leaves it; with all of them along there is no pouch to keep. */
+export function takeAlong(bag: Bag, id: string, along: boolean): Bag {
+  const usable = bag.filters.filter((f) => !f.archived).map((f) => f.id);
+  const before = bag.pouch ?? usable;
+  const pouch = usable.filter((u) => (u === id ? along : before.includes(u)));
+  return pouch.length === usable.length ? withoutPouch(bag) : { ...bag, pouch };
+}
+
+/** Everything is along. */
+export function withoutPouch({ pouch: _, ...bag }: Bag): Bag {
+  return bag;
+}
+
+export const putLens = (bag: Bag, lens: BagLens): Bag => ({ ...bag, lenses: put(bag.lenses, lens) });
+export const restoreLens = (bag: Bag, lens: BagLens, index: number): Bag => ({
+  ...bag,
+  lenses: insert(bag.lenses, lens, index),
+});
+export const removeLens = (bag: Bag, id: string): Bag => ({ ...bag, lenses: without(bag.lenses, id) });
+
+export const putCamera = (bag: Bag, camera: BagCamera): Bag => ({
+  ...bag,
+  cameras: put(bag.cameras, camera),
+});
+export const restoreCamera = (bag: Bag, camera: BagCamera, index: number): Bag => ({
+  ...bag,
+  cameras: insert(bag.cameras, camera, index),
+});
+export const removeCamera = (bag: Bag, id: string): Bag => ({ ...bag, cameras: without(bag.cameras, id) });
+
+/** A lens of the bag on a stand, at the focal length nearest to the wanted one that it has. */
+export function mountedLens(lens: BagLens, focalLengthMm: number): StandLens {
+  const { name, shortestMm, longestMm, pupilToFilterMm, widestAperture, bulgingFront } = lens;
+  return {
+    name,
+    focalLengthMm: Math.min(longestMm, Math.max(shortestMm, focalLengthMm)),
+    pupilToFilterMm,
+    widestAperture,
+    bulgingFront,
+  };
+}
+
+/** A camera of the bag on a stand, held as it is. */
+export function mountedCamera(
+  { id: _, archived: __, ...camera }: BagCamera,
+  orientation?: Orientation,
+): Camera {
+  return { ...camera, orientation };
+}
+
+/** A filter that a label names; what it leaves open is filled as on the other sheets, or as usual. */
+export function filterFromLabel(
+  { label, sizeMm, body }: Pick<Extract<ReadLabel, { ok: true }>, 'label' | 'sizeMm' | 'body'>,
+  id: string,
+  bag: Bag,
+): Filter {
+  const size = sizeMm ? { sheetWidthMm: sizeMm.width, sheetLengthMm: sizeMm.length } : {};
+  const glass = body ? { body } : {};
+  const { kind, transition } = label;
+  const { printed, seated } = kindNamed(kind);
+  const stops = label.stops ?? printed?.usualStops ?? 0;
+  if (!seated) return asKind({ id, kind: 'neutral', stops, ...glass, ...size }, kind);
+  const like = { ...newSheet(id, bag), ...glass, ...size };
+  const transitionMm = assumedTransitionMm(transition ?? printed?.transition ?? 'hard', like.sheetWidthMm);
+  return asKind({ ...like, kind: 'graduated', stops, transitionMm }, kind);
+}

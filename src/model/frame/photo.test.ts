@@ -1,0 +1,211 @@
+import fc from 'fast-check';
+import { skylineAt } from '@/core/field';
+import { lightFigures, type Reduced } from '@/core/photo';
+import { seededIds } from '@/testing/ids';
+import { prepared, testStand } from '@/testing/fixtures';
+import {
+  drawSkyline,
+  markFeatures,
+  proposedFeatures,
+  focusHelp,
+  pictureOffers,
+  pictureReading,
+  deriveStand,
+  solutionKey,
+  solveStand,
+  type Stand,
+  type StandPicture,
+  withOffer,
+  withPicture,
+  warningsOf,
+} from '..';
+import { sampleBag } from '../bag/bag';
+
+/** A picture whose upper part gives 8 times the light of its lower, its seam at 0.45. */
+function picture(change: Partial<StandPicture> = {}): StandPicture {
+  const [columns, rows] = [30, 20];
+  const luminance = Float32Array.from({ length: columns * rows }, (_, i) => (i < columns * 9 ? 0.8 : 0.1));
+  const none = new Float32Array(columns * rows);
+  const reduced: Reduced = { columns, rows, rgb: none, luminance, blown: none, black: none };
+  return {
+    sha256: 'a'.repeat(64),
+    type: 'image/jpeg',
+    columns: 1500,
+    rows: 1000,
+    light: lightFigures(reduced),
+    ...change,
+  };
+}
+
+describe('a stand with a picture', () => {
+  const at = (stand: Stand, v: number) => {
+    const { field } = prepared(stand).input;
+    return field.ev[Math.floor(v * field.grid.rows) * field.grid.columns + 120]!;
+  };
+
+  it('takes its light from it, tied to the readings', () => {
+    const stand = withPicture(testStand(), picture());
+    expect(prepared(stand).input.field.tie).toMatchObject({ by: 'contrast-and-level' });
+    expect(at(stand, 0.2)).toBeCloseTo(13, 1);
+    expect(at(stand, 0.75)).toBeCloseTo(10, 1);
+  });
+
+  it('goes by the exposure of the picture where no reading has a place', () => {
+    const readings = testStand().readings.map(({ u: _, v: __, ...r }) => r);
+    const exposure = { aperture: 8, shutter: '1/60', iso: 100 };
+    const stand = withPicture(testStand({ readings }), picture({ exposure }));
+    expect(prepared(stand).input.field.tie).toMatchObject({ by: 'exposure-data', contrast: 1 });
+    // mid-grey, 0.18, lies at EV 12
+    expect(at(stand, 0.75)).toBeCloseTo(12 + Math.log2(0.1 / 0.18), 1);
+  });
+
+  it('gives a reading of a spot, and none where it shows less light than any file would hold (fault 7)', () => {
+    const stand = withPicture(testStand(), picture());
+    const { field } = prepared(stand).input;
+    const spot = { role: 'sky', place: { u: 0.5, v: 0.2 }, angleDeg: 3 } as const;
+    const read = pictureReading(stand, field, spot);
+    expect(read?.isMeasured).toBe(true);
+    expect(read?.reading.ev100).toBeCloseTo(13, 1);
+    const darkened = (stops: number) => ({ ...field, ev: field.ev.map((ev) => ev - stops) });
+    expect(pictureReading(stand, darkened(20), spot)?.reading.ev100).toBeCloseTo(-7, 1);
+    expect(pictureReading(stand, darkened(60), spot)).toBeNull();
+  });
+
+  it('is spread from its readings where nothing ties the picture', () => {
+    const readings = testStand().readings.map(({ u: _, v: __, ...r }) => r);
+    const { tie } = prepared(withPicture(testStand({ readings }), picture())).input.field;
+    expect(tie).toBeUndefined();
+  });
+
+  it('warns of a sky that is blown in it, until its brightest is read to be held', () => {
+    const own = picture().light;
+    const cells = own.cells.slice(0, 60) + 'f'.repeat(60) + own.cells.slice(120);
+    const stand = withPicture(testStand(), picture({ light: { ...own, cells } }));
+    const codes = (of: Stand) => {
+      const solution = solveStand(of, sampleBag());
+      const derived = deriveStand(of, sampleBag(), solution);
+      return warningsOf(of, sampleBag(), derived, derived.inUse!).map((w) => w.code);
+    };
+    expect(codes(stand)).toContain('picture-blown');
+    const held = { id: 'h', role: 'sky' as const, ev100: 15, u: 0.5, v: 0.07, limit: true };
+    expect(codes({ ...stand, readings: [...stand.readings, held] })).not.toContain('picture-blown');
+    expect(codes(withPicture(testStand(), picture()))).not.toContain('picture-blown');
+  });
+
+  it('has another answer for another light, and the same for another name', () => {
+    const stand = withPicture(testStand(), picture());
+    const key = solutionKey(stand, sampleBag());
+    expect(solutionKey(withPicture(stand, picture({ name: 'other.jpg' })), sampleBag())).toBe(key);
+    const darker = { ...picture().light, cells: picture().light.cells.replaceAll('f9', 'e9') };
+    expect(darker.cells).not.toBe(picture().light.cells);
+    expect(solutionKey(withPicture(stand, picture({ light: darker })), sampleBag())).not.toBe(key);
+  });
+});
+
+describe('what a picture tells', () => {
+  const tells = {
+    exposure: { aperture: 8, shutter: '1/60', iso: 400 },
+    focalLengthMm: 35,
+    takenAt: '2026-05-02T05:00:00Z',
+    place: { latitudeDeg: 54.2, longitudeDeg: -3.1 },
+  };
+
+  it('is offered where it differs, and taken over only one by one', () => {
+    const stand = withPicture(testStand(), picture({ columns: 800, rows: 1200 }));
+    const offers = pictureOffers(stand, tells);
+    expect(offers.map((o) => o.of)).toEqual([
+      'focalLength',
+      'aperture',
+      'iso',
+      'orientation',
+      'time',
+      'place',
+    ]);
+    const taken = withOffer(stand, offers[0]!);
+    expect(taken.lens.focalLengthMm).toBe(35);
+    expect(taken.exposure).toEqual(stand.exposure);
+    expect(pictureOffers(offers.reduce(withOffer, stand), tells)).toEqual([]);
+  });
+
+  it('is not offered where it is the same, by the marks of the scales', () => {
+    const stand = withPicture(testStand(), picture());
+    expect(
+      pictureOffers(stand, { focalLengthMm: 24, exposure: { aperture: 11, shutter: 1, iso: 100 } }),
+    ).toEqual([]);
+  });
+
+  it('turns a camera that was only assumed, and none that was said', () => {
+    const upright = picture({ columns: 800, rows: 1200 });
+    expect(withPicture(testStand({ assumed: ['camera'] }), upright).camera.orientation).toBe('portrait');
+    expect(withPicture(testStand(), upright).camera.orientation).not.toBe('portrait');
+  });
+});
+
+describe('the focus helper', () => {
+  it('gives the hyperfocal distance and half of it', () => {
+    const help = focusHelp(testStand({ lens: { focalLengthMm: 24 }, exposure: { aperture: 11, iso: 100 } }));
+    // f^2 / (N c) + f, c = 43.267 / 2000
+    expect(help.focusM).toBeCloseTo((24 ** 2 / (11.3137 * 0.0216333) + 24) / 1000, 4);
+    expect(help.nearM).toBeCloseTo(help.focusM / 2, 2);
+    expect(help.tooNear).toBeNull();
+    expect(help.airyMm).toBeCloseTo(2.44 * 0.00055 * 11.3137, 6);
+  });
+
+  it('names the aperture that would hold a nearer thing, or that none does', () => {
+    const near = (nearestSubjectM: number, focalLengthMm = 24) =>
+      focusHelp(testStand({ lens: { focalLengthMm, nearestSubjectM }, exposure: { aperture: 8, iso: 100 } }))
+        .tooNear;
+    expect(near(1.2)?.aperture).toBe(11);
+    expect(near(0.3, 50)).toEqual({ subjectM: 0.3, aperture: null });
+    expect(near(40)).toBeNull();
+  });
+});
+
+/** Parts of the frame, and beyond it. */
+const part = fc.double({ min: -0.5, max: 1.5, noNaN: true });
+
+describe('a skyline drawn by hand', () => {
+  const line = [0, 0.25, 0.5, 0.75, 1].map((u) => ({ u, v: 0.5 }));
+  const stand = testStand({ skyline: line });
+
+  it('replaces the stretch that was swept, and leaves the rest', () => {
+    const stroke = Array.from({ length: 30 }, (_, i) => ({
+      u: 0.3 + i * 0.01,
+      v: 0.4 - 0.1 * Math.sin((i / 29) * Math.PI),
+    }));
+    const { skyline } = drawSkyline(stand, stroke);
+    expect(skyline.filter((p) => p.u < 0.3 || p.u > 0.6)).toEqual([line[0], line[1], line[3], line[4]]);
+    const at = skylineAt(skyline);
+    for (const { u, v } of stroke) expect(Math.abs(at(u) - v)).toBeLessThan(0.01);
+    expect(skyline.length).toBeLessThan(20);
+  });
+
+  it('backwards, back and forth or beyond the frame stays a line from left to right', () => {
+    fc.assert(
+      fc.property(fc.array(fc.record({ u: part, v: part }), { minLength: 2, maxLength: 80 }), (stroke) => {
+        const { skyline } = drawSkyline(stand, stroke);
+        expect(skyline.length).toBeGreaterThanOrEqual(2);
+        skyline.forEach((p, i) => {
+          expect(p.u).toBeGreaterThanOrEqual(skyline[i - 1]?.u ?? 0);
+          expect(p.v >= 0 && p.v <= 1).toBe(true);
+        });
+      }),
+    );
+  });
+});
+
+it('what stands up from the skyline is marked to be protected, once', () => {
+  const stand = testStand({
+    skyline: [
+      { u: 0, v: 0.5 },
+      { u: 0.28, v: 0.5 },
+      { u: 0.3, v: 0.2 },
+      { u: 0.32, v: 0.5 },
+      { u: 1, v: 0.5 },
+    ],
+  });
+  const marked = markFeatures(stand, seededIds());
+  expect(marked.shapes).toMatchObject([{ region: 'feature', treat: 'protect' }]);
+  expect(proposedFeatures(marked)).toEqual([]);
+  expect(markFeatures(marked, seededIds())).toEqual(marked);
+});
