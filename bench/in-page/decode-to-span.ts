@@ -1,6 +1,6 @@
 import { readStandFile } from '@/files';
 import { deriveStand, prepareStand, withPicture } from '@/model';
-import { readPicture } from '@/workers/read-picture';
+import { readPicture } from '@/photos/read-photo';
 
 /** Milliseconds of the browser's own decode of a picture, and of everything from its file to a stand's span. */
 export interface InPage {

@@ -1,7 +1,7 @@
 import { type FallbackProps } from 'react-error-boundary';
 import { Button } from '@/ui/button';
-import { saveBackup } from '@/views/save';
-import { useWorkspace, useWorkspaceState } from '@/views/shell/workspace-context';
+import { saveBackup } from '@/views/shared/save';
+import { useWorkspace, useWorkspaceState } from '@/views/workspace/workspace-context';
 
 /** What is left when a view fails: what happened, that the work is safe, and the way on. */
 export function BrokenView({ error, resetErrorBoundary }: FallbackProps) {

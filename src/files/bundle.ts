@@ -9,7 +9,7 @@ import {
   type StoredPicture,
 } from '@/model';
 import { type FileResult, refused } from './errors';
-import { isKept, pictureHeader } from './picture';
+import { isKept, pictureHeader } from '@/photos/formats';
 import { openZip, type Zip } from './zip';
 
 /** A stand, or everything, and the pictures that it refers to, in one file (formats: the bundle). */

@@ -3,7 +3,7 @@ import { testStand } from '@/testing/fixtures';
 import { valueOf } from '@/testing/results';
 import { readBackupFile, writeBackupFile } from './backup-file';
 import { FORMAT } from './document';
-import { pictureHeader } from './picture';
+import { pictureHeader } from '@/photos/formats';
 import { readReadingsCsv } from './readings-csv';
 import { readStandFile, writeStandFile } from './stand-file';
 

@@ -3,7 +3,7 @@ import { MemoryRouter, Route, Routes } from 'react-router';
 import { type Bag, sampleBag, solveStand, type Stand } from '@/model';
 import { memoryStorage } from '@/persist';
 import { createSummaries, createWorkspace, type Workspace } from '@/store';
-import { type Clients, WorkspaceContext } from '@/views/shell/workspace-context';
+import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-context';
 import { StandPage } from '@/views/stand/stand-page';
 import { type JobKind, type Jobs, type WorkerClient } from '@/workers';
 import { seededIds } from './ids';

@@ -2,7 +2,7 @@ import { workerClient, type WorkerLike } from './client';
 
 export type { JobResult, WorkerClient } from './client';
 export type { JobKind, Jobs } from './protocol';
-export type { PictureRead, SkylineRead } from './read-picture';
+export type { PictureRead, SkylineRead } from '@/photos/read-photo';
 
 /** The client of the search, with a worker of its own. */
 export const solveClient = () =>

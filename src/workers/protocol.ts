@@ -1,7 +1,7 @@
 import { type Coding } from '@/core/photo';
 import { type Bag, type Solution, type Stand, type Study } from '@/model';
 // a bare import would bring the reader of exposure data into the page
-import type { PictureRead, SkylineRead } from './read-picture';
+import type { PictureRead, SkylineRead } from '@/photos/read-photo';
 
 /** What each kind of job takes and gives. */
 export interface Jobs {

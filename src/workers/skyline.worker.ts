@@ -1,4 +1,4 @@
-import { skylineOfPicture } from './read-picture';
+import { skylineOfPicture } from '@/photos/read-photo';
 import { serveJobs } from './run-jobs';
 
 serveJobs<'skyline'>(skylineOfPicture);

@@ -27,10 +27,24 @@ import {
 import { evOfWhite, lightOfFigures } from '@/core/photo';
 import { sensorWindow } from '@/core/sensor';
 import { exactAperture, exactIso, type ExactSeconds, shutterFromFileText } from '@/core/units';
-import { type Bag, type Filter, filtersAtHand, filtersById, isSheet, type SheetFilter, sheetOf } from '../bag/bag';
+import {
+  type Bag,
+  type Filter,
+  filtersAtHand,
+  filtersById,
+  isSheet,
+  type SheetFilter,
+  sheetOf,
+} from '../bag/bag';
 import { cropBox, strips } from '../frame/crop';
 import { traitsOf } from '../stand/looks';
-import { type Camera, type MeteredLight, type PictureExposure, type Reading, type Stand } from '../stand/stand';
+import {
+  type Camera,
+  type MeteredLight,
+  type PictureExposure,
+  type Reading,
+  type Stand,
+} from '../stand/stand';
 import { sunGuessStops } from './sun-guess';
 
 /** Everything about a stand that does not depend on where the glass is seated, resolved for the core. */

@@ -1,6 +1,13 @@
 import { type z } from 'zod';
 import { type Bag } from '../bag/bag';
-import { MAX_BAG_BYTES, MAX_FILTERS, MAX_GEAR, MAX_READINGS, MAX_SHAPES, MAX_STAND_BYTES } from '../stand/limits';
+import {
+  MAX_BAG_BYTES,
+  MAX_FILTERS,
+  MAX_GEAR,
+  MAX_READINGS,
+  MAX_SHAPES,
+  MAX_STAND_BYTES,
+} from '../stand/limits';
 import { type StandDocument } from './document';
 import { type DocumentFault, faultOf, pathText, quoted } from './faults';
 import { schemas } from './schema';

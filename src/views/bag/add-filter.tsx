@@ -4,7 +4,7 @@ import { readLabel } from '@/core/glass';
 import { type Bag, type Filter, filterFromLabel, MAX_FILTERS } from '@/model';
 import { Button } from '@/ui/button';
 import { labelText } from '@/words';
-import { useNewId } from '../shell/workspace-context';
+import { useNewId } from '../workspace/workspace-context';
 
 /** A filter by what is printed on its rim; what is understood stands below as it is typed. */
 export function AddFilter({ bag, onAdd }: { bag: Bag; onAdd: (filter: Filter) => void }) {

@@ -1,10 +1,10 @@
 import { type BagCamera, putCamera, removeCamera, restoreCamera } from '@/model';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { cameraDetail, thingName } from '@/words';
-import { QuantityField } from '../quantity-field';
-import { RoomFields } from '../room-fields';
-import { SensorSizeFields } from '../sensor-size-fields';
-import { useNewId } from '../shell/workspace-context';
+import { QuantityField } from '../shared/quantity-field';
+import { RoomFields } from '../shared/room-fields';
+import { SensorSizeFields } from '../shared/sensor-size-fields';
+import { useNewId } from '../workspace/workspace-context';
 import { GearList, type SectionProps } from './gear-list';
 
 /** The cameras: the sensor, and the room it has either way. */

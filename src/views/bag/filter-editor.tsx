@@ -16,8 +16,8 @@ import {
   wholeOrTenth,
   wordsOf,
 } from '@/words';
-import { QuantityField } from '../quantity-field';
-import { useWorkspace } from '../shell/workspace-context';
+import { QuantityField } from '../shared/quantity-field';
+import { useWorkspace } from '../workspace/workspace-context';
 import { SamplesField } from './samples-field';
 
 const KINDS = SHEET_KINDS.map((kind) => [kind, GLASS_WORDS[kind].choice] as const);

@@ -15,9 +15,9 @@ import {
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
 import { filterDetail, filterKindText, filterName } from '@/words';
-import { ListTools } from '../list-tools';
-import { useNewId } from '../shell/workspace-context';
-import { answersTo, useListTools } from '../use-list-tools';
+import { ListTools } from '../shared/list-tools';
+import { useNewId } from '../workspace/workspace-context';
+import { answersTo, useListTools } from '../shared/use-list-tools';
 import { FilterEditor } from './filter-editor';
 import { type SectionProps } from './gear-list';
 import { ItemRow } from './item-row';

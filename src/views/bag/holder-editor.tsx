@@ -3,7 +3,7 @@ import { type Bag, type Holder, MAX_RINGS, type Ring } from '@/model';
 import { Button } from '@/ui/button';
 import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
 import { filterName, listText } from '@/words';
-import { QuantityField } from '../quantity-field';
+import { QuantityField } from '../shared/quantity-field';
 import { type BagEdit } from './use-bag-edit';
 
 /** Kept in the choice beside the usual numbers when it is another one. */

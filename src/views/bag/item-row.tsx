@@ -1,7 +1,7 @@
 import { ChevronDown, Copy, EllipsisVertical, Trash2 } from 'lucide-react';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { Menu } from '@/ui/menu';
-import { archiveItem } from '../archive-item';
+import { archiveItem } from '../shared/archive-item';
 
 export interface ItemRowProps {
   name: string;

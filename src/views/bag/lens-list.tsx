@@ -3,8 +3,8 @@ import { type BagLens, putLens, removeLens, restoreLens } from '@/model';
 import { Check } from '@/ui/check';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { lensDetail, lensText } from '@/words';
-import { QuantityField } from '../quantity-field';
-import { useNewId } from '../shell/workspace-context';
+import { QuantityField } from '../shared/quantity-field';
+import { useNewId } from '../workspace/workspace-context';
 import { GearList, type SectionProps } from './gear-list';
 
 /** The lenses: focal range, widest aperture, and where the pupil lies. */

@@ -2,7 +2,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { type DensitySample } from '@/core/glass';
 import { type Filter, MAX_SAMPLES, type SheetFilter } from '@/model';
 import { Button } from '@/ui/button';
-import { QuantityField } from '../quantity-field';
+import { QuantityField } from '../shared/quantity-field';
 
 type Measured = Extract<SheetFilter, { kind: 'measured' }>;
 

@@ -4,9 +4,9 @@ import { type FileError, type RestoreReport } from '@/store';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { mergeText } from '@/words';
-import { RefusedList } from '../refused-list';
-import { saveBackup } from '../save';
-import { useWorkspace, useWorkspaceState } from '../shell/workspace-context';
+import { RefusedList } from '../shared/refused-list';
+import { saveBackup } from '../shared/save';
+import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
 
 /** Everything out to a file, and in again from one. */
 export function BackupPart() {

@@ -1,5 +1,5 @@
 import { Button } from '@/ui/button';
-import { useDevice, useWorkspaceState } from '../shell/workspace-context';
+import { useDevice, useWorkspaceState } from '../workspace/workspace-context';
 
 /** What of the device the work depends on. */
 export function DevicePart() {

@@ -5,8 +5,8 @@ import { type Place } from '@/core/sky';
 import { prefer } from '@/store';
 import { Button } from '@/ui/button';
 import { useTheme } from '@/ui/theme';
-import { PlaceInputs } from '../place-inputs';
-import { usePreferences } from '../shell/workspace-context';
+import { PlaceInputs } from '../shared/place-inputs';
+import { usePreferences } from '../workspace/workspace-context';
 
 /** A place is kept to a hundredth of a degree, about a kilometre: enough for the sun, and no more than that. */
 const rounded = (degrees: number): number => Math.round(degrees * 100) / 100;

@@ -20,8 +20,8 @@ import { namedAs } from '@/model';
 import { Menu } from '@/ui/menu';
 import { useTheme } from '@/ui/theme';
 import { useCompact } from '@/ui/use-media';
-import { useDevice, useWorkspace, useWorkspaceState } from '../shell/workspace-context';
-import { UndoRedo } from '../undo-redo';
+import { useDevice, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { UndoRedo } from '../shared/undo-redo';
 import { useDocument, useEdit, useStand } from './session';
 import { useStandActions } from './use-stand-actions';
 

@@ -1,5 +1,5 @@
 import { isSheet } from '@/model';
-import { FrameView } from './picture/frame-view';
+import { FrameView } from './canvas/frame';
 import { HolderView } from './seat/holder-view';
 import { LadderView } from './ladder/ladder-view';
 import { type PhoneView, useDerived, useSession } from './session';

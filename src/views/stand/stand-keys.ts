@@ -2,11 +2,11 @@ import { useCallback, useEffect, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { readingToRepeat, type ReadRole } from '@/model';
 import { type Command, useCommands } from '@/ui/commands';
-import { KEYS } from '../keys';
+import { KEYS } from '../shared/keys';
 import { useReadAgain } from './read/use-read-again';
 import { READ_ROLE_NAMES, ROLE_KEYS } from './roles';
-import { useLookCloser } from './picture/use-look-closer';
-import { WHOLE, ZOOM_STEP } from './picture/zoom';
+import { useLookCloser } from './canvas/zoom/use-look-closer';
+import { WHOLE, ZOOM_STEP } from './canvas/zoom/zoom';
 import { STEP_TITLES, STEPS, useDocument, useSession, useStand } from './session';
 import { useStandActions } from './use-stand-actions';
 

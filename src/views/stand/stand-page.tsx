@@ -2,8 +2,8 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { type StandDocument } from '@/model';
 import { type DocumentStore } from '@/store';
-import { useWorkspace } from '../shell/workspace-context';
-import { idOfKey } from '../stand-path';
+import { useWorkspace } from '../workspace/workspace-context';
+import { idOfKey } from '../shared/stand-path';
 import { openStand, StandContext } from './session';
 import { StandScreen } from './stand-screen';
 

@@ -2,7 +2,7 @@ import { useCompact } from '@/ui/use-media';
 import { Header } from './header';
 import { LadderView } from './ladder/ladder-view';
 import { PhoneViews } from './phone-views';
-import { FrameView } from './picture/frame-view';
+import { FrameView } from './canvas/frame';
 import { SlipView } from './slip-view';
 import { StandKeys } from './stand-keys';
 import { Worksheet } from './worksheet';

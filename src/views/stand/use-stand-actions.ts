@@ -1,7 +1,7 @@
 import { useMemo, useSyncExternalStore } from 'react';
 import { toast } from 'sonner';
 import { slipSentence } from '@/words';
-import { useFromStand } from '../use-from-stand';
+import { useFromStand } from '../shared/use-from-stand';
 import { useOpenStand, useStand } from './session';
 
 /** What can be done with a stand that is no edit of it. */

@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { type BrokenStand } from '@/store';
 import { Button } from '@/ui/button';
 import { saveFile } from '@/ui/save-file';
-import { useWorkspace } from '../shell/workspace-context';
+import { useWorkspace } from '../workspace/workspace-context';
 
 /** Saves a stand just as it is stored. */
 function SaveAsStored({ id }: { id: string }) {

@@ -12,10 +12,10 @@ import { Menu } from '@/ui/menu';
 import { useTheme } from '@/ui/theme';
 import { useNear } from '@/ui/use-near';
 import { slipLine, slipOf } from '@/words';
-import { archiveItem } from '../archive-item';
-import { useBag, useWorkspace } from '../shell/workspace-context';
-import { standKey } from '../stand-path';
-import { useFromStand } from '../use-from-stand';
+import { archiveItem } from '../shared/archive-item';
+import { useBag, useWorkspace } from '../workspace/workspace-context';
+import { standKey } from '../shared/stand-path';
+import { useFromStand } from '../shared/use-from-stand';
 
 /** A stand in the list: its frame with the seam, the sheet, and its slip in a line; the answer waits until the row is near. */
 export function StandRow({ id, updatedAt, document }: StandSummary) {

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { bagForStand } from '@/model';
 import { type StandSummary } from '@/store';
-import { useBag, useWorkspace } from '../shell/workspace-context';
+import { useBag, useWorkspace } from '../workspace/workspace-context';
 
 /** Has the answers of the stands that are shown worked out, in their order, for as long as they are shown. */
 export function useAnswers(shown: readonly StandSummary[]): void {

@@ -1,11 +1,11 @@
 import { type Side } from '@/core/balance';
 import { beamDiameterMm, cornerAngleDeg, sheetScale, WIDE_ANGLE_DEG } from '@/core/optics';
 import { type Glass, isSheet, type Prepared, railAboveAxisMm, seamViews, type SeamViews } from '@/model';
-import { fitFigure, mmFigure, percentText, stopsFigure, stopsText } from '../figures';
-import { filterName } from '../glass';
-import { levelText } from '../reasons';
-import { otherSide, sideNames, type SideNames } from '../sides';
-import { seatShortText } from '../slip';
+import { fitFigure, mmFigure, percentText, stopsFigure, stopsText } from '../figures/figures';
+import { filterName } from '../glass/glass';
+import { levelText } from '../plan/reasons';
+import { otherSide, sideNames, type SideNames } from '../figures/sides';
+import { seatShortText } from '../plan/slip';
 import { type Working, type WorkingContext } from './types';
 
 /** The working of what the glass in use does: its seat, its seam and its fit. */

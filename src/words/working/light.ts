@@ -2,14 +2,14 @@ import { sideReadings, wantedEv } from '@/core/balance';
 import { type LightReading } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { type Derived, type Prepared, type Stand, sunSideOf, traitsOf } from '@/model';
-import { faultText } from '../faults';
-import { fitFigure, isoFigure, listText, stopsFigure, stopsText, timeText } from '../figures';
-import { glassName } from '../glass';
-import { SUN_PLACES } from '../looks';
-import { reasonsText } from '../reasons';
-import { darkerName, sideNames } from '../sides';
-import { toneText } from '../slip';
-import { type SpotNames, spotNames } from '../spots';
+import { faultText } from '../plan/faults';
+import { fitFigure, isoFigure, listText, stopsFigure, stopsText, timeText } from '../figures/figures';
+import { glassName } from '../glass/glass';
+import { SUN_PLACES } from '../plan/looks';
+import { reasonsText } from '../plan/reasons';
+import { darkerName, sideNames } from '../figures/sides';
+import { toneText } from '../plan/slip';
+import { type SpotNames, spotNames } from '../figures/spots';
 import { type Working, type WorkingContext } from './types';
 
 /** A mean as it is reckoned: "sky 1 13.0, sky 2 12.6: mean 12.8". */

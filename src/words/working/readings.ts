@@ -3,11 +3,11 @@ import { type Role } from '@/core/field';
 import { signalToNoise } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { meteredEv, type MeteredLight, type Prepared, type RoleFall, roleSummaries } from '@/model';
-import { carriedToText, changeText, fallText, watchedText } from '../drift';
-import { fitFigure, listText, stopsFigure, stopsText, timeText } from '../figures';
-import { meterSettingsText } from '../meter';
-import { toneText } from '../slip';
-import { type SpotNames, spotNames } from '../spots';
+import { carriedToText, changeText, fallText, watchedText } from '../readings/drift';
+import { fitFigure, listText, stopsFigure, stopsText, timeText } from '../figures/figures';
+import { meterSettingsText } from '../readings/meter';
+import { toneText } from '../plan/slip';
+import { type SpotNames, spotNames } from '../figures/spots';
 import { type Working, type WorkingContext } from './types';
 
 /** How what a meter showed became an EV. */

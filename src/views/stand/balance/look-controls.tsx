@@ -22,7 +22,7 @@ import {
   timeText,
   toneText,
 } from '@/words';
-import { QuantityField } from '../../quantity-field';
+import { QuantityField } from '../../shared/quantity-field';
 import { Figure } from '../figure';
 import { useDerived, useEdit, useSession, useStand } from '../session';
 

@@ -10,7 +10,7 @@ import {
 } from '@/model';
 import { Check } from '@/ui/check';
 import { filterName, polariserText, waterGlareText } from '@/words';
-import { QuantityField } from '../../quantity-field';
+import { QuantityField } from '../../shared/quantity-field';
 import { SunDirection } from './look-controls';
 import { useEdit, useStand, useStandBag } from '../session';
 

@@ -1,7 +1,7 @@
 import { type Crop, cropBox, frameOf } from '@/model';
 import { ChoiceField } from '@/ui/field';
 import { cropLeavesText } from '@/words';
-import { QuantityField } from '../../quantity-field';
+import { QuantityField } from '../../shared/quantity-field';
 import { useEdit, useStand } from '../session';
 
 /** Proportions that pictures are cut to, the longer side first. */

@@ -8,17 +8,17 @@ import {
   type StandLens,
 } from '@/model';
 import { Segmented } from '@/ui/segmented';
-import { ApertureField, IsoField } from '../../exposure-fields';
-import { QuantityField } from '../../quantity-field';
-import { RoomFields } from '../../room-fields';
-import { SensorSizeFields } from '../../sensor-size-fields';
+import { ApertureField, IsoField } from '../../shared/exposure-fields';
+import { QuantityField } from '../../shared/quantity-field';
+import { RoomFields } from '../../shared/room-fields';
+import { SensorSizeFields } from '../../shared/sensor-size-fields';
 import { CropFields } from './crop-fields';
 import { FocusPart } from './focus-part';
 import { FromBag } from './from-bag';
 import { LeaveOut } from './leave-out';
 import { PlacePart } from './place-part';
-import { PicturePart } from './picture-part';
-import { PupilPictures } from './pupil-pictures';
+import { PicturePart } from './photo-part';
+import { PupilPictures } from './pupil-photos';
 import { ShapeList } from './shape-list';
 import { Shown } from './shown';
 import { SkylineProposal } from './skyline-proposal';

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { type BagLens, mountedCamera, mountedLens, sameContent, type Stand } from '@/model';
 import { ChoiceField } from '@/ui/field';
 import { lensText, thingName } from '@/words';
-import { useBag, useWorkspace } from '../../shell/workspace-context';
+import { useBag, useWorkspace } from '../../workspace/workspace-context';
 import { useEdit, useStand } from '../session';
 
 /** What stands for a camera or lens that is none of the bag's. */

@@ -4,7 +4,7 @@ import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
 import { percentText } from '@/words';
-import { useNewId } from '../../shell/workspace-context';
+import { useNewId } from '../../workspace/workspace-context';
 import { useEdit, useSession } from '../session';
 
 /** Half widths of the brush, parts of the frame's longer side. */

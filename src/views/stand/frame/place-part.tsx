@@ -1,6 +1,6 @@
 import { Fold } from '@/ui/fold';
 import { placeFigures } from '@/words';
-import { PlaceInputs } from '../../place-inputs';
+import { PlaceInputs } from '../../shared/place-inputs';
 import { useEdit, useStand } from '../session';
 
 /** Where the tripod stands, for those who want it kept with the stand. */

@@ -13,7 +13,7 @@ import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
 import { ROLE_NAMES } from '../roles';
 import { OutlineTools } from './outline-tools';
 import { shapeName } from '@/words';
-import { useNewId } from '../../shell/workspace-context';
+import { useNewId } from '../../workspace/workspace-context';
 import { useEdit, useSession, useStand } from '../session';
 
 const REGIONS: readonly (readonly [Region, string])[] = [

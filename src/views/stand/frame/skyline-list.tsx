@@ -3,7 +3,7 @@ import { addSkylinePoint, MAX_POINTS, midpointAfter, moveSkylinePoint, removeSky
 import { Button } from '@/ui/button';
 import { ParsedField, type Parsed } from '@/ui/field';
 import { Fold } from '@/ui/fold';
-import { parsePercent, percentFigure } from '../../parse';
+import { parsePercent, percentFigure } from '../../shared/parse';
 import { useEdit, useSession, useStand } from '../session';
 
 /** More points than this are folded away at first. */

@@ -4,7 +4,7 @@ import { exposedFor, gapOf, placed, traitsOf, withGap } from '@/model';
 import { Ladder, ladderDomain, LADDER_HEIGHT, LADDER_ROWS, ladderScale } from '@/render';
 import { useSize } from '@/ui/use-size';
 import { rangeOfText, stopsFigure, timeText } from '@/words';
-import { parseShutter, typedNumber } from '../../parse';
+import { parseShutter, typedNumber } from '../../shared/parse';
 import { useDerived, useEdit, useSession, useStand } from '../session';
 import { KeepHandle } from './keep-handle';
 import { ladderData, markKey } from './ladder-data';

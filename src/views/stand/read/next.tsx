@@ -3,7 +3,7 @@ import { type NextReading } from '@/model';
 import { Button } from '@/ui/button';
 import { nextReadingText } from '@/words';
 import { useEdit, useNextReading, useSession, useStand } from '../session';
-import { usePictureSpot } from './picture-spot';
+import { usePictureSpot } from './photo-spot';
 import { useReadAgain } from './use-read-again';
 
 /** Which reading to take next, why, and the way to it. */

@@ -28,9 +28,9 @@ import {
   throughText,
   toneText,
 } from '@/words';
-import { ApertureField, IsoField } from '../../exposure-fields';
-import { parsePercent, parseShutter, percentFigure } from '../../parse';
-import { QuantityField } from '../../quantity-field';
+import { ApertureField, IsoField } from '../../shared/exposure-fields';
+import { parsePercent, parseShutter, percentFigure } from '../../shared/parse';
+import { QuantityField } from '../../shared/quantity-field';
 import { Figure } from '../figure';
 import { Doubts } from './doubts';
 import { ReadThrough } from './read-through';

@@ -7,7 +7,7 @@ import { FilePicker } from '@/ui/file-picker';
 import { RoleIcon } from '@/ui/role-mark';
 import { clockText, meterSettingsText, percentText, stopsFigure } from '@/words';
 import { READ_ROLE_NAMES } from '../roles';
-import { useNewId } from '../../shell/workspace-context';
+import { useNewId } from '../../workspace/workspace-context';
 import { useEdit, useStand, useStandBag } from '../session';
 
 const EXAMPLE = 'sky, 8, 250, 100\nland, 30\nsky hold, EV 15.3';

@@ -5,8 +5,8 @@ import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { pictureFaultText } from '@/words';
 import { SkylineProposal } from '../frame/skyline-proposal';
-import { PICTURE_FILES } from '../picture/picture-files';
-import { useNewId } from '../../shell/workspace-context';
+import { PICTURE_FILES } from '../frame/photo-files';
+import { useNewId } from '../../workspace/workspace-context';
 import {
   useDerived,
   useEdit,

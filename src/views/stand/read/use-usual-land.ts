@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { roughSunAltitudeDeg } from '@/core/sky';
 import { usualLandEv } from '@/model';
-import { usePreferences } from '../../shell/workspace-context';
+import { usePreferences } from '../../workspace/workspace-context';
 import { useStand } from '../session';
 
 /** EV at ISO 100 to guess at for grey land now: by the sun where the stand's place or one's own is known, else by the clock. */

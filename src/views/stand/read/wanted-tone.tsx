@@ -1,6 +1,6 @@
 import { changeReading, type Reading } from '@/model';
 import { useEdit } from '../session';
-import { QuantityField } from '../../quantity-field';
+import { QuantityField } from '../../shared/quantity-field';
 
 /** Things by the tone that they have in an even light, stops from mid-grey, the darkest first (solver: the target). */
 const THINGS = [

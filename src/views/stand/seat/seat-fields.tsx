@@ -3,7 +3,7 @@ import { type Glass, offsetForSticksOutMm, type SheetFilter } from '@/model';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { Stepper } from '@/ui/stepper';
 import { degreesFigure, mmFigure, NOT_A_NUMBER } from '@/words';
-import { typedNumber } from '../../parse';
+import { typedNumber } from '../../shared/parse';
 import { useStandBag } from '../session';
 import { useSeat } from './use-seat';
 

@@ -1,4 +1,4 @@
-export { type Intake, type PictureIntake, type PictureState } from './intake';
+export { type Intake, type PictureIntake, type PictureState } from '@/photos/intake';
 export { openStand, type OpenStand } from './open-stand';
 export {
   type PhoneView,

@@ -20,9 +20,9 @@ import {
   type Workspace,
 } from '@/store';
 import { type Slip, slipOf } from '@/words';
-import { type Clients } from '../../shell/workspace-context';
-import { createIntake, type PictureIntake } from './intake';
-import { type ShownPhoto, shownPhoto } from './photo';
+import { type Clients } from '../../workspace/workspace-context';
+import { createIntake, type PictureIntake } from '@/photos/intake';
+import { type ShownPhoto, shownPhoto } from '@/photos/shown-photo';
 import { createSession, type Session } from './session';
 
 /** Everything about the stand that is open: what is kept, what is worked out of it, and how it is being worked with. */
@@ -68,7 +68,7 @@ export function openStand({ document, workspace, clients, nowMs }: StandToOpen):
   const edit = (change: (stand: Stand) => Stand) =>
     document.edit((current) => withStand(current, change(current.stand), bag.getState().value));
   const intake = createIntake({
-    workspace,
+    shelf: workspace,
     edit,
     reader: clients.picture(),
     finder: clients.skyline(),

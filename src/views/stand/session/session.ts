@@ -2,7 +2,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import { type FramePoint } from '@/core/field';
 import { type Brush, type ReadRole } from '@/model';
 import { type WorkingOf } from '@/words';
-import { WHOLE, type Zoom } from '../picture/zoom';
+import { WHOLE, type Zoom } from '../canvas/zoom/zoom';
 
 /** The steps that there are, in working order. */
 export const STEPS = ['frame', 'read', 'balance', 'seat'] as const;

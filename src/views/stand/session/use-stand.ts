@@ -3,9 +3,9 @@ import { useStore } from 'zustand';
 import { type Bag, type Derived, type NextReading, type Stand } from '@/model';
 import { type Answer, type Source } from '@/store';
 import { type Slip } from '@/words';
-import { type Intake, type PictureIntake, type Proposal } from './intake';
+import { type Intake, type PictureIntake, type Proposal } from '@/photos/intake';
 import { type OpenStand } from './open-stand';
-import { type Photo } from './photo';
+import { type Photo } from '@/photos/shown-photo';
 import { type Session } from './session';
 
 /** The stores of the stand that is open; they are the same for as long as it is. */

@@ -1,0 +1,196 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
+import {
+  codedInStops,
+  type Coding,
+  findSkyline,
+  type FoundSkyline,
+  LIGHT_CELLS,
+  lightFigures,
+  type LightFigures,
+  linearOfByte,
+  type LinearPixels,
+  type Pixels,
+  reduceLinear,
+  reducePixels,
+  SKYLINE_CELLS,
+} from '@/core/photo';
+import { pictureData, pictureHeader, RAW_TYPE, type SourceType } from '@/photos/formats';
+import { type PictureFault, type PictureTells, type StandPicture, type StoredPicture } from '@/model';
+import { readRaw } from './raw';
+
+/** Pixels along the longer side of the copy that is kept. */
+const STORED_SIDE = 1600;
+const STORED_QUALITY = 0.86;
+
+/** A picture as it was read: what is kept of it, and what its own data say. */
+export type PictureRead =
+  | {
+      readonly ok: true;
+      readonly picture: StandPicture;
+      readonly stored: StoredPicture;
+      readonly data: PictureTells;
+    }
+  | { readonly ok: false; readonly fault: PictureFault };
+
+/** Reads a picture file into a bounded copy and its figures; yields about how much is done. */
+export async function* readPicture({
+  bytes,
+  name,
+}: {
+  readonly bytes: ArrayBuffer;
+  readonly name: string;
+}): AsyncGenerator<number, PictureRead> {
+  const file = new Uint8Array(bytes);
+  const found = pictureHeader(file);
+  if (!found.ok) return found;
+  yield 0.1;
+  const own = await pictureData(file, found.header.type);
+  const source = await openPicture(bytes, found.header.type);
+  if (!source.ok) return source;
+  const data = { ...source.tells, ...own };
+  yield 0.6;
+  const { canvas, light, coding } = source.linear ? copyInStops(source.linear) : copyForScreen(source.bitmap);
+  yield 0.8;
+  // where a step of a byte is a sixteenth of a stop, what a JPEG smears over an edge would be stops
+  const type = coding ? 'image/png' : 'image/jpeg';
+  const copy = await (await canvas.convertToBlob({ type, quality: STORED_QUALITY })).arrayBuffer();
+  const hash = bytesToHex(sha256(new Uint8Array(copy)));
+  return {
+    ok: true,
+    stored: { sha256: hash, type, bytes: copy },
+    picture: {
+      sha256: hash,
+      type,
+      ...(coding ? { coding } : {}),
+      columns: canvas.width,
+      rows: canvas.height,
+      name: name.slice(0, 200),
+      light,
+      ...(data.exposure ? { exposure: data.exposure } : {}),
+      ...(data.takenAt ? { takenAt: data.takenAt } : {}),
+    },
+    data,
+  };
+}
+
+/** A picture's pixels: as a screen shows them, or in linear light. */
+type Source =
+  | {
+      readonly ok: true;
+      readonly tells?: PictureTells;
+      readonly linear?: undefined;
+      readonly bitmap: ImageBitmap;
+    }
+  | { readonly ok: true; readonly tells?: PictureTells; readonly linear: LinearPixels }
+  | { readonly ok: false; readonly fault: PictureFault };
+
+async function openPicture(bytes: ArrayBuffer, type: SourceType): Promise<Source> {
+  switch (type) {
+    case 'image/vnd.radiance':
+    case 'image/x-exr': {
+      // its reader is large, and few ever need it
+      const { readHighRange } = await import('@/photos/formats/high-range');
+      try {
+        const linear = readHighRange(bytes, type);
+        return { ok: true, linear, tells: linear.isHeld ? { lightIsHeld: true } : {} };
+      } catch {
+        return { ok: false, fault: 'damaged' };
+      }
+    }
+    case RAW_TYPE: {
+      const raw = await readRaw(new Uint8Array(bytes));
+      if (!raw.ok) return raw;
+      if ('pixels' in raw) return { ok: true, linear: raw.pixels, tells: raw.tells };
+      const preview = await bitmapOf(raw.preview.slice().buffer, 'image/jpeg');
+      return preview.ok ? { ...preview, tells: raw.tells } : { ok: false, fault: 'unsupported' };
+    }
+    default:
+      return bitmapOf(bytes, type);
+  }
+}
+
+async function bitmapOf(bytes: ArrayBuffer, type: string): Promise<Source> {
+  const bitmap = await decode(bytes, type);
+  return bitmap ? { ok: true, bitmap } : { ok: false, fault: 'damaged' };
+}
+
+/** What is kept of a picture: its copy on a canvas, its figures, and how the copy's bytes stand for light. */
+interface Copy {
+  readonly canvas: OffscreenCanvas;
+  readonly light: LightFigures;
+  readonly coding?: 'stops';
+}
+
+function copyForScreen(bitmap: ImageBitmap): Copy {
+  const canvas = drawn(bitmap, STORED_SIDE);
+  bitmap.close();
+  return { canvas, light: lightFigures(reducePixels(pixelsOf(canvas), LIGHT_CELLS)) };
+}
+
+function copyInStops(pixels: LinearPixels): Copy {
+  const light = lightFigures(reduceLinear(pixels, LIGHT_CELLS));
+  const { columns, rows, rgba } = codedInStops(reduceLinear(pixels, STORED_SIDE), light.topStops);
+  const canvas = new OffscreenCanvas(columns, rows);
+  contextOf(canvas).putImageData(new ImageData(rgba, columns, rows), 0, 0);
+  return { canvas, light, coding: 'stops' };
+}
+
+/** A skyline as it was found in a picture. */
+export type SkylineRead = Pick<FoundSkyline, 'points' | 'unsure' | 'confidence'>;
+
+/** Finds the skyline in a picture that is kept; null where it cannot be decoded. */
+export async function* skylineOfPicture({
+  bytes,
+  type,
+  coding,
+}: {
+  readonly bytes: ArrayBuffer;
+  readonly type: string;
+  readonly coding: Coding;
+}): AsyncGenerator<number, SkylineRead | null> {
+  const bitmap = await decode(bytes, type);
+  if (!bitmap) return null;
+  yield 0.1;
+  const { points, unsure, confidence } = findSkyline(
+    reducePixels(pixelsOf(drawn(bitmap, 3 * SKYLINE_CELLS)), SKYLINE_CELLS, linearOfByte(coding)),
+  );
+  bitmap.close();
+  return { points, unsure, confidence };
+}
+
+async function decode(bytes: ArrayBuffer, type: string): Promise<ImageBitmap | null> {
+  try {
+    return await createImageBitmap(new Blob([bytes], { type }));
+  } catch {
+    return null;
+  }
+}
+
+/** The picture on a canvas, no larger than asked for; what is transparent is white. */
+function drawn(bitmap: ImageBitmap, longSide: number): OffscreenCanvas {
+  const { width, height } = bitmap;
+  const part = Math.min(1, longSide / Math.max(width, height));
+  const canvas = new OffscreenCanvas(
+    Math.max(1, Math.round(width * part)),
+    Math.max(1, Math.round(height * part)),
+  );
+  const context = contextOf(canvas);
+  context.fillStyle = 'white';
+  context.fillRect(0, 0, canvas.width, canvas.height);
+  context.imageSmoothingQuality = 'high';
+  context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  return canvas;
+}
+
+const contextOf = (canvas: OffscreenCanvas) =>
+  canvas.getContext('2d', { willReadFrequently: true }) as OffscreenCanvasRenderingContext2D;
+
+function pixelsOf(canvas: OffscreenCanvas): Pixels {
+  const {
+    width: columns,
+    height: rows,
+    data,
+  } = contextOf(canvas).getImageData(0, 0, canvas.width, canvas.height);
+  return { columns, rows, rgba: data };
+}

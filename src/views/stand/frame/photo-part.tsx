@@ -1,0 +1,152 @@
+import { Camera, ImagePlus, ImageUp, Trash2, X } from 'lucide-react';
+import { unknownLight } from '@/core/field';
+import { momentOf, type PictureOffer, pictureOffers, type Stand, withOffer } from '@/model';
+import { Button } from '@/ui/button';
+import { FilePicker } from '@/ui/file-picker';
+import { pictureFaultText, placeFigures, tieText, unknownText } from '@/words';
+import { PICTURE_FILES } from './photo-files';
+import { useDerived, useEdit, useIntake, usePhoto, usePictureIntake, useStand } from '../session';
+
+/** The picture that fills the frame: how it comes in, what it tells, and how it is taken out. */
+export function PicturePart() {
+  const stand = useStand();
+  const intake = usePictureIntake();
+  const state = useIntake((i) => i.picture);
+  const isMissing = usePhoto((p) => p.isMissing);
+  const derived = useDerived();
+  const { picture } = stand;
+  const field = derived.prepared?.input.field;
+  return (
+    <section aria-label="Picture">
+      <h3 className="font-semibold">Picture</h3>
+      {picture ? (
+        <p className="text-sm text-quiet">
+          {picture.name ?? 'A picture'}. {tieText(field?.tie ?? null)}{' '}
+          {field && unknownText(unknownLight(field))}
+        </p>
+      ) : (
+        <p className="text-sm text-quiet">
+          Drop a picture on the frame, paste it, or choose one: a test shot, or one of a phone. It stays on
+          this device; a copy of 1600 pixels is kept, the original stays yours.
+        </p>
+      )}
+      {isMissing && (
+        <p className="mt-1 text-sm">
+          It is not on this device: only its light came with the stand. Choose it again to see it, or bring
+          the stand in with its picture.
+        </p>
+      )}
+      {state.phase === 'reading' && (
+        <div className="mt-2 flex items-center gap-3" role="status">
+          <progress
+            className="h-1.5 flex-1 accent-(--action)"
+            value={state.progress ?? undefined}
+            aria-label="Reading the picture"
+          />
+          <span className="max-w-40 truncate text-sm text-quiet">{state.name}</span>
+          <Button kind="quiet" onClick={intake.dismiss}>
+            <X size={18} aria-hidden /> Cancel
+          </Button>
+        </div>
+      )}
+      {state.phase === 'refused' && (
+        <p role="alert" className="mt-2 rounded-md border border-edge p-3">
+          {pictureFaultText(state.fault, state.name)} Nothing has changed.
+        </p>
+      )}
+      {state.phase !== 'reading' && (
+        <div className="mt-2 flex flex-wrap gap-2">
+          <FilePicker label="Picture for the frame" accept={PICTURE_FILES} onFile={intake.take}>
+            {(pick) => (
+              <Button onClick={pick}>
+                {picture ? <ImageUp size={18} aria-hidden /> : <ImagePlus size={18} aria-hidden />}
+                {picture ? 'Another picture' : 'Choose a picture'}
+              </Button>
+            )}
+          </FilePicker>
+          <FilePicker label="Picture from the camera" accept="image/*" capture onFile={intake.take}>
+            {(pick) => (
+              <Button onClick={pick} className="hidden pointer-coarse:inline-flex">
+                <Camera size={18} aria-hidden /> Take one
+              </Button>
+            )}
+          </FilePicker>
+          {picture && (
+            <Button kind="quiet" onClick={intake.remove}>
+              <Trash2 size={18} aria-hidden /> Take it out
+            </Button>
+          )}
+        </div>
+      )}
+      {state.phase === 'taken' && state.data.lightIsHeld && (
+        <p role="status" className="mt-2 text-sm">
+          Some of its light went beyond what can be kept, and was held to it. Its readings tie it all the
+          same.
+        </p>
+      )}
+      <Offers />
+    </section>
+  );
+}
+
+/** Where the picture's own data differ from what stands here: each is taken over only when it is asked for. */
+function Offers() {
+  const stand = useStand();
+  const edit = useEdit();
+  const intake = usePictureIntake();
+  const state = useIntake((i) => i.picture);
+  if (state.phase !== 'taken') return null;
+  const offers = pictureOffers(stand, state.data);
+  if (!offers.length) return null;
+  const take = (all: readonly PictureOffer[]) => edit((s) => all.reduce(withOffer, s));
+  return (
+    <div className="mt-3 rounded-md border border-action p-3">
+      <h4 className="font-semibold">The picture tells otherwise</h4>
+      <ul className="my-1">
+        {offers.map((offer) => {
+          const { name, now, told } = offerText(offer, stand);
+          return (
+            <li key={offer.of} className="flex items-center gap-2">
+              <span className="flex-1">
+                {name} <span className="font-mono">{told}</span>
+                <span className="text-quiet"> instead of {now}</span>
+              </span>
+              <Button kind="quiet" onClick={() => take([offer])} aria-label={`Take ${name} ${told}`}>
+                Take
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+      <div className="flex gap-2">
+        {offers.length > 1 && (
+          <Button kind="action" onClick={() => take(offers)}>
+            Take all
+          </Button>
+        )}
+        <Button onClick={intake.dismiss}>Leave as it is</Button>
+      </div>
+    </div>
+  );
+}
+
+const momentText = (iso: string): string =>
+  new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+
+function offerText(offer: PictureOffer, stand: Stand) {
+  const { lens, exposure, camera, place } = stand;
+  switch (offer.of) {
+    case 'focalLength':
+      return { name: 'Focal length', told: `${offer.mm} mm`, now: `${lens.focalLengthMm} mm` };
+    case 'aperture':
+      return { name: 'Aperture', told: `f/${offer.aperture}`, now: `f/${exposure.aperture}` };
+    case 'iso':
+      return { name: 'ISO', told: String(offer.iso), now: String(exposure.iso) };
+    case 'orientation':
+      return { name: 'Orientation', told: offer.orientation, now: camera.orientation ?? 'landscape' };
+    case 'time':
+      return { name: 'Time', told: momentText(offer.takenAt), now: momentText(momentOf(stand)) };
+    case 'place':
+      return { name: 'Place', told: placeFigures(offer.place), now: place ? placeFigures(place) : 'none' };
+  }
+}

@@ -1,0 +1,73 @@
+import { type ReactNode } from 'react';
+import { prefer } from '@/store';
+import { Button } from '@/ui/button';
+import { notSavedText, TEMPORARY_TEXT } from '@/words';
+import { saveBackup } from '../shared/save';
+import { useDevice, usePreferences, useWorkspace, useWorkspaceState } from './workspace-context';
+
+/** What must be told above the page; in the middle of a stand only what its work depends on. */
+export function Banners({ inStand }: { inStand: boolean }) {
+  const { workspace, isDemo } = useWorkspace();
+  const problem = useWorkspaceState((s) => s.problem);
+  const temporary = useWorkspaceState((s) => s.temporary);
+  const backupDue = useWorkspaceState((s) => s.backupDue);
+  const phase = useWorkspaceState((s) => s.phase);
+  const takeUpdate = useDevice((d) => d.takeUpdate);
+  const toldInsecure = usePreferences((p) => p.toldInsecure);
+  const everything = () => void workspace.backupWithPictures().then(saveBackup);
+  if (phase !== 'ready') return null;
+  const unsaved = problem && notSavedText(problem.fault);
+  return (
+    <>
+      {unsaved && (
+        <Banner isFault says={`${unsaved.what} ${unsaved.then}`}>
+          <Button onClick={() => void workspace.retry()}>Try again</Button>
+          <Button onClick={everything}>Save everything to a file</Button>
+        </Banner>
+      )}
+      {temporary && !unsaved && (
+        <Banner isFault says={TEMPORARY_TEXT}>
+          <Button onClick={everything}>Save everything to a file</Button>
+        </Banner>
+      )}
+      {!inStand && takeUpdate && (
+        <Banner says="A newer version of Pale Seam is ready. Your stands stay as they are.">
+          <Button onClick={takeUpdate}>Reload with it</Button>
+        </Banner>
+      )}
+      {!inStand && !isDemo && backupDue && (
+        <Banner says="Your stands are kept in this browser alone, and the last backup is old or was never made.">
+          <Button onClick={everything}>Back up now</Button>
+          <Button kind="quiet" onClick={() => workspace.reminded()}>
+            Not this week
+          </Button>
+        </Banner>
+      )}
+      {!window.isSecureContext && !toldInsecure && (
+        <Banner says="This page came over plain HTTP. It works, but the browser withholds what needs a secure page: working offline, copying and sharing, keeping the screen on, and keeping the storage for good. Back up to a file.">
+          <Button onClick={() => prefer({ toldInsecure: true })}>Understood</Button>
+        </Banner>
+      )}
+    </>
+  );
+}
+
+function Banner({
+  says,
+  isFault = false,
+  children,
+}: {
+  says: string;
+  isFault?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <div
+      role={isFault ? 'alert' : 'status'}
+      className={`flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-b bg-panel px-4 py-1.5 desk:px-6 ${isFault ? 'border-fault text-fault' : 'border-rule'}`}
+    >
+      <p className="min-w-0 flex-1 basis-72">{says}</p>
+      <div className="flex flex-wrap gap-2">{children}</div>
+    </div>
+  );
+}

@@ -1,0 +1,50 @@
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
+import { type Command, useCommands, useCommandState } from '@/ui/commands';
+import { useTheme } from '@/ui/theme';
+import { saveBackup } from '../shared/save';
+import { standKey } from '../shared/stand-path';
+import { useWorkspace, useWorkspaceState } from './workspace-context';
+
+/** What can be done from everywhere: go to a page or a stand, begin one, back up, change the theme. */
+export function useShellCommands(): void {
+  const { workspace, base } = useWorkspace();
+  const navigate = useNavigate();
+  const stands = useWorkspaceState((s) => s.stands);
+  const toggle = useTheme((t) => t.toggle);
+  const setOpen = useCommandState((s) => s.setOpen);
+
+  const everywhere = useMemo((): Command[] => {
+    const go = (path: string) => () => void navigate(`${base}/${path}`);
+    return [
+      { name: 'Everything that can be done', keys: 'Ctrl K', run: () => setOpen('palette') },
+      { name: 'Shortcuts', keys: '?', also: 'help keys', run: () => setOpen('shortcuts') },
+      { name: 'Stands', also: 'go to list', run: go('stands') },
+      { name: 'Bag', also: 'go to filters glass lenses cameras', run: go('bag') },
+      { name: 'Settings', also: 'go to theme place storage', run: go('settings') },
+      {
+        name: 'Begin a new stand',
+        also: 'create',
+        run: () => go(`stands/${standKey(workspace.createStand())}`)(),
+      },
+      { name: 'Noon or Dusk', also: 'theme dark light night', run: toggle },
+      {
+        name: 'Back up everything to a file',
+        also: 'save export',
+        run: () => void workspace.backupWithPictures().then(saveBackup),
+      },
+    ];
+  }, [base, navigate, setOpen, toggle, workspace]);
+
+  const open = useMemo(
+    () =>
+      stands.map(({ id, document }) => ({
+        name: document.stand.name || 'without a name',
+        also: 'open stand',
+        run: () => void navigate(`${base}/stands/${standKey(id)}`),
+      })),
+    [base, navigate, stands],
+  );
+  useCommands('Stands', open);
+  useCommands('Everywhere', everywhere);
+}

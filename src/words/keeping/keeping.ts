@@ -1,0 +1,65 @@
+import { type Notice } from '@/model';
+import { listText } from '../figures/figures';
+
+const named = (name: string): string => (name.trim() ? `“${name}”` : 'A stand without a name');
+
+/** What has happened to what is kept, once. */
+export function noticeText(notice: Notice): string {
+  switch (notice.code) {
+    case 'both-kept':
+      return `${named(notice.name)} was changed in another tab at the same time. Both versions are kept.`;
+    case 'not-deleted':
+      return `${named(notice.name)} was changed in another tab at the same time, so it is not deleted.`;
+    case 'bag-joined': {
+      const { settingsAreTheirs, leftOut } = notice;
+      return [
+        'The bag was changed in another tab at the same time. What either tab has put in is kept',
+        settingsAreTheirs && '; the holder is as the other tab has it',
+        leftOut.length > 0 && `, but for ${listText(leftOut)}: the bag is full`,
+        '.',
+      ]
+        .filter(Boolean)
+        .join('');
+    }
+    case 'not-taken':
+      return notice.fault.code === 'too-large'
+        ? `That was not taken: ${notice.fault.message}. Everything is as it was.`
+        : `That was not taken, since it could not be kept (${notice.fault.path}: ${notice.fault.message}). Everything is as it was.`;
+    case 'no-seeds':
+      return 'The demo’s stands could not be fetched: they need the network once. Nothing was stored; open the demo again when it is there.';
+  }
+}
+
+/** A thing of a file that was not taken. */
+interface Refused {
+  readonly what: 'stand' | 'filter' | 'lens' | 'camera' | 'bag' | 'picture';
+  readonly name: string;
+  readonly error: { readonly path: string; readonly message: string };
+}
+
+/** Why a thing of a file was not taken, and where. */
+export const refusedText = ({ what, name, error }: Refused): string =>
+  `${what === 'bag' ? 'The bag' : `The ${what} “${name}”`}: ${error.path ? `${error.path}, ` : ''}${error.message}`;
+
+/** How many things of a file were not taken. */
+export const refusedCountText = (count: number): string =>
+  count === 1
+    ? 'One thing in it is not as it should be and was not taken. All else was.'
+    : `${count} things in it are not as they should be and were not taken. All else was.`;
+
+/** A backup that was made, with what of it is lacking. */
+export function backupText({
+  unreadable,
+  missing,
+}: {
+  readonly unreadable: readonly Refused[];
+  readonly missing: number;
+}): string | null {
+  const parts = [
+    unreadable.length > 0 &&
+      `${unreadable.length === 1 ? 'One thing' : `${unreadable.length} things`} in it would be refused when it is brought in: ${listText(unreadable.map((r) => r.name))}`,
+    missing > 0 &&
+      `${missing === 1 ? 'one picture is' : `${missing} pictures are`} not on this device, and not in it`,
+  ].filter((part) => part !== false);
+  return parts.length ? `The backup is saved. ${parts.join('; ')}.` : null;
+}

@@ -1,0 +1,107 @@
+import { type Safety, type SheetSet } from '@/core/balance';
+import { incidentEv } from '@/core/exposure';
+import { daylightLux, overcastSpan } from '@/core/sky';
+import {
+  type Bag,
+  gapOf,
+  type OtherLook,
+  type School,
+  type Stand,
+  type StockAdvice,
+  sunGuessStops,
+  type SunSide,
+  sunSideOf,
+} from '@/model';
+import { faultText } from './faults';
+import { type Spots, spotNames } from '../figures/spots';
+import { fitFigure, stopsFigure, stopsText } from '../figures/figures';
+import { glassNamed } from '../glass/glass';
+import { filterKindText } from '../glass/kinds';
+import { sideNames } from '../figures/sides';
+
+export const LOOK_NAMES: Record<School, string> = {
+  even: 'Even',
+  natural: 'Natural',
+  heavy: 'Heavy',
+  least: 'Least glass',
+  bracket: 'Bracket',
+  sun: 'By the sun',
+};
+
+/** Where the sun stands, in running words. */
+export const SUN_PLACES: Record<SunSide, string> = {
+  behind: 'behind you',
+  side: 'at the side',
+  ahead: 'ahead',
+  hidden: 'hidden',
+};
+
+/** What a look is after, in a sentence. */
+export const LOOK_AIMS: Record<School, string> = {
+  even: 'Sky and land meet at the same tone.',
+  natural: 'The sky stays a little brighter, as the eye sees it.',
+  heavy: 'The sky comes out darker than the land.',
+  least: 'The weakest glass with which one exposure holds everything; the land is lifted afterwards.',
+  bracket: 'No grad: several exposures, to be merged afterwards.',
+  sun: 'A rule of thumb by where the sun stands. Nothing is measured, and no time is given.',
+};
+
+/** A look with its figure, behind its name: "keep the sky 1.0 brighter". */
+export function lookLine(stand: Stand): string {
+  const gap = gapOf(stand);
+  if (gap === null) return '';
+  const { sky } = sideNames(stand);
+  return gap < 0
+    ? `make the ${sky} ${stopsFigure(-gap)} darker`
+    : `keep the ${sky} ${stopsFigure(gap)} brighter`;
+}
+
+/** What another look would have fitted: "2 stops, hard", "3 frames", or why it has no plan. */
+export function otherLookText({ filterIds, frames, fault }: OtherLook, bag: Bag, spots: Spots): string {
+  if (fault) return faultText(fault, spots);
+  if (frames !== null) return frames === 1 ? 'one frame holds it' : `${frames} frames`;
+  return glassNamed(bag, filterIds);
+}
+
+/** How safe the answer is, a sentence each: over what spans it holds, and what decides it. */
+export function safetyText({ bestForSpans, deciding }: Safety, bag: Bag, spots: Spots): string[] {
+  const spot = spotNames(spots);
+  const named = (set: SheetSet) =>
+    glassNamed(
+      bag,
+      set.map((s) => s.id),
+    );
+  return [
+    ...(bestForSpans
+      ? [`Best for spans of ${stopsFigure(bestForSpans[0])} to ${stopsFigure(bestForSpans[1])} stops.`]
+      : []),
+    ...deciding.map((d) =>
+      d.kind === 'taken'
+        ? `The reading of ${spot(d.readingId)} decides: without it ${named(d.otherwise)} would be best. Read it again to be sure.`
+        : `Meter ${d.shape.name ? `the ${d.shape.name}` : 'the marked feature'} next: its light decides between this and ${named(d.otherwise)}.`,
+    ),
+  ];
+}
+
+/** A sheet that is not in the bag and would have done better; never the advice. */
+export const stockText = ({ sheet, betterByStops }: StockAdvice): string =>
+  `Not in your bag: ${filterKindText(sheet)} would fit better by ${fitFigure(betterByStops)}.`;
+
+/** What a clear sky gives the ground with the sun at a height, as a forecast with its range; null out of range. */
+export function daylightText(sunAltitudeDeg: number): string | null {
+  const lux = daylightLux(sunAltitudeDeg);
+  if (lux === null) return null;
+  return `Forecast, under a clear sky: the ground gets EV ${stopsFigure(incidentEv(lux))} by an incident meter; cloud takes 1 to 3 stops of it, and not from the span. Under an even overcast the sky low down stands about ${stopsFigure(overcastSpan(OVERCAST_LOW_DEG, GREY_GROUND))} above grey ground.`;
+}
+
+/** Where the sky of an overcast is looked at, and the reflectance of ordinary ground. */
+const OVERCAST_LOW_DEG = 15;
+const GREY_GROUND = 0.18;
+
+/** What the sun rule would have said, beside what was measured. */
+export function sunRuleText(stand: Stand): string {
+  const side = sunSideOf(stand);
+  const stops = sunGuessStops(stand);
+  if (side === null || stops === undefined) return 'The sun rule would need to know where the sun stands.';
+  return `The sun rule, with the sun ${SUN_PLACES[side]}, would say ${stops === 0 ? 'no grad' : stopsText(stops)}.`;
+}

@@ -1,0 +1,322 @@
+import { sameSet, sideReadings } from '@/core/balance';
+import { isUpsideDown, type Seat, turnFromUpright } from '@/core/optics';
+import {
+  type Carry,
+  type Derived,
+  type Glass,
+  type Lift,
+  isStale,
+  type Stand,
+  type StandBracket,
+  traitsOf,
+  type WholeScene,
+} from '@/model';
+import { mean } from '@/core/numerics';
+import { LONGEST_MARK_SECONDS } from '@/core/units';
+import { carriedNotes } from '../readings/drift';
+import { faultText } from './faults';
+import {
+  ageText,
+  degreesFigure,
+  isoFigure,
+  listText,
+  mmFigure,
+  stopsFigure,
+  stopsText,
+  timeText,
+} from '../figures/figures';
+import { glassName } from '../glass/glass';
+import { darkerName, sideNames, type SideNames } from '../figures/sides';
+
+/** One row of the slip: what to do, in large, and beside it what else matters. */
+export interface SlipRow {
+  readonly label: 'Glass' | 'Seat' | 'Expose';
+  readonly main: string;
+  /** The same in fewer letters, for a narrow screen. */
+  readonly brief: string;
+  readonly aside: string;
+}
+
+export interface Slip {
+  /** `ready`: can be followed. `waiting`: something is still to be done first. `fault`: there is no plan. */
+  readonly state: 'ready' | 'waiting' | 'fault';
+  readonly rows: readonly [SlipRow, SlipRow, SlipRow];
+}
+
+export interface SlipContext {
+  readonly stand: Stand;
+  readonly derived: Derived;
+  /** A search is under way, or has failed. */
+  readonly search: 'idle' | 'working' | 'failed';
+  /** Age of the oldest reading that counts, minutes; null where none says when it was taken. */
+  readonly oldestMinutes: number | null;
+  /** What carried the readings that the stand was worked out with; absent: nothing did. */
+  readonly carry?: Carry | null | undefined;
+}
+
+/** The slip of a stand: a wording for every state it can be in. */
+export function slipOf(context: SlipContext): Slip {
+  const { derived, stand } = context;
+  const { fault, inUse, bracket } = derived;
+  if (fault && !inUse) return unfit(faultText(fault, stand.readings));
+  if (bracket) return bracketSlip(context, bracket);
+  if (derived.wholeScene && traitsOf(stand).readsLight) return sceneSlip(context, derived.wholeScene);
+  const rows = (glass: SlipRow, seat: SlipRow): Slip['rows'] => [glass, seat, exposeRow(context)];
+  const nothing = row('Seat', 'nothing to seat yet', '');
+  const roles = new Set(context.stand.readings.filter((r) => !r.limit).map((r) => r.role));
+  const hasLand = roles.has('land') || roles.has('water');
+  if (traitsOf(stand).readsLight && (!hasLand || !roles.has('sky'))) {
+    const { sky } = sideNames(stand);
+    const [main, aside] = !hasLand
+      ? roles.has('sky')
+        ? ['Now meter the land', `the ${sky} alone cannot say which grad`]
+        : [`Meter the land, then the ${sky}`, 'two spot readings make a plan']
+      : [`Now meter the ${sky}`, 'the land alone cannot say which grad'];
+    return { state: 'waiting', rows: rows(row('Glass', main, aside), nothing) };
+  }
+  if (derived.chosen) return ready(context, derived.chosen);
+  if (fault)
+    return { state: 'fault', rows: rows(row('Glass', 'no plan', faultText(fault, stand.readings)), nothing) };
+  if (context.search === 'failed')
+    return {
+      state: 'fault',
+      rows: rows(
+        row('Glass', 'the search stopped', 'your stand is safe; change anything to try again'),
+        nothing,
+      ),
+    };
+  if (!derived.plan) return { state: 'waiting', rows: rows(row('Glass', 'being worked out', ''), nothing) };
+  return ready(context, derived.plan);
+}
+
+const row = (label: SlipRow['label'], main: string, aside: string, brief = main): SlipRow => ({
+  label,
+  main,
+  brief,
+  aside,
+});
+
+function unfit(reason: string): Slip {
+  return {
+    state: 'fault',
+    rows: [
+      row('Glass', 'no plan', reason),
+      row('Seat', 'nothing to seat', ''),
+      row('Expose', 'not known', ''),
+    ],
+  };
+}
+
+/** A bracket takes the place of glass: one time after another, the darkest picture first. */
+function bracketSlip({ stand, derived }: SlipContext, bracket: StandBracket): Slip {
+  if (!bracket.ok) {
+    const glass = row('Glass', 'no bracket', faultText(bracket, stand.readings));
+    return {
+      state: bracket.reason === 'no-reading' ? 'waiting' : 'fault',
+      rows: [glass, row('Seat', 'nothing to seat', ''), row('Expose', 'not known', '')],
+    };
+  }
+  const { frames, reachStops } = bracket;
+  const times = frames.map((f) => timeText(f.seconds));
+  const { aperture, iso } = stand.exposure;
+  return {
+    state: 'ready',
+    rows: [
+      row(
+        'Glass',
+        frames.length === 1 ? 'No grad: one frame holds it' : `No grad: ${frames.length} frames`,
+        `for ${stopsText(reachStops)} from darkest to brightest`,
+      ),
+      row('Seat', 'nothing to seat', ''),
+      row(
+        'Expose',
+        `f/${aperture}, ${listText(times)}, ISO ${iso}`,
+        [...(frames.length > 1 ? ['darkest picture first'] : []), ...fittedText(derived)].join('; '),
+      ),
+    ],
+  };
+}
+
+/** One time for everything: no grad is asked for. */
+function sceneSlip({ stand, derived, oldestMinutes }: SlipContext, { seconds }: WholeScene): Slip {
+  return {
+    state: 'ready',
+    rows: [
+      row('Glass', 'No grad asked for', 'the whole scene in one time; meter sky and land for a grad'),
+      row('Seat', 'nothing to seat', ''),
+      row(
+        'Expose',
+        settingsText(stand, seconds),
+        [...staleText(oldestMinutes), ...fittedText(derived)].join('; '),
+      ),
+    ],
+  };
+}
+
+/** What is on the lens beside the grads, where a time has been worked out with it. */
+function fittedText({ prepared }: Derived): string[] {
+  const stops = prepared?.fitted.stops ?? 0;
+  return stops > 0 ? [`with ${stopsFigure(stops)} stops of ND or polariser on`] : [];
+}
+
+function ready(context: SlipContext, glass: Glass): Slip {
+  return {
+    state: context.derived.stale ? 'waiting' : 'ready',
+    rows: [glassRow(context, glass), seatRow(context, glass), exposeRow(context)],
+  };
+}
+
+/** How a holder is turned, in words: "level", "turned 8° anticlockwise", "upside down, level". */
+export function turnText(turnDeg: number): string {
+  const turn = turnFromUpright(turnDeg);
+  const way =
+    Math.abs(turn) < 0.125
+      ? 'level'
+      : `turned ${degreesFigure(Math.abs(turn))}° ${turn > 0 ? 'clockwise' : 'anticlockwise'}`;
+  return isUpsideDown(turnDeg) ? `upside down, ${way}` : way;
+}
+
+function glassRow({ stand, derived, search }: SlipContext, glass: Glass): SlipRow {
+  const { plan, chosen } = derived;
+  const asides: string[] = [];
+  if (search === 'working' || derived.stale) asides.push('being worked out anew');
+  else if (chosen && plan && chosen.filterIds.join() !== plan.filterIds.join())
+    asides.push(`your choice; computed: ${glassName(plan.filters)}`);
+  if (glass.filters.length > 1) asides.push('the first nearest the lens');
+  if (derived.balance?.spanStops === null) asides.push('a guess by the sun, not a measurement');
+  if (glass.lift) asides.push(liftText(glass.lift, darkerName(stand, derived)));
+  if (!chosen && derived.balance?.least?.enough === false)
+    asides.push('one exposure does not hold everything');
+  if (!glass.seat) {
+    if (!chosen) asides.push(...noGradText(derived, sideNames(stand)));
+    return row('Glass', chosen ? 'No grad' : 'No grad needed', asides.join('; '));
+  }
+  return row(
+    'Glass',
+    `${capital(glassName(glass.filters))}, ${turnText(glass.seat.turnDeg)}`,
+    asides.join('; '),
+  );
+}
+
+/** Why no grad is advised. */
+function noGradText({ balance, spanStops }: Derived, names: SideNames): string[] {
+  if (!balance || balance.spanStops === null) return [];
+  if (balance.least) return [];
+  if (balance.neededStops > 0) return ['any grad would show more than it helps'];
+  return [
+    `the ${names[balance.brighter]} is ${stopsFigure(Math.abs(spanStops ?? 0))} brighter, and may stay so`,
+  ];
+}
+
+/** What Least glass leaves to be done afterwards, and what that costs. */
+export function liftText({ stops, asNoisyAsIso }: Lift, darker: string): string {
+  if (stops < 0.05) return 'nothing to lift afterwards';
+  return `lift the ${darker} ${stopsText(stops)} afterwards, as noisy as ISO ${isoFigure(asNoisyAsIso)}`;
+}
+
+/** The seat in units that a ruler reads: what stands above the rail, or below it upside down. */
+function seatMainText(glass: Glass): string {
+  const { seat, sticksOutMm: out } = glass;
+  if (!seat) return 'nothing to seat';
+  const side = isUpsideDown(seat.turnDeg) ? 'below' : 'above';
+  if (out === null) {
+    const offset = seat.offsetMm;
+    const way =
+      offset === 0
+        ? 'on the lens axis'
+        : `${mmFigure(Math.abs(offset))} mm ${offset > 0 === (side === 'above') ? 'above' : 'below'} the lens axis`;
+    return `Seam ${way}`;
+  }
+  return out >= 0
+    ? `${mmFigure(out)} mm of sheet standing ${side} the rail`
+    : `Sheet's end ${mmFigure(-out)} mm inside the rail`;
+}
+
+/** The seat for a narrow screen: "26.5 mm above the rail". */
+function seatBriefText(glass: Glass): string {
+  const { seat, sticksOutMm: out } = glass;
+  if (!seat || out === null || out < 0) return seatMainText(glass);
+  return `${mmFigure(out)} mm ${isUpsideDown(seat.turnDeg) ? 'below' : 'above'} the rail`;
+}
+
+/** The seat in a few characters: "26.5 mm, level". */
+export function seatShortText(glass: Glass): string {
+  if (!glass.seat) return 'nothing to seat';
+  const figure = mmFigure(glass.sticksOutMm ?? glass.seat.offsetMm);
+  return `${figure} mm, ${turnText(glass.seat.turnDeg)}`;
+}
+
+/** How far it may be off, and where the computed seat is when the photographer has set another. */
+function seatRow({ stand, derived }: SlipContext, glass: Glass): SlipRow {
+  const { seat, sticksOutMm: out } = glass;
+  const asides: string[] = [];
+  const computed = computedSeat(derived, glass);
+  if (seat && computed && (computed.offsetMm !== seat.offsetMm || computed.turnDeg !== seat.turnDeg)) {
+    const figure = mmFigure((out ?? seat.offsetMm) + computed.offsetMm - seat.offsetMm);
+    asides.push(`computed: ${figure} mm, ${turnText(computed.turnDeg)}`);
+  } else if (out !== null && glass.figures?.playMm) {
+    const [low, high] = glass.figures.playMm.map((p) => mmFigure(out + p));
+    if (low !== high) asides.push(`${low} to ${high} is as good`);
+  }
+  const second = glass.standOutMm[1];
+  if (out !== null && typeof second === 'number' && mmFigure(second) !== mmFigure(out))
+    asides.push(`the second sheet stands ${mmFigure(second)} mm`);
+  const giveOrTake = glass.outcome.seam?.giveOrTakeMm ?? 0;
+  if (giveOrTake >= 0.5) asides.push(`give or take ${mmFigure(giveOrTake)}, lens estimated`);
+  const assumed = (stand.assumed ?? []).filter((part) => part !== 'camera');
+  if (seat && assumed.length) asides.push(`${listText(assumed)} assumed`);
+  return row('Seat', seatMainText(glass), asides.join('; '), seatBriefText(glass));
+}
+
+/** The seat that was computed for the same glass, if it was. */
+export function computedSeat({ balance }: Derived, { filterIds }: Glass): Seat | null {
+  return balance?.best.find((c) => sameSet(c.set, filterIds))?.seat ?? null;
+}
+
+/** The settings to expose with: "f/11, 1/8 s, ISO 100". */
+function settingsText({ exposure: { aperture, iso } }: Stand, seconds: number): string {
+  const bulb = seconds > LONGEST_MARK_SECONDS ? ', bulb' : '';
+  return `f/${aperture}, ${timeText(seconds)}${bulb}, ISO ${iso}`;
+}
+
+/** That the light has moved on; a record of another day is none to read again. */
+const staleText = (minutes: number | null): string[] =>
+  minutes !== null && isStale(minutes) ? [`readings ${ageText(minutes)} old: read again`] : [];
+
+function exposeRow({ stand, derived, oldestMinutes, carry = null }: SlipContext): SlipRow {
+  const { inUse, prepared } = derived;
+  const exposure = inUse?.outcome.exposure;
+  if (!traitsOf(stand).readsLight)
+    return row('Expose', 'not metered', 'the sun rule gives a grad, not a time: meter the land for one');
+  if (!inUse || !prepared || !exposure) return row('Expose', 'no land reading yet', '');
+  const main = settingsText(stand, exposure.seconds);
+  const asides = [...staleText(oldestMinutes), ...carriedNotes(carry)];
+  asides.push(...fittedText(derived), landingText(derived, inUse, sideNames(stand)));
+  const { clips } = inUse.outcome;
+  if (clips.length) asides.push(`${listText(clips)} not held`);
+  else if (exposure.capped) asides.push('held back for the highlights');
+  return row('Expose', main, asides.filter(Boolean).join('; '));
+}
+
+/** Where the brighter side comes out: "the sky comes out 1.2 above mid-grey". */
+function landingText({ prepared, spanStops }: Derived, glass: Glass, names: SideNames): string {
+  if (!prepared) return '';
+  if (spanStops === null) return 'for the land alone';
+  const side = spanStops >= 0 ? 'sky' : 'land';
+  const own = new Set(sideReadings(side, prepared.input.field.readings).map((r) => r.id));
+  const tone = mean(glass.outcome.readings.filter((r) => own.has(r.id)).map((r) => r.toneThroughStops));
+  return `the ${names[side]} comes out ${toneText(tone)}`;
+}
+
+/** A tone by its distance from mid-grey: "1.2 above mid-grey". */
+export function toneText(tone: number): string {
+  const figure = stopsFigure(Math.abs(tone));
+  return Number(figure) === 0 ? 'at mid-grey' : `${figure} ${tone > 0 ? 'above' : 'below'} mid-grey`;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** The slip as one sentence, for reading aloud and copying. */
+export function slipSentence({ rows }: Slip): string {
+  return `${rows.map((r) => (r.aside ? `${r.main} (${r.aside})` : r.main)).join('. ')}.`;
+}
