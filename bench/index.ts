@@ -1,6 +1,6 @@
 import { type Figure, figureText } from './measure';
 import { manyFigures } from './many';
-import { pictureFigures } from './picture';
+import { photoFigures } from './picture';
 import { searchFigures } from './search';
 import { writeFigures } from './write';
 
@@ -9,7 +9,7 @@ const GROUPS: Readonly<Record<string, () => Iterable<Figure> | AsyncIterable<Fig
   search: searchFigures,
   many: manyFigures,
   write: writeFigures,
-  picture: pictureFigures,
+  picture: photoFigures,
 };
 
 const asked = process.argv.slice(2);

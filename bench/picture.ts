@@ -11,7 +11,7 @@ import {
   reducePixels,
   SKYLINE_CELLS,
 } from '@/core/photo';
-import { makeScene, takePicture } from '@/core/scene';
+import { makeScene, takePhoto } from '@/core/scene';
 import { type InPage } from './in-page/decode-to-span';
 import { type Figure, figure, median, runs } from './measure';
 
@@ -22,7 +22,7 @@ const COUNT = 5;
 /** A picture of a scene blown up to full size, as a camera writes it. */
 async function jpeg(): Promise<Buffer> {
   const scene = makeScene({ landscape: 'terraces', seed: 3, columns: 600 });
-  const { columns, rows, rgb } = takePicture(scene, { midGreyEv: 13, contrast: 0.82 });
+  const { columns, rows, rgb } = takePhoto(scene, { midGreyEv: 13, contrast: 0.82 });
   return sharp(Buffer.from(rgb), { raw: { width: columns, height: rows, channels: 3 } })
     .resize(SIZE.width, SIZE.height, { fit: 'fill' })
     .jpeg({ quality: 92 })
@@ -72,7 +72,7 @@ async function inBrowser(bytes: Buffer): Promise<InPage | null> {
 }
 
 /** From a file of 24 megapixels to its figures and its skyline, beside what decoding alone takes (libjpeg, in the same run). */
-export async function* pictureFigures(): AsyncGenerator<Figure> {
+export async function* photoFigures(): AsyncGenerator<Figure> {
   const bytes = await jpeg();
   const decode: number[] = [];
   for (let i = 0; i < COUNT; i++) {

@@ -10,7 +10,7 @@ import {
   type SceneLight,
   type SceneOrder,
   sceneView,
-  takePicture,
+  takePhoto,
 } from '@/core/scene';
 import { exactAperture, luminanceOf, MID_GREY, nearestShutterMark } from '@/core/units';
 import { readBagFile, writeStandFile } from '@/files';
@@ -78,7 +78,7 @@ async function picture(scene: SceneLight, order: SceneOrder, demo: DemoStand): P
   const aperture = 8;
   const mark = markFor(wanted, aperture);
   const midGreyEv = Math.log2(exactAperture(aperture) ** 2 / mark.exact);
-  const shot = takePicture(scene, { midGreyEv, contrast: CONTRAST, cornerStops: 0.25, seed: order.seed });
+  const shot = takePhoto(scene, { midGreyEv, contrast: CONTRAST, cornerStops: 0.25, seed: order.seed });
   const rational = (x: number) => (x >= 1 ? `${Math.round(x * 10)}/10` : `1/${Math.round(1 / x)}`);
   const view = sceneView(order);
   const bytes = await sharp(Buffer.from(shot.rgb), {

@@ -1,6 +1,6 @@
 import { readStandFile } from '@/files';
-import { deriveStand, prepareStand, withPicture } from '@/model';
-import { readPicture } from '@/photos/read-photo';
+import { deriveStand, prepareStand, withPhoto } from '@/model';
+import { readPhoto } from '@/photos/read-photo';
 
 /** Milliseconds of the browser's own decode of a picture, and of everything from its file to a stand's span. */
 export interface InPage {
@@ -17,12 +17,12 @@ async function timed(work: () => Promise<unknown>): Promise<number> {
 async function spanFrom(bytes: ArrayBuffer, standText: string): Promise<number> {
   const opened = readStandFile(standText);
   if (!opened.ok) throw new Error(opened.error.message);
-  const steps = readPicture({ bytes, name: 'bench.jpg' });
+  const steps = readPhoto({ bytes, name: 'bench.jpg' });
   let step = await steps.next();
   while (!step.done) step = await steps.next();
   if (!step.value.ok) throw new Error(step.value.fault);
   const { bag } = opened.value;
-  const stand = withPicture(opened.value.stand, step.value.picture);
+  const stand = withPhoto(opened.value.stand, step.value.picture);
   const { spanStops } = deriveStand(stand, bag, null, prepareStand(stand, bag));
   if (spanStops === null) throw new Error('no span');
   return spanStops;

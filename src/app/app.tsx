@@ -2,7 +2,7 @@ import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { createSummaries } from '@/store';
-import { pictureClient, skylineClient, solveClient, studyClient } from '@/workers';
+import { photoClient, skylineClient, solveClient, studyClient } from '@/workers';
 import { Shell } from '@/views/workspace/shell';
 import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-context';
 import { StandsPage } from '@/views/stands/stands-page';
@@ -20,7 +20,7 @@ const SettingsPage = lazy(() =>
 const CLIENTS: Clients = {
   solve: solveClient,
   study: studyClient,
-  picture: pictureClient,
+  picture: photoClient,
   skyline: skylineClient,
 };
 

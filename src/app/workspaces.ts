@@ -32,7 +32,7 @@ export function openWorkspace(name: WorkspaceName): Workspace {
       ? {
           // the demo's files are loaded only by who opens the demo
           seeds: async () => (await import('@/demo')).DEMO_FILES,
-          seedPicture: async (sha256: string) => (await import('@/demo')).demoPicture(sha256),
+          seedPhoto: async (sha256: string) => (await import('@/demo')).demoPhoto(sha256),
         }
       : {}),
   });

@@ -20,7 +20,7 @@ const ADDRESSES = import.meta.glob<string>('./pictures/*.jpg', {
 });
 
 /** A picture of the demo, fetched from where the page itself came from; null for any other. */
-export async function demoPicture(sha256: string) {
+export async function demoPhoto(sha256: string) {
   const pictures = STANDS.map((text) => (JSON.parse(text) as DemoFile).stand.picture);
   const picture = pictures.find((p) => p?.sha256 === sha256);
   const address = picture && ADDRESSES[`./pictures/${picture.name}`];

@@ -1,15 +1,9 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { strToU8, zipSync } from 'fflate';
-import {
-  MAX_BACKUP_BYTES,
-  MAX_DOCUMENT_BYTES,
-  MAX_PICTURE_SIDE,
-  MAX_STANDS,
-  type StoredPicture,
-} from '@/model';
+import { MAX_BACKUP_BYTES, MAX_DOCUMENT_BYTES, MAX_PHOTO_SIDE, MAX_STANDS, type StoredPhoto } from '@/model';
 import { type FileResult, refused } from './errors';
-import { isKept, pictureHeader } from '@/photos/formats';
+import { isKept, photoHeader } from '@/photos/formats';
 import { openZip, type Zip } from './zip';
 
 /** A stand, or everything, and the pictures that it refers to, in one file (formats: the bundle). */
@@ -17,7 +11,7 @@ export interface Bundle {
   readonly kind: BundleKind;
   /** The text of the stand file, or of the backup. */
   readonly text: string;
-  readonly pictures: readonly StoredPicture[];
+  readonly pictures: readonly StoredPhoto[];
 }
 
 /** A bundle that is open: its document, and its pictures one by one, when they are wanted. */
@@ -27,7 +21,7 @@ export interface OpenedBundle {
   /** SHA-256 of the pictures that it says it holds. */
   readonly sha256s: readonly string[];
   /** A picture of the bundle; refused where it is damaged, no picture, or another than its name stands for. */
-  readonly picture: (sha256: string) => Promise<FileResult<StoredPicture>>;
+  readonly picture: (sha256: string) => Promise<FileResult<StoredPhoto>>;
 }
 
 export type BundleKind = 'stand' | 'backup';
@@ -43,7 +37,7 @@ const KINDS: Record<
 const PICTURE = /^pictures\/([0-9a-f]{64})$/;
 const pathOf = (hash: string) => `pictures/${hash}`;
 /** A stored picture is bounded. */
-const MAX_PICTURE_BYTES = 20_000_000;
+const MAX_PHOTO_BYTES = 20_000_000;
 
 /** Whether a file is a zip file, by its first bytes. */
 export const isBundle = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
@@ -61,7 +55,7 @@ export async function openBundle(file: Blob): Promise<FileResult<OpenedBundle>> 
   const sha256s = entries.flatMap((e) => PICTURE.exec(e.name)?.[1] ?? []);
   if (sha256s.length > pictures) return refused('too-large', '', 'more pictures than a bundle may hold');
   const tooLarge = entries.find(
-    (e) => e.bytes > (e.name === name ? bytes : PICTURE.test(e.name) ? MAX_PICTURE_BYTES : Infinity),
+    (e) => e.bytes > (e.name === name ? bytes : PICTURE.test(e.name) ? MAX_PHOTO_BYTES : Infinity),
   );
   if (tooLarge) return refused('too-large', tooLarge.name, 'larger than a bundle may hold');
   const document = await zip.value.read(name);
@@ -80,15 +74,15 @@ export function decoded(bytes: Uint8Array): string | null {
   }
 }
 
-async function pictureOf(zip: Zip, hash: string): Promise<FileResult<StoredPicture>> {
+async function pictureOf(zip: Zip, hash: string): Promise<FileResult<StoredPhoto>> {
   const path = pathOf(hash);
   const read = await zip.read(path);
   if (!read.ok) return read;
-  const header = pictureHeader(read.value);
+  const header = photoHeader(read.value);
   if (!header.ok || !isKept(header.header.type))
     return refused('wrong-type', path, 'not a picture that is known here');
-  if (Math.max(header.header.columns, header.header.rows) > MAX_PICTURE_SIDE)
-    return refused('too-large', path, `a kept picture has at most ${MAX_PICTURE_SIDE} pixels a side`);
+  if (Math.max(header.header.columns, header.header.rows) > MAX_PHOTO_SIDE)
+    return refused('too-large', path, `a kept picture has at most ${MAX_PHOTO_SIDE} pixels a side`);
   if (bytesToHex(sha256(read.value)) !== hash)
     return refused('wrong-type', path, 'the picture is not the one that its name stands for');
   return {

@@ -3,7 +3,7 @@ import { testStand } from '@/testing/fixtures';
 import { valueOf } from '@/testing/results';
 import { readBackupFile, writeBackupFile } from './backup-file';
 import { FORMAT } from './document';
-import { pictureHeader } from '@/photos/formats';
+import { photoHeader } from '@/photos/formats';
 import { readReadingsCsv } from './readings-csv';
 import { readStandFile, writeStandFile } from './stand-file';
 
@@ -131,7 +131,7 @@ it('a PNG of more chunks than any program writes is refused, and so is one of tw
   const many = new Uint8Array(8 + 12 * 200_001);
   many.set([...signature, ...chunk('IHDR')]);
   for (let i = 1; i <= 200_000; i++) many.set(chunk(i < 200_000 ? 'tEXt' : 'IEND'), 8 + 12 * i);
-  expect(pictureHeader(many)).toEqual({ ok: false, fault: 'damaged' });
+  expect(photoHeader(many)).toEqual({ ok: false, fault: 'damaged' });
   const twice = Uint8Array.from([...signature, ...chunk('IHDR'), ...chunk('IHDR'), ...chunk('IEND')]);
-  expect(pictureHeader(twice)).toEqual({ ok: false, fault: 'damaged' });
+  expect(photoHeader(twice)).toEqual({ ok: false, fault: 'damaged' });
 });

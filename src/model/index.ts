@@ -132,14 +132,14 @@ export {
 } from './frame/edits';
 export {
   codingOf,
-  type PictureFault,
-  type PictureOffer,
-  pictureOffers,
-  type PictureTells,
-  type StoredPicture,
+  type PhotoFault,
+  type PhotoOffer,
+  photoOffers,
+  type PhotoTells,
+  type StoredPhoto,
   withOffer,
-  withoutPicture,
-  withPicture,
+  withoutPhoto,
+  withPhoto,
 } from './frame/photo';
 export {
   isStale,
@@ -159,8 +159,8 @@ export {
   withoutPlace,
 } from './readings/edits';
 export { guessSeconds, lastReading, lastSpot, type ReadRole, usualLandEv } from './readings/guess';
-export { type NextReading, nextReading, readingsFromPicture } from './readings/next';
-export { circleOn, pictureReading, USUAL_ANGLE_DEG } from './readings/photo-meter';
+export { type NextReading, nextReading, readingsFromPhoto } from './readings/next';
+export { circleOn, photoReading, USUAL_ANGLE_DEG } from './readings/photo-meter';
 export { roleSummaries, type RoleSummary, spanMover, type SpanMover } from './readings/summary';
 export { fittedNds, timesThrough, type WholeScene, withNds, withWholeScene } from './readings/whole-scene';
 export { idSource, type NewId } from './stand/ids';
@@ -172,7 +172,7 @@ export {
   MAX_FILTERS,
   MAX_GEAR,
   MAX_NOTES,
-  MAX_PICTURE_SIDE,
+  MAX_PHOTO_SIDE,
   MAX_POINTS,
   MAX_READINGS,
   MAX_RINGS,
@@ -188,12 +188,37 @@ export {
   type EnteredReading,
   type MeteredLight,
   momentOf,
-  type PictureExposure,
+  type PhotoExposure,
   type Reading,
   type Stand,
   type StandLens,
   type StandLook,
-  type StandPicture,
+  type StandPhoto,
   type StandShape,
 } from './stand/stand';
-export { type Orientation, PICTURE_TYPES, type PictureType, SUN_SIDES, type SunSide } from './stand/terms';
+export { type Orientation, PHOTO_TYPES, type PhotoType, SUN_SIDES, type SunSide } from './stand/terms';
+export {
+  type Balance,
+  type Candidate,
+  fitsAlong,
+  isAsGood,
+  type Outcome,
+  sameSet,
+  type Side,
+  sideReadings,
+  apertureInTenths,
+  ev100,
+  METER_SCALES,
+  meterFromTyping,
+  type MeterScale,
+  secondsForEv,
+  type Coding,
+  type LightFigures,
+  lightOfFigures,
+  linearOfByte,
+  middleStops,
+  type SensorWindow,
+  sensorWindow,
+  type Place,
+  roughSunAltitudeDeg,
+} from './core';

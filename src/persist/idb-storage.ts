@@ -1,8 +1,8 @@
 import { type IDBPDatabase, openDB } from 'idb';
-import { type StoredPicture } from '@/model';
+import { type StoredPhoto } from '@/model';
 import { StorageError, storageError, type StorageFault } from './faults';
 import { DATABASE_VERSION, MIGRATIONS, type Schema } from './migrations';
-import { fateOf, nextRecord, type PictureRecord, removal, type WorkspaceStorage } from './storage';
+import { fateOf, nextRecord, type PhotoRecord, removal, type WorkspaceStorage } from './storage';
 
 /** Key of the one record in a store that holds one. */
 const ONLY = 'bag';
@@ -102,14 +102,14 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
       }),
     picture: (sha256) => access(async () => pictureOf(await db.get('pictures', sha256))),
     hasPicture: (sha256) => access(async () => (await db.count('pictures', sha256)) > 0),
-    putPicture: (picture, keptAt) =>
+    putPhoto: (picture, keptAt) =>
       access(async () => void (await db.put('pictures', { ...picture, keptAt }))),
-    collectPictures: (collection) =>
+    collectPhotos: (collection) =>
       access(async () => {
         const tx = db.transaction('pictures', 'readwrite');
         for (const key of await tx.store.getAllKeys()) {
           if (collection.usedSha256s.has(key)) continue;
-          const record = (await tx.store.get(key)) as PictureRecord;
+          const record = (await tx.store.get(key)) as PhotoRecord;
           const fate = fateOf(record, collection);
           if (fate === 'goes') await tx.store.delete(key);
           if (fate === 'is-new') await tx.store.put({ ...record, keptAt: collection.nowMs });
@@ -136,7 +136,7 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
 }
 
 /** A picture as it was given to be kept. */
-function pictureOf(record: PictureRecord | undefined): StoredPicture | undefined {
+function pictureOf(record: PhotoRecord | undefined): StoredPhoto | undefined {
   return record && { sha256: record.sha256, type: record.type, bytes: record.bytes };
 }
 

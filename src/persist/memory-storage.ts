@@ -4,7 +4,7 @@ import {
   fateOf,
   nextRecord,
   type OpenTab,
-  type PictureRecord,
+  type PhotoRecord,
   removal,
   type StandRecord,
   type WorkspaceStorage,
@@ -13,7 +13,7 @@ import {
 /** A workspace kept in memory: for tests, and where the browser refuses a database. */
 export function memoryStorage(): WorkspaceStorage {
   const stands = new Map<string, StandRecord>();
-  const pictures = new Map<string, PictureRecord>();
+  const pictures = new Map<string, PhotoRecord>();
   const tabs = new Map<string, OpenTab>();
   let kept: BagRecord | undefined;
   let history: BackupHistory = {};
@@ -66,8 +66,8 @@ export function memoryStorage(): WorkspaceStorage {
       return record && { sha256, type: record.type, bytes: record.bytes };
     },
     hasPicture: async (sha256) => pictures.has(sha256),
-    putPicture: async (picture, keptAt) => void pictures.set(picture.sha256, { ...picture, keptAt }),
-    collectPictures: async (collection) => {
+    putPhoto: async (picture, keptAt) => void pictures.set(picture.sha256, { ...picture, keptAt }),
+    collectPhotos: async (collection) => {
       for (const record of [...pictures.values()].filter((p) => !collection.usedSha256s.has(p.sha256))) {
         const fate = fateOf(record, collection);
         if (fate === 'goes') pictures.delete(record.sha256);

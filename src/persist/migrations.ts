@@ -1,11 +1,11 @@
 import { type DBSchema, type IDBPDatabase } from 'idb';
 import { type BackupHistory } from '@/model';
-import { type BagRecord, type OpenTab, type PictureRecord, type StandRecord } from './storage';
+import { type BagRecord, type OpenTab, type PhotoRecord, type StandRecord } from './storage';
 
 export interface Schema extends DBSchema {
   stands: { key: string; value: StandRecord };
   bag: { key: string; value: BagRecord };
-  pictures: { key: string; value: PictureRecord };
+  pictures: { key: string; value: PhotoRecord };
   history: { key: string; value: BackupHistory };
   tabs: { key: string; value: OpenTab };
   /** That seeds were put in, and the newest revision of a stand. */

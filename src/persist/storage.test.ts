@@ -76,12 +76,12 @@ describe.each(ADAPTERS)('a workspace kept in %s', (_, open) => {
     });
     const day = 86_400_000;
     const collect = (nowMs: number) =>
-      storage.collectPictures({
+      storage.collectPhotos({
         usedSha256s: new Set(['a', '__proto__', 'never there']),
         nowMs,
         keepForMs: day,
       });
-    for (const name of ['a', 'b', '__proto__']) await storage.putPicture(picture(name), 5 * day);
+    for (const name of ['a', 'b', '__proto__']) await storage.putPhoto(picture(name), 5 * day);
     expect(await storage.picture('b')).toEqual(picture('b'));
     expect([await storage.hasPicture('b'), await storage.hasPicture('c')]).toEqual([true, false]);
     await collect(5.5 * day);

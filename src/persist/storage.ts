@@ -1,10 +1,4 @@
-import {
-  type BackupHistory,
-  type Bag,
-  type KeptStand,
-  type StandDocument,
-  type StoredPicture,
-} from '@/model';
+import { type BackupHistory, type Bag, type KeptStand, type StandDocument, type StoredPhoto } from '@/model';
 import { type StorageFault } from './faults';
 
 /** A stand as it is kept: one record a stand, with a revision number that every write compares and raises. */
@@ -67,11 +61,11 @@ export interface WorkspaceStorage {
   isSeeded(): Promise<boolean>;
   /** Puts seeds in, in one transaction; not where that was done before, or where stands are there. */
   seed(seeds: Seeds): Promise<boolean>;
-  picture(sha256: string): Promise<StoredPicture | undefined>;
+  picture(sha256: string): Promise<StoredPhoto | undefined>;
   hasPicture(sha256: string): Promise<boolean>;
-  putPicture(picture: StoredPicture, nowMs: number): Promise<void>;
+  putPhoto(picture: StoredPhoto, nowMs: number): Promise<void>;
   /** Removes the pictures that nothing refers to; one whose age is not known is as old as this call. */
-  collectPictures(collection: Collection): Promise<void>;
+  collectPhotos(collection: Collection): Promise<void>;
   /** When a backup was last made and reminded of. */
   history(): Promise<BackupHistory>;
   putHistory(history: BackupHistory): Promise<void>;
@@ -112,13 +106,13 @@ export const removal = (
     : { ok: true, record: current };
 
 /** A stored picture with the time at which it was kept, ms since the epoch; absent in what older versions have kept. */
-export interface PictureRecord extends StoredPicture {
+export interface PhotoRecord extends StoredPhoto {
   readonly keptAt?: number;
 }
 
 /** What becomes of a picture that nothing refers to. */
 export function fateOf(
-  { keptAt }: PictureRecord,
+  { keptAt }: PhotoRecord,
   { nowMs, keepForMs }: Collection,
 ): 'goes' | 'stays' | 'is-new' {
   // a clock that was set back makes a picture younger than now

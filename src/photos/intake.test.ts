@@ -28,7 +28,7 @@ function intake() {
   const asked: string[] = [];
   let stand: Stand = testStand();
   const made = createIntake({
-    shelf: { findPicture: (sha256: string) => stored.of(sha256), keepPicture: async () => true } as never,
+    shelf: { findPhoto: (sha256: string) => stored.of(sha256), keepPhoto: async () => true } as never,
     edit: (change) => void (stand = change(stand)),
     reader: { request: () => new Promise(() => {}), cancel: () => {}, dispose: () => {} },
     finder: {

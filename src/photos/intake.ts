@@ -2,23 +2,23 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import { type Coding } from '@/core/photo';
 import {
   codingOf,
-  type PictureFault,
-  type PictureTells,
+  type PhotoFault,
+  type PhotoTells,
   type Stand,
-  type StandPicture,
-  type StoredPicture,
-  withoutPicture,
-  withPicture,
+  type StandPhoto,
+  type StoredPhoto,
+  withoutPhoto,
+  withPhoto,
 } from '@/model';
-import { type PictureRead, type SkylineRead } from './read-photo';
+import { type PhotoRead, type SkylineRead } from './read-photo';
 
 /** A picture on its way in, and what became of it. */
-export type PictureState =
+export type PhotoState =
   | { readonly phase: 'idle' }
   | { readonly phase: 'reading'; readonly name: string; readonly progress: number | null }
-  | { readonly phase: 'refused'; readonly name: string; readonly fault: PictureFault | 'failed' }
+  | { readonly phase: 'refused'; readonly name: string; readonly fault: PhotoFault | 'failed' }
   /** It is in, and its own data differ from what stands there. */
-  | { readonly phase: 'taken'; readonly data: PictureTells };
+  | { readonly phase: 'taken'; readonly data: PhotoTells };
 
 /** A skyline that was found in a picture. */
 export interface Proposal extends SkylineRead {
@@ -27,19 +27,19 @@ export interface Proposal extends SkylineRead {
 }
 
 export interface Intake {
-  readonly picture: PictureState;
+  readonly picture: PhotoState;
   /** Until it is used or left. */
   readonly proposal: Proposal | null;
   readonly isLooking: boolean;
 }
 
-export interface PictureIntake {
+export interface PhotoIntake {
   readonly state: StoreApi<Intake>;
   readonly take: (file: File) => void;
   /** Gives up what is being read, or puts away what was said of it. */
   readonly dismiss: () => void;
   readonly remove: () => void;
-  readonly findSkyline: (picture: StandPicture) => void;
+  readonly findSkyline: (picture: StandPhoto) => void;
   readonly dropProposal: () => void;
   readonly dispose: () => void;
 }
@@ -60,35 +60,35 @@ export interface Worker<I, O> {
 
 /** Where pictures are kept. */
 export interface Shelf {
-  readonly findPicture: (sha256: string) => Promise<StoredPicture | null>;
-  readonly keepPicture: (picture: StoredPicture) => Promise<unknown>;
+  readonly findPhoto: (sha256: string) => Promise<StoredPhoto | null>;
+  readonly keepPhoto: (picture: StoredPhoto) => Promise<unknown>;
 }
 
 interface IntakeNeeds {
   readonly shelf: Shelf;
   readonly edit: (change: (stand: Stand) => Stand) => void;
-  readonly reader: Worker<{ readonly bytes: ArrayBuffer; readonly name: string }, PictureRead>;
+  readonly reader: Worker<{ readonly bytes: ArrayBuffer; readonly name: string }, PhotoRead>;
   readonly finder: Worker<
     { readonly bytes: ArrayBuffer; readonly type: string; readonly coding: Coding },
     SkylineRead | null
   >;
 }
 
-const IDLE: PictureState = { phase: 'idle' };
+const IDLE: PhotoState = { phase: 'idle' };
 
 /** Takes pictures into a stand: read in a worker, kept before the stand refers to them, and looked through for a skyline. */
-export function createIntake({ shelf, edit, reader, finder }: IntakeNeeds): PictureIntake {
+export function createIntake({ shelf, edit, reader, finder }: IntakeNeeds): PhotoIntake {
   const state = createStore<Intake>()(() => ({ picture: IDLE, proposal: null, isLooking: false }));
   /** The newest of the pictures that were taken, and of those that were looked through: older ones have no say. */
   let newest = 0;
   let lookedThrough = '';
 
-  const findSkyline = async (picture: StandPicture) => {
+  const findSkyline = async (picture: StandPhoto) => {
     const { sha256 } = picture;
     lookedThrough = sha256;
     const isLatest = () => lookedThrough === sha256;
     state.setState({ proposal: null, isLooking: true });
-    const stored = await shelf.findPicture(sha256);
+    const stored = await shelf.findPhoto(sha256);
     if (!isLatest()) return;
     const found =
       stored && (await finder.request({ bytes: stored.bytes, type: stored.type, coding: codingOf(picture) }));
@@ -101,7 +101,7 @@ export function createIntake({ shelf, edit, reader, finder }: IntakeNeeds): Pict
     const own = ++newest;
     const { name } = file;
     const isLatest = () => own === newest;
-    const tell = (picture: PictureState) => isLatest() && state.setState({ picture });
+    const tell = (picture: PhotoState) => isLatest() && state.setState({ picture });
     tell({ phase: 'reading', name, progress: null });
     const bytes = await file.arrayBuffer().catch(() => null);
     if (!isLatest()) return;
@@ -113,9 +113,9 @@ export function createIntake({ shelf, edit, reader, finder }: IntakeNeeds): Pict
     if (result.type !== 'done') return tell({ phase: 'refused', name, fault: 'failed' });
     if (!result.output.ok) return tell({ phase: 'refused', name, fault: result.output.fault });
     const { picture, stored, data } = result.output;
-    await shelf.keepPicture(stored);
+    await shelf.keepPhoto(stored);
     if (!isLatest()) return;
-    edit((s) => withPicture(s, picture));
+    edit((s) => withPhoto(s, picture));
     tell({ phase: 'taken', data });
     void findSkyline(picture);
   };
@@ -134,7 +134,7 @@ export function createIntake({ shelf, edit, reader, finder }: IntakeNeeds): Pict
     remove: () => {
       dismiss();
       dropProposal();
-      edit(withoutPicture);
+      edit(withoutPhoto);
     },
     findSkyline: (picture) => void findSkyline(picture),
     dropProposal,

@@ -1,11 +1,11 @@
 import { type LinearPixels } from '@/core/photo';
 import { tellsOf } from '@/photos/formats';
-import { type PictureTells } from '@/model';
+import { type PhotoTells } from '@/model';
 
 /** What a camera recorded, developed plainly: in linear light, or else the preview that the camera put beside it. */
 export type RawRead =
-  | { readonly ok: true; readonly pixels: LinearPixels; readonly tells: PictureTells }
-  | { readonly ok: true; readonly preview: Uint8Array<ArrayBuffer>; readonly tells: PictureTells }
+  | { readonly ok: true; readonly pixels: LinearPixels; readonly tells: PhotoTells }
+  | { readonly ok: true; readonly preview: Uint8Array<ArrayBuffer>; readonly tells: PhotoTells }
   | { readonly ok: false; readonly fault: 'unsupported' | 'too-many-pixels' | 'raw-not-here' };
 
 /** The reader's own worker stands beside the page's files as it came, under a policy of its own. */

@@ -15,8 +15,8 @@ import {
   reducePixels,
   SKYLINE_CELLS,
 } from '@/core/photo';
-import { pictureData, pictureHeader, RAW_TYPE, type SourceType } from '@/photos/formats';
-import { type PictureFault, type PictureTells, type StandPicture, type StoredPicture } from '@/model';
+import { photoData, photoHeader, RAW_TYPE, type SourceType } from '@/photos/formats';
+import { type PhotoFault, type PhotoTells, type StandPhoto, type StoredPhoto } from '@/model';
 import { readRaw } from './raw';
 
 /** Pixels along the longer side of the copy that is kept. */
@@ -24,28 +24,28 @@ const STORED_SIDE = 1600;
 const STORED_QUALITY = 0.86;
 
 /** A picture as it was read: what is kept of it, and what its own data say. */
-export type PictureRead =
+export type PhotoRead =
   | {
       readonly ok: true;
-      readonly picture: StandPicture;
-      readonly stored: StoredPicture;
-      readonly data: PictureTells;
+      readonly picture: StandPhoto;
+      readonly stored: StoredPhoto;
+      readonly data: PhotoTells;
     }
-  | { readonly ok: false; readonly fault: PictureFault };
+  | { readonly ok: false; readonly fault: PhotoFault };
 
 /** Reads a picture file into a bounded copy and its figures; yields about how much is done. */
-export async function* readPicture({
+export async function* readPhoto({
   bytes,
   name,
 }: {
   readonly bytes: ArrayBuffer;
   readonly name: string;
-}): AsyncGenerator<number, PictureRead> {
+}): AsyncGenerator<number, PhotoRead> {
   const file = new Uint8Array(bytes);
-  const found = pictureHeader(file);
+  const found = photoHeader(file);
   if (!found.ok) return found;
   yield 0.1;
-  const own = await pictureData(file, found.header.type);
+  const own = await photoData(file, found.header.type);
   const source = await openPicture(bytes, found.header.type);
   if (!source.ok) return source;
   const data = { ...source.tells, ...own };
@@ -78,12 +78,12 @@ export async function* readPicture({
 type Source =
   | {
       readonly ok: true;
-      readonly tells?: PictureTells;
+      readonly tells?: PhotoTells;
       readonly linear?: undefined;
       readonly bitmap: ImageBitmap;
     }
-  | { readonly ok: true; readonly tells?: PictureTells; readonly linear: LinearPixels }
-  | { readonly ok: false; readonly fault: PictureFault };
+  | { readonly ok: true; readonly tells?: PhotoTells; readonly linear: LinearPixels }
+  | { readonly ok: false; readonly fault: PhotoFault };
 
 async function openPicture(bytes: ArrayBuffer, type: SourceType): Promise<Source> {
   switch (type) {
@@ -140,7 +140,7 @@ function copyInStops(pixels: LinearPixels): Copy {
 export type SkylineRead = Pick<FoundSkyline, 'points' | 'unsure' | 'confidence'>;
 
 /** Finds the skyline in a picture that is kept; null where it cannot be decoded. */
-export async function* skylineOfPicture({
+export async function* skylineOfPhoto({
   bytes,
   type,
   coding,

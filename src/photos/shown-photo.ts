@@ -1,11 +1,11 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { type Coding } from '@/core/photo';
-import { codingOf, type StandPicture } from '@/model';
+import { codingOf, type StandPhoto } from '@/model';
 import { type Shelf } from './intake';
 
 /** A stand, as it is kept, that tells when it has changed. */
 interface Source {
-  getState(): { readonly value: { readonly stand: { readonly picture?: StandPicture | undefined } } };
+  getState(): { readonly value: { readonly stand: { readonly picture?: StandPhoto | undefined } } };
   subscribe(listener: () => void): () => void;
 }
 
@@ -32,7 +32,7 @@ export interface ShownPhoto {
 const NONE: Photo = { shown: null, isMissing: false };
 
 /** Keeps at hand the pixels of the picture that a stand has, and gives them back when it has another, or is left. */
-export function shownPhoto(document: Source, { findPicture }: Pick<Shelf, 'findPicture'>): ShownPhoto {
+export function shownPhoto(document: Source, { findPhoto }: Pick<Shelf, 'findPhoto'>): ShownPhoto {
   const state = createStore<Photo>()(() => NONE);
   let wanted: string | undefined;
 
@@ -40,13 +40,13 @@ export function shownPhoto(document: Source, { findPicture }: Pick<Shelf, 'findP
     state.getState().shown?.image.close();
     state.setState(photo);
   };
-  const decoded = async (picture: StandPicture): Promise<CodedPixels | null> => {
-    const stored = await findPicture(picture.sha256);
+  const decoded = async (picture: StandPhoto): Promise<CodedPixels | null> => {
+    const stored = await findPhoto(picture.sha256);
     if (!stored) return null;
     const image = await createImageBitmap(new Blob([stored.bytes], { type: stored.type }));
     return { image, coding: codingOf(picture) };
   };
-  const follow = (picture: StandPicture | undefined) => {
+  const follow = (picture: StandPhoto | undefined) => {
     if (picture?.sha256 === wanted) return;
     wanted = picture?.sha256;
     show(NONE);

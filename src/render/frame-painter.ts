@@ -1,8 +1,7 @@
 import { type FramePoint, type Role, skylineAt } from '@/core/field';
 import { dimmingField, type FrameSize, type Lens, type Seat, type SlantTables } from '@/core/optics';
-import { type SensorWindow } from '@/core/sensor';
 import { srgbFromLinear } from '@/core/units';
-import { type StandShape } from '@/model';
+import { type SensorWindow, type StandShape } from '@/model';
 import { type FrameLayers } from './frame-layers';
 
 /** What a frame looks like as it would be recorded. */

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { lightOfFigures, type LightFigures, middleStops } from '@/core/photo';
+import { lightOfFigures, type LightFigures, middleStops } from '@/model';
 import { srgbFromLinear } from '@/core/units';
 import { THEME_TINTS } from './frame-painter';
 

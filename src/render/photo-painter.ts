@@ -1,5 +1,5 @@
+import { type Coding, linearOfByte } from '@/model';
 import { type PictureTie } from '@/core/field';
-import { type Coding, linearOfByte } from '@/core/photo';
 import { luminanceOf, srgbFromLinear } from '@/core/units';
 import { displayLight, type FramePicture, layerDimming, THEME_TINTS } from './frame-painter';
 

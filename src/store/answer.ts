@@ -33,7 +33,7 @@ export interface Answer {
 }
 
 export interface AnswerSources {
-  readonly document: Source<{ readonly value: StandDocument }>;
+  readonly kept: Source<{ readonly value: StandDocument }>;
   /** The workspace's bag. */
   readonly bag: Source<{ readonly value: Bag }>;
   /** Whether readings are carried where their light's fall is known. */
@@ -58,7 +58,7 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
   const lit = remembered(carriedStand);
   /** Stand and bag as they are solved: they change with what is kept, and with the minute where the light is carried. */
   const asked = derivedStore(
-    [sources.document, sources.bag, sources.carries, sources.minute],
+    [sources.kept, sources.bag, sources.carries, sources.minute],
     ({ value: { stand, bag: brought, used } }, own, carries, minute) => {
       const bag = bagOf(brought, used, own.value);
       const carry = carries ? carried(stand, bag, minute) : null;

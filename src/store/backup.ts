@@ -26,8 +26,8 @@ import {
   withCopies,
 } from '@/model';
 import { type KeptBag } from './bag';
-import { openFile, withPictures } from './files';
-import { type PictureShelf } from './pictures';
+import { openFile, withPhotos } from './files';
+import { type PhotoShelf } from './pictures';
 import { runSteps } from './run-steps';
 import { type Stands } from './stands';
 import { type Files, type NamedText, type RestoreReport, type WrittenBackup } from './workspace-types';
@@ -35,7 +35,7 @@ import { type Files, type NamedText, type RestoreReport, type WrittenBackup } fr
 export interface FilesOptions {
   readonly stands: Stands;
   readonly bag: KeptBag;
-  readonly pictures: PictureShelf;
+  readonly pictures: PhotoShelf;
   readonly newId: NewId;
   readonly now: () => string;
   readonly nameOf: (item: Named) => string;
@@ -113,7 +113,7 @@ export function createFiles(options: FilesOptions): Files {
     if (!opened.ok) return opened;
     const taken = await take(opened.value.text);
     if (!taken.ok) return taken;
-    const bad = await opened.value.keepPictures();
+    const bad = await opened.value.keepPhotos();
     return { ok: true, value: { ...taken.value, refused: [...taken.value.refused, ...bad] } };
   };
 
@@ -150,7 +150,7 @@ export function createFiles(options: FilesOptions): Files {
       const file = exportStand(id);
       const stand = stands.documentOf(id)?.stand;
       if (!file?.ok || !stand) return null;
-      const bundle = await withPictures('stand', file.value, [stand], pictures);
+      const bundle = await withPhotos('stand', file.value, [stand], pictures);
       return bundle?.file ?? null;
     },
     exportRaw(id) {
@@ -158,11 +158,11 @@ export function createFiles(options: FilesOptions): Files {
       const record = broken.find((b) => b.id === id)?.record ?? kept.find((s) => s.id === id);
       return record ? { name: 'stand.raw.json', text: `${JSON.stringify(record, null, 2)}\n` } : null;
     },
-    async backupWithPictures() {
+    async backupWithPhotos() {
       const all = stands.state.getState().stands.map((s) => s.document.stand);
       const plain = await backup();
       if (!plain.ok) return plain;
-      const bundle = await withPictures('backup', plain.value.file, all, pictures).catch(() => null);
+      const bundle = await withPhotos('backup', plain.value.file, all, pictures).catch(() => null);
       // a backup without pictures is better than none
       if (!bundle?.file.ok) return plain;
       return { ok: true, value: { ...plain.value, file: bundle.file.value, missing: bundle.missing } };

@@ -1,6 +1,6 @@
 import { type FileError, type FileResult, type RefusedThing } from '@/files';
 import { MAX_BACKUP_BYTES, type Stand } from '@/model';
-import { type PictureShelf } from './pictures';
+import { type PhotoShelf } from './pictures';
 import { type NamedBytes, type NamedText } from './workspace-types';
 
 /** Zip and hashes are for the few times when files go out or come in. */
@@ -13,7 +13,7 @@ const MAX_FILE_BYTES = 1_000_000_000;
 export interface OpenedFile {
   readonly text: string;
   /** Keeps the pictures; those that are damaged are told, and lose nothing but themselves. */
-  readonly keepPictures: () => Promise<readonly RefusedThing[]>;
+  readonly keepPhotos: () => Promise<readonly RefusedThing[]>;
 }
 
 const refused = (code: FileError['code'], message: string): FileResult<never> => ({
@@ -22,7 +22,7 @@ const refused = (code: FileError['code'], message: string): FileResult<never> =>
 });
 
 /** Opens a file as it was picked or dropped: its first bytes and its size are looked at before it is read. */
-export async function openFile(file: Blob, pictures: PictureShelf): Promise<FileResult<OpenedFile>> {
+export async function openFile(file: Blob, pictures: PhotoShelf): Promise<FileResult<OpenedFile>> {
   if (file.size > MAX_FILE_BYTES)
     return refused('too-large', `a file has at most ${MAX_FILE_BYTES / 1e6} MB`);
   const { decoded, isBundle, openBundle } = await bundles();
@@ -31,7 +31,7 @@ export async function openFile(file: Blob, pictures: PictureShelf): Promise<File
     const bundle = await openBundle(file);
     if (!bundle.ok) return bundle;
     const { text, sha256s, picture } = bundle.value;
-    const keepPictures = async () => {
+    const keepPhotos = async () => {
       const bad: RefusedThing[] = [];
       for (const sha256 of sha256s) {
         const read = await picture(sha256);
@@ -40,7 +40,7 @@ export async function openFile(file: Blob, pictures: PictureShelf): Promise<File
       }
       return bad;
     };
-    return { ok: true, value: { text, keepPictures } };
+    return { ok: true, value: { text, keepPhotos } };
   }
   // what is no document is not read to its end
   const { beginsAsDocument } = await import('@/files');
@@ -51,15 +51,15 @@ export async function openFile(file: Blob, pictures: PictureShelf): Promise<File
   const text = decoded(new Uint8Array(await file.arrayBuffer()));
   return text === null
     ? refused('damaged', 'it holds what is no text')
-    : { ok: true, value: { text, keepPictures: async () => [] } };
+    : { ok: true, value: { text, keepPhotos: async () => [] } };
 }
 
 /** A document and the pictures of its stands in one file, and those that are not here; null where there are none. */
-export async function withPictures(
+export async function withPhotos(
   kind: 'stand' | 'backup',
   { name, text }: NamedText,
   stands: readonly Stand[],
-  shelf: PictureShelf,
+  shelf: PhotoShelf,
 ): Promise<{ readonly file: FileResult<NamedBytes>; readonly missing: number } | null> {
   const hashes = new Set(stands.flatMap(({ picture }) => (picture ? [picture.sha256] : [])));
   const found = await Promise.all([...hashes].map((sha256) => shelf.find(sha256)));

@@ -105,13 +105,13 @@ describe('a workspace', () => {
     isOnline = true;
     const again = make(async () => storage, {
       seeds: fetched,
-      seedPicture: async () => {
+      seedPhoto: async () => {
         throw new TypeError('Failed to fetch');
       },
     });
     await again.load();
     expect(again.state.getState().stands).toHaveLength(7);
-    expect(await again.findPicture('a'.repeat(64))).toBeNull();
+    expect(await again.findPhoto('a'.repeat(64))).toBeNull();
   });
 
   it('with a bad record in it shows the others, offers it as a file, and backs it up (fault 70)', async () => {

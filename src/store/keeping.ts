@@ -2,7 +2,7 @@ import { type StoreApi } from 'zustand/vanilla';
 import { type Named } from '@/model';
 import { type StandRecord, StorageError, type StorageFault, type WorkspaceStorage } from '@/persist';
 import { type KeptBag } from './bag';
-import { type PictureShelf } from './pictures';
+import { type PhotoShelf } from './pictures';
 import { type Reminder } from './reminder';
 import { type Saving, type SaveState } from './saving';
 import { seedsOf } from './seeds';
@@ -22,7 +22,7 @@ interface KeepingOptions extends Omit<WorkspaceOptions, 'nameOf' | 'channel' | '
   readonly hold: (storage: WorkspaceStorage) => void;
   readonly stands: Stands;
   readonly bag: KeptBag;
-  readonly pictures: PictureShelf;
+  readonly pictures: PhotoShelf;
   readonly reminder: Reminder;
   readonly presence: Presence;
   readonly channel: Channel;

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { writeStandFile } from '@/files';
 import { writeBundle } from '@/files/bundle';
-import { nextStand, type StandDocument, withoutPicture, withPicture } from '@/model';
+import { nextStand, type StandDocument, withoutPhoto, withPhoto } from '@/model';
 import { memoryStorage, StorageError, type WorkspaceStorage } from '@/persist';
 import { testStand } from '@/testing/fixtures';
 import { seededIds } from '@/testing/ids';
@@ -37,10 +37,10 @@ const opened = async (storage: WorkspaceStorage, presence?: Presence) => {
   return workspace;
 };
 const fill = (workspace: Workspace, id: string, sha256 = HASH) =>
-  workspace.open(id)!.edit((d): StandDocument => ({ ...d, stand: withPicture(d.stand, picture(sha256)) }));
-const withPictureIn = async (workspace: Workspace) => {
+  workspace.open(id)!.edit((d): StandDocument => ({ ...d, stand: withPhoto(d.stand, picture(sha256)) }));
+const withPhotoIn = async (workspace: Workspace) => {
   const id = workspace.createStand();
-  await workspace.keepPicture(stored());
+  await workspace.keepPhoto(stored());
   fill(workspace, id);
   await workspace.settled();
   return id;
@@ -52,8 +52,8 @@ describe('the picture of a stand', () => {
     let tabs = 0;
     const presence: Presence = { enter: async () => void tabs++, isAlone: async () => tabs === 1 };
     const first = await opened(storage, presence);
-    const id = await withPictureIn(first);
-    first.open(id)!.edit((d) => ({ ...d, stand: withoutPicture(d.stand) }));
+    const id = await withPhotoIn(first);
+    first.open(id)!.edit((d) => ({ ...d, stand: withoutPhoto(d.stand) }));
     await first.settled();
     nowMs += 2 * DAY;
     // its own page asked for again, and another tab
@@ -63,13 +63,13 @@ describe('the picture of a stand', () => {
     first.open(id)!.undo();
     await first.settled();
     expect(first.state.getState().saving).toBe('saved');
-    expect(await first.findPicture(HASH)).toEqual(stored());
+    expect(await first.findPhoto(HASH)).toEqual(stored());
   });
 
   it('is kept for a day after nothing refers to it, and by a clock that was set back too', async () => {
     const storage = memoryStorage();
     const first = await opened(storage);
-    await first.keepPicture(stored());
+    await first.keepPhoto(stored());
     const later = async (ms: number) => {
       nowMs += ms;
       await opened(storage);
@@ -86,14 +86,14 @@ describe('the picture of a stand', () => {
     let tabs = 0;
     const presence: Presence = { enter: async () => void tabs++, isAlone: async () => tabs === 1 };
     const first = await opened(storage, presence);
-    const id = await withPictureIn(first);
+    const id = await withPhotoIn(first);
     const undo = first.removeStand(id);
     await first.settled();
     nowMs += 3 * DAY;
     await opened(storage, presence);
     undo();
     await first.settled();
-    expect(await (await opened(storage, presence)).findPicture(HASH)).toEqual(stored());
+    expect(await (await opened(storage, presence)).findPhoto(HASH)).toEqual(stored());
   });
 
   it('is part of what is saved: a stand is not, while its picture is not stored (faults 68, 69)', async () => {
@@ -101,13 +101,13 @@ describe('the picture of a stand', () => {
     let isFull = true;
     const full: WorkspaceStorage = {
       ...storage,
-      putPicture: async (...args) => {
+      putPhoto: async (...args) => {
         if (isFull) throw new StorageError('full', 'no room');
-        return storage.putPicture(...args);
+        return storage.putPhoto(...args);
       },
     };
     const workspace = await opened(full);
-    const id = await withPictureIn(workspace);
+    const id = await withPhotoIn(workspace);
     const told = () => [workspace.state.getState().saving, workspace.state.getState().problem?.fault];
     expect(told()).toEqual(['failed', 'full']);
     // neither another edit of it nor another stand hides that
@@ -115,7 +115,7 @@ describe('the picture of a stand', () => {
     workspace.createStand();
     await workspace.settled();
     expect(told()).toEqual(['failed', 'full']);
-    expect(await workspace.findPicture(HASH)).toEqual(stored());
+    expect(await workspace.findPhoto(HASH)).toEqual(stored());
     isFull = false;
     await workspace.retry();
     await workspace.settled();
@@ -134,7 +134,7 @@ describe('the picture of a stand', () => {
     const bundled = async (text: string) => {
       return new Blob([valueOf(await writeBundle({ kind: 'stand', text, pictures }))]);
     };
-    const stand = withPicture(testStand(), picture(sha256));
+    const stand = withPhoto(testStand(), picture(sha256));
     const text = valueOf(writeStandFile({ stand, minor: 0, bag: { filters: [] } }));
     const workspace = await opened(storage);
     const bad = await workspace.receiveFile(await bundled(text.replace('"readings"', '"readigns"')));
@@ -146,7 +146,7 @@ describe('the picture of a stand', () => {
 
   it('stays with its framing: the next stand from here has its light, and not its picture (fault 15)', () => {
     const stand = {
-      ...withPicture(testStand(), picture()),
+      ...withPhoto(testStand(), picture()),
       crop: { width: 1, height: 1 },
       lightAt: '2026-03-14T05:00:00Z',
     };

@@ -1,4 +1,4 @@
-import { type StoredPicture } from '@/model';
+import { type StoredPhoto } from '@/model';
 import { type WorkspaceStorage } from '@/persist';
 import { type Saving } from './saving';
 import { type Presence } from './tabs';
@@ -6,11 +6,11 @@ import { type Presence } from './tabs';
 /** A picture that nothing refers to is kept for so long, ms. */
 const KEEP_FOR_MS = 86_400_000;
 
-export interface PictureShelf {
+export interface PhotoShelf {
   /** Keeps a picture; where the storage does not take it, for as long as the page is open, and told as not saved. */
-  readonly keep: (picture: StoredPicture) => Promise<void>;
+  readonly keep: (picture: StoredPhoto) => Promise<void>;
   /** A picture that is kept, or fetched as one of the seeds'; null where it is neither. */
-  readonly find: (sha256: string) => Promise<StoredPicture | null>;
+  readonly find: (sha256: string) => Promise<StoredPhoto | null>;
   /** Sees to it that a picture that a stand refers to is stored with it; rejects where the storage does not take it. */
   readonly ensureStored: (sha256: string) => Promise<void>;
   /** Writes again what could not be written. */
@@ -25,24 +25,24 @@ export interface ShelfOptions {
   readonly storage: () => WorkspaceStorage;
   readonly presence: Presence;
   readonly nowMs: () => number;
-  readonly seedPicture?: ((sha256: string) => Promise<StoredPicture | null>) | undefined;
+  readonly seedPhoto?: ((sha256: string) => Promise<StoredPhoto | null>) | undefined;
   readonly saving: Saving;
 }
 
 /** The pictures of a workspace, found by what they are. */
-export function createPictureShelf(options: ShelfOptions): PictureShelf {
-  const { storage, presence, nowMs, seedPicture, saving } = options;
-  const unstored = new Map<string, StoredPicture>();
+export function createPhotoShelf(options: ShelfOptions): PhotoShelf {
+  const { storage, presence, nowMs, seedPhoto, saving } = options;
+  const unstored = new Map<string, StoredPhoto>();
   /** Pictures that are known to be stored: while this tab is open they stay. */
   const stored = new Set<string>();
 
-  const put = async (picture: StoredPicture) => {
+  const put = async (picture: StoredPhoto) => {
     const { sha256 } = picture;
     const report = saving.report(`picture ${sha256}`);
     unstored.set(sha256, picture);
     report('saving');
     try {
-      await storage().putPicture(picture, nowMs());
+      await storage().putPhoto(picture, nowMs());
     } catch (error) {
       report('failed', error as Error);
       throw error;
@@ -62,10 +62,10 @@ export function createPictureShelf(options: ShelfOptions): PictureShelf {
           .catch(() => undefined));
       if (kept) return kept;
       // a seed's picture that is not to be had now is asked for again the next time
-      const seeded = (await seedPicture?.(sha256).catch(() => null)) ?? null;
+      const seeded = (await seedPhoto?.(sha256).catch(() => null)) ?? null;
       if (seeded)
         await storage()
-          .putPicture(seeded, nowMs())
+          .putPhoto(seeded, nowMs())
           .catch(() => {});
       return seeded;
     },
@@ -81,7 +81,7 @@ export function createPictureShelf(options: ShelfOptions): PictureShelf {
     async collect(usedSha256s) {
       try {
         if (!(await presence.isAlone(storage()))) return;
-        await storage().collectPictures({ usedSha256s, nowMs: nowMs(), keepForMs: KEEP_FOR_MS });
+        await storage().collectPhotos({ usedSha256s, nowMs: nowMs(), keepForMs: KEEP_FOR_MS });
       } catch {
         // room that is not won back yet loses nothing
       }

@@ -18,7 +18,7 @@ import { type StandRecord, type WorkspaceStorage } from '@/persist';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { createDocumentStore, type DocumentStore } from './document-store';
 import { createKeptLine, type KeptLine } from './kept-line';
-import { type PictureShelf } from './pictures';
+import { type PhotoShelf } from './pictures';
 import { type Saving } from './saving';
 import { type Channel } from './tabs';
 
@@ -41,7 +41,7 @@ export interface StandsState {
 export interface StandsOptions {
   readonly storage: () => WorkspaceStorage;
   readonly bag: () => Bag;
-  readonly pictures: PictureShelf;
+  readonly pictures: PhotoShelf;
   readonly channel: Channel;
   readonly newId: NewId;
   /** Now, ISO 8601. */

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { writeStandFile } from '@/files';
-import { addReading, sampleBag, type Solution, solutionKey, solveStand, withPicture } from '@/model';
+import { addReading, sampleBag, type Solution, solutionKey, solveStand, withPhoto } from '@/model';
 import { memoryStorage, StorageError, type WorkspaceStorage } from '@/persist';
 import { testStand } from '@/testing/fixtures';
 import { type JobResult } from '@/workers';
@@ -148,46 +148,46 @@ describe('a workspace', () => {
     const fill = (sha256: string) =>
       workspace.open(id)!.edit((d) => ({
         ...d,
-        stand: withPicture(d.stand, { sha256, type: 'image/jpeg', columns: 3, rows: 2, light }),
+        stand: withPhoto(d.stand, { sha256, type: 'image/jpeg', columns: 3, rows: 2, light }),
       }));
     for (const sha256 of [used, undone]) {
-      await workspace.keepPicture(stored(sha256));
+      await workspace.keepPhoto(stored(sha256));
       fill(sha256);
     }
     workspace.open(id)!.undo();
     await workspace.settled();
     // redo can bring it back for as long as the page is open
-    expect(await workspace.findPicture(undone)).toEqual(stored(undone));
+    expect(await workspace.findPhoto(undone)).toEqual(stored(undone));
     const dayLater = new Date(Date.now() + 86_400_000).toISOString();
     const again = createWorkspace({ open: async () => storage, newId, now: () => dayLater });
     await again.load();
-    expect(await again.findPicture(used)).toEqual(stored(used));
-    expect(await again.findPicture(undone)).toBeNull();
+    expect(await again.findPhoto(used)).toEqual(stored(used));
+    expect(await again.findPhoto(undone)).toBeNull();
   });
 
   it('puts its pictures into a backup, and has them again from it elsewhere', async () => {
     const [here, there] = [make(), make()];
     await Promise.all([here.load(), there.load()]);
     const id = here.createStand();
-    const alone = valueOf(await here.backupWithPictures()).file;
+    const alone = valueOf(await here.backupWithPhotos()).file;
     expect(alone.name).toMatch(/\.json$/);
     const bytes = new Uint8Array(await readFile('src/demo/pictures/marl-pan.jpg'));
     const sha256 = createHash('sha256').update(bytes).digest('hex');
     const picture = { sha256, type: 'image/jpeg' as const, bytes: bytes.slice().buffer };
-    await here.keepPicture(picture);
+    await here.keepPhoto(picture);
     const light = { columns: 1, rows: 1, topStops: 0, cells: '80' };
     here.open(id)!.edit((d) => ({
       ...d,
-      stand: withPicture(d.stand, { sha256, type: 'image/jpeg', columns: 3, rows: 2, light }),
+      stand: withPhoto(d.stand, { sha256, type: 'image/jpeg', columns: 3, rows: 2, light }),
     }));
-    const whole = valueOf(await here.backupWithPictures()).file;
+    const whole = valueOf(await here.backupWithPhotos()).file;
     expect(whole.name).toMatch(/\.zip$/);
     if (!('bytes' in whole)) throw new Error('no bytes');
     expect(await there.restoreFile(new Blob([whole.bytes]))).toMatchObject({
       ok: true,
       value: { stands: { added: [expect.any(String)] } },
     });
-    expect(await there.findPicture(sha256)).toEqual(picture);
+    expect(await there.findPhoto(sha256)).toEqual(picture);
     expect(there.open(id)!.state.getState().value.stand.picture?.sha256).toBe(sha256);
     // a stand is no backup, in a bundle or not
     const stand = await here.exportBundle(id);
@@ -197,19 +197,19 @@ describe('a workspace', () => {
   it('keeps a picture for the page when the storage is full, and says so', async () => {
     const full = {
       ...memoryStorage(),
-      putPicture: () => Promise.reject(new StorageError('full', 'no room')),
+      putPhoto: () => Promise.reject(new StorageError('full', 'no room')),
     };
     const workspace = make(full);
     await workspace.load();
     const picture = { sha256: 'c'.repeat(64), type: 'image/jpeg', bytes: new ArrayBuffer(2) };
-    await workspace.keepPicture(picture);
+    await workspace.keepPhoto(picture);
     expect(workspace.state.getState()).toMatchObject({ saving: 'failed', problem: { fault: 'full' } });
-    expect(await workspace.findPicture(picture.sha256)).toBe(picture);
+    expect(await workspace.findPhoto(picture.sha256)).toBe(picture);
   });
 
   it('fetches the pictures of its seeds once', async () => {
     const storage = memoryStorage();
-    const seedPicture = jest.fn(async (sha256: string) => ({
+    const seedPhoto = jest.fn(async (sha256: string) => ({
       sha256,
       type: 'image/jpeg',
       bytes: new ArrayBuffer(1),
@@ -218,11 +218,11 @@ describe('a workspace', () => {
       open: async () => storage,
       newId,
       now: () => new Date().toISOString(),
-      seedPicture,
+      seedPhoto,
     });
     await workspace.load();
-    for (let i = 0; i < 3; i++) expect(await workspace.findPicture('d')).toMatchObject({ sha256: 'd' });
-    expect(seedPicture).toHaveBeenCalledTimes(1);
+    for (let i = 0; i < 3; i++) expect(await workspace.findPhoto('d')).toMatchObject({ sha256: 'd' });
+    expect(seedPhoto).toHaveBeenCalledTimes(1);
   });
 
   it('seeds an empty workspace once and again on reset', async () => {

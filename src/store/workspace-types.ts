@@ -7,7 +7,7 @@ import {
   type NewId,
   type Notice,
   type StandDocument,
-  type StoredPicture,
+  type StoredPhoto,
 } from '@/model';
 import { type StorageFault, type WorkspaceStorage } from '@/persist';
 import { type DocumentStore } from './document-store';
@@ -55,7 +55,7 @@ export interface WorkspaceOptions {
   /** Files that a new or reset workspace starts with. */
   readonly seeds?: () => Promise<readonly string[]>;
   /** Pictures that the seeds refer to. */
-  readonly seedPicture?: (sha256: string) => Promise<StoredPicture | null>;
+  readonly seedPhoto?: (sha256: string) => Promise<StoredPhoto | null>;
   /** What a thing of the bag is called in reports. */
   readonly nameOf?: (item: Named) => string;
 }
@@ -120,7 +120,7 @@ export interface Files {
   /** Everything but the pictures as one file; what is written is noted as backed up. */
   backup(): Promise<FileResult<WrittenBackup<NamedText>>>;
   /** Everything as one file. */
-  backupWithPictures(): Promise<FileResult<WrittenBackup>>;
+  backupWithPhotos(): Promise<FileResult<WrittenBackup>>;
 }
 
 /** A database of stands and a bag, and everything that can be done to it. */
@@ -142,9 +142,9 @@ export interface Workspace extends Files {
   removeStand(id: string): () => void;
   removeBroken(id: string): void;
   /** Keeps a picture before a stand refers to it; told of as not saved where the storage fails, and kept while the page is open. */
-  keepPicture(picture: StoredPicture): Promise<void>;
+  keepPhoto(picture: StoredPhoto): Promise<void>;
   /** A picture that a stand refers to; null where it is not here. */
-  findPicture(sha256: string): Promise<StoredPicture | null>;
+  findPhoto(sha256: string): Promise<StoredPhoto | null>;
   /** The notice has been shown. */
   noticed(): void;
   /** The reminder of a backup has been seen: none for a week. */

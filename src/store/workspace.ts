@@ -3,7 +3,7 @@ import { type WorkspaceStorage } from '@/persist';
 import { createFiles } from './backup';
 import { createKeptBag } from './bag';
 import { createKeeping } from './keeping';
-import { createPictureShelf } from './pictures';
+import { createPhotoShelf } from './pictures';
 import { createReminder } from './reminder';
 import { combineSaving } from './saving';
 import { createStands } from './stands';
@@ -15,7 +15,7 @@ const ALONE: Presence = { enter: async () => {}, isAlone: async () => true };
 
 /** A workspace: its rooms put together, each of which knows its own matter (house, rule 3). */
 export function createWorkspace(options: WorkspaceOptions): Workspace {
-  const { newId, now, seedPicture, channel = NO_CHANNEL, presence = ALONE } = options;
+  const { newId, now, seedPhoto, channel = NO_CHANNEL, presence = ALONE } = options;
   const nameOf = options.nameOf ?? ((item) => item.name ?? item.id);
   const nowMs = () => Date.parse(now());
   const state = createStore<WorkspaceState>()(() => ({
@@ -44,7 +44,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     ),
     notify: (notice: WorkspaceState['notice']) => state.setState({ notice }),
   };
-  const pictures = createPictureShelf({ ...shared, seedPicture });
+  const pictures = createPhotoShelf({ ...shared, seedPhoto });
   const bag = createKeptBag(shared);
   const stands = createStands({ ...shared, pictures, bag: () => bag.document.state.getState().value });
   const reminder = createReminder({ ...shared, state });
@@ -71,8 +71,8 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     archiveStand: (id, archived) => stands.archive(id, archived),
     removeStand: stands.remove,
     removeBroken: stands.removeBroken,
-    keepPicture: pictures.keep,
-    findPicture: pictures.find,
+    keepPhoto: pictures.keep,
+    findPhoto: pictures.find,
     noticed: () => state.setState({ notice: null }),
     reminded: reminder.reminded,
   };

@@ -10,7 +10,7 @@ import {
   type Prepared,
   sampleBag,
   type Stand,
-  type StandPicture,
+  type StandPhoto,
 } from '@/model';
 
 /** A stand to begin tests from: the default camera, a level skyline at 0.45, one reading a side, 3 stops apart, nothing assumed. */
@@ -130,7 +130,7 @@ export const anyStand: fc.Arbitrary<Stand> = fc
   });
 
 /** A picture of six by four cells of light, each 0 (black) to 255 (blown). */
-export const picturedAs = (cells: readonly number[]): StandPicture => ({
+export const picturedAs = (cells: readonly number[]): StandPhoto => ({
   sha256: '0'.repeat(64),
   type: 'image/jpeg',
   columns: 1200,

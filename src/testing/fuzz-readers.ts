@@ -12,11 +12,11 @@ import { readBagFile, writeBagFile } from '@/files/bag-file';
 import { decoded, openBundle, writeBundle } from '@/files/bundle';
 import { type FileError } from '@/files/errors';
 import { readGlassCsv } from '@/files/glass-csv';
-import { type HighRangeType, pictureData, pictureHeader } from '@/photos/formats';
+import { type HighRangeType, photoData, photoHeader } from '@/photos/formats';
 import { readHighRange } from '@/photos/formats/high-range';
 import { readReadingsCsv } from '@/files/readings-csv';
 import { readStandFile, writeStandFile } from '@/files/stand-file';
-import { filterFromLabel, putFilter, sampleBag, withPicture } from '@/model';
+import { filterFromLabel, putFilter, sampleBag, withPhoto } from '@/model';
 import { admitBag } from '@/model/documents/gate';
 import { testStand } from './fixtures';
 import { seededIds } from './ids';
@@ -106,7 +106,7 @@ function highRangeOutcome(bytes: Uint8Array<ArrayBuffer>, type: HighRangeType): 
   }
   const light = lightFigures(reduceLinear(pixels, 40));
   const picture = { sha256: 'a'.repeat(64), type: 'image/png' as const, columns: 40, rows: 25, light };
-  return taken(writeStandFile({ stand: withPicture(testStand(), picture), bag: sampleBag(), minor: 0 }));
+  return taken(writeStandFile({ stand: withPhoto(testStand(), picture), bag: sampleBag(), minor: 0 }));
 }
 
 const pictures = (make: () => Promise<readonly Uint8Array[]>, name: string): FuzzedReader => ({
@@ -114,10 +114,10 @@ const pictures = (make: () => Promise<readonly Uint8Array[]>, name: string): Fuz
   samples: make,
   mutations: BINARY,
   read: async (bytes) => {
-    const found = pictureHeader(bytes);
+    const found = photoHeader(bytes);
     if (!found.ok) return 'refused';
     const { type, columns, rows } = found.header;
-    await pictureData(bytes, type);
+    await photoData(bytes, type);
     if (type !== 'image/vnd.radiance' && type !== 'image/x-exr') return 'taken';
     return columns * rows > 4e6 ? 'taken' : highRangeOutcome(bytes, type);
   },

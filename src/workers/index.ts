@@ -2,7 +2,7 @@ import { workerClient, type WorkerLike } from './client';
 
 export type { JobResult, WorkerClient } from './client';
 export type { JobKind, Jobs } from './protocol';
-export type { PictureRead, SkylineRead } from '@/photos/read-photo';
+export type { PhotoRead, SkylineRead } from '@/photos/read-photo';
 
 /** The client of the search, with a worker of its own. */
 export const solveClient = () =>
@@ -20,7 +20,7 @@ export const studyClient = () =>
   );
 
 /** The client that reads picture files, with a worker of its own. */
-export const pictureClient = () =>
+export const photoClient = () =>
   workerClient(
     'picture',
     () => new Worker(new URL('./picture.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,

@@ -1,4 +1,4 @@
-import { readPicture } from '@/photos/read-photo';
+import { readPhoto } from '@/photos/read-photo';
 import { serveJobs } from './run-jobs';
 
-serveJobs<'picture'>(readPicture);
+serveJobs<'picture'>(readPhoto);

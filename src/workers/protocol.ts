@@ -1,7 +1,7 @@
 import { type Coding } from '@/core/photo';
 import { type Bag, type Solution, type Stand, type Study } from '@/model';
 // a bare import would bring the reader of exposure data into the page
-import type { PictureRead, SkylineRead } from '@/photos/read-photo';
+import type { PhotoRead, SkylineRead } from '@/photos/read-photo';
 
 /** What each kind of job takes and gives. */
 export interface Jobs {
@@ -9,7 +9,7 @@ export interface Jobs {
   /** A picture file, to be kept. */
   picture: {
     readonly input: { readonly bytes: ArrayBuffer; readonly name: string };
-    readonly output: PictureRead;
+    readonly output: PhotoRead;
   };
   /** A picture that is kept. */
   skyline: {

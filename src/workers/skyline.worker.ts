@@ -1,4 +1,4 @@
-import { skylineOfPicture } from '@/photos/read-photo';
+import { skylineOfPhoto } from '@/photos/read-photo';
 import { serveJobs } from './run-jobs';
 
-serveJobs<'skyline'>(skylineOfPicture);
+serveJobs<'skyline'>(skylineOfPhoto);

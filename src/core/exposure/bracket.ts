@@ -31,16 +31,16 @@ export function bracketFor(request: BracketRequest): Bracket {
   const { brightestEv, darkestEv, highlightRoom, shadowRoom } = request;
   const windowStops = highlightRoom + shadowRoom - 2 * MARGIN;
   const reachStops = brightestEv - darkestEv;
-  const darkPicture = brightestEv - (highlightRoom - MARGIN);
-  const brightPicture = darkestEv + (shadowRoom - MARGIN);
+  const darkPhoto = brightestEv - (highlightRoom - MARGIN);
+  const brightPhoto = darkestEv + (shadowRoom - MARGIN);
   if (reachStops <= windowStops)
-    return { ok: true, evs: [(darkPicture + brightPicture) / 2], reachStops, windowStops };
+    return { ok: true, evs: [(darkPhoto + brightPhoto) / 2], reachStops, windowStops };
   if (windowStops <= OVERLAP) return { ok: false, reason: 'window-too-small' };
   const frames = Math.ceil((reachStops - OVERLAP) / (windowStops - OVERLAP));
-  const step = (darkPicture - brightPicture) / (frames - 1);
+  const step = (darkPhoto - brightPhoto) / (frames - 1);
   return {
     ok: true,
-    evs: Array.from({ length: frames }, (_, i) => darkPicture - i * step),
+    evs: Array.from({ length: frames }, (_, i) => darkPhoto - i * step),
     reachStops,
     windowStops,
   };

@@ -18,7 +18,7 @@ import {
   laterHeightMm,
   passedByRing,
   passedBySlot,
-  pupilDistanceFromPictures,
+  pupilDistanceFromPhotos,
   sampleSheet,
   seamAtEdges,
   sensorPoint,
@@ -289,7 +289,7 @@ describe('the entrance pupil', () => {
     const at = (offsetMm: number) =>
       (seamAtEdges({ offsetMm, turnDeg: 0 }, 0, lens, frame) as { left: number }).left;
     const movedPart = at(0) - at(7);
-    expect(pupilDistanceFromPictures(35, frame, { slidMm: 7, movedPart })).toBeCloseTo(61, 9);
+    expect(pupilDistanceFromPhotos(35, frame, { slidMm: 7, movedPart })).toBeCloseTo(61, 9);
   });
 
   it('sees near subjects through less glass, and nothing this side of the sheet', () => {

@@ -117,7 +117,7 @@ export function cornerAngleDeg(lens: Lens, frame: FrameSize): number {
  * @param slidMm how far the sheet was slid, mm.
  * @param movedPart how far the seam moved, as a part of the frame's height.
  */
-export function pupilDistanceFromPictures(
+export function pupilDistanceFromPhotos(
   focalLengthMm: number,
   frame: FrameSize,
   { slidMm, movedPart }: { readonly slidMm: number; readonly movedPart: number },

@@ -3,7 +3,7 @@ import { type Reduced } from './reduce';
 import { offSurface } from './sky-surface';
 
 /** What of a picture tells sky from ground, cell by cell. */
-export interface PictureCues {
+export interface PhotoCues {
   readonly columns: number;
   readonly rows: number;
   /** Luminance in stops. */
@@ -25,7 +25,7 @@ const LIGHT_BINS = 14;
 const HUE_BINS = 8;
 const TEXTURE_BINS = 8;
 
-export function pictureCues(picture: Reduced): PictureCues {
+export function photoCues(picture: Reduced): PhotoCues {
   const { columns, rows, rgb, luminance } = picture;
   const n = columns * rows;
   const floor = 2 ** -12 * luminance.reduce((a, b) => Math.max(a, b), 1e-9);
@@ -243,7 +243,7 @@ export interface Evidence {
  *
  * @param isFirst only the topmost and the lowest cells are taken to be certain
  */
-export function likenessToSky(cues: PictureCues, line: Int32Array, isFirst: boolean): Float32Array {
+export function likenessToSky(cues: PhotoCues, line: Int32Array, isFirst: boolean): Float32Array {
   const { columns, rows } = cues;
   const margin = Math.round(0.015 * rows);
   const side = (i: number): 1 | -1 | 0 => {
@@ -269,7 +269,7 @@ export function likenessToSky(cues: PictureCues, line: Int32Array, isFirst: bool
 
 /** The same by how far cells lie from a smooth surface through the sky, in light and in colour. */
 function surfaceShares(
-  { columns, rows, log, red, blue }: PictureCues,
+  { columns, rows, log, red, blue }: PhotoCues,
   line: Int32Array,
   sides: Int8Array,
 ): Float64Array {
@@ -301,6 +301,6 @@ function logShares(bins: Uint8Array, sides: Int8Array, count: number): Float64Ar
   return above.map((n, bin) => Math.log2((n / ta + doubt) / ((below[bin] as number) / tb + doubt)));
 }
 
-export function evidenceOf({ columns, rows, step, level, mirror }: PictureCues, sky: Float32Array): Evidence {
+export function evidenceOf({ columns, rows, step, level, mirror }: PhotoCues, sky: Float32Array): Evidence {
   return { columns, rows, sky, edge: step, level, mirror };
 }

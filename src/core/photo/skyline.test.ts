@@ -1,6 +1,6 @@
 import { evOfLuminance } from '@/core/exposure';
 import { mean } from '@/core/numerics';
-import { LANDSCAPES, type LandscapeName, makeScene, type SceneSun, takePicture } from '@/core/scene';
+import { LANDSCAPES, type LandscapeName, makeScene, type SceneSun, takePhoto } from '@/core/scene';
 import { luminanceOf } from '@/core/units';
 import { findSkyline, type Pixels, reducePixels, SKYLINE_CELLS, UNSURE } from '.';
 
@@ -14,7 +14,7 @@ function photograph(landscape: LandscapeName, seed: number, sun?: SceneSun) {
     evOfLuminance(luminanceOf(scene.rgb[3 * i]!, scene.rgb[3 * i + 1]!, scene.rgb[3 * i + 2]!)),
   ).sort();
   const midGreyEv = evs[Math.floor(0.985 * evs.length)]! - Math.log2(1 / 0.18) / CONTRAST;
-  const { columns, rows, rgb } = takePicture(scene, {
+  const { columns, rows, rgb } = takePhoto(scene, {
     midGreyEv,
     contrast: CONTRAST,
     cornerStops: 0.2,

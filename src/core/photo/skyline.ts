@@ -3,7 +3,7 @@ import { clamp, mean } from '@/core/numerics';
 import { simplifyTo, withoutRises } from './line';
 import { type Reduced } from './reduce';
 import { boundaryPath, pathMargin, type PathWorth } from './skyline-path';
-import { type Evidence, evidenceOf, likenessToSky, type PictureCues, pictureCues } from './skyline-cues';
+import { type Evidence, evidenceOf, likenessToSky, type PhotoCues, photoCues } from './skyline-cues';
 
 /** A part of the way across, 0 to 1. */
 export interface Stretch {
@@ -62,7 +62,7 @@ const TOLERANCE = 0.004;
  * @param picture reduced to `SKYLINE_CELLS`
  */
 export function findSkyline(picture: Reduced): FoundSkyline {
-  const cues = pictureCues(picture);
+  const cues = photoCues(picture);
   const found = [
     ...WORTHS.flatMap((worth) => STARTS.map((v) => settle(cues, v, worth))),
     ...levelLines(cues).map((line) => judged(cues, line)),
@@ -114,7 +114,7 @@ const worthOf = (merits: Merits): number =>
   (Object.keys(WEIGHTS) as (keyof Merits)[]).reduce((sum, key) => sum + WEIGHTS[key] * merits[key], 0);
 
 /** Learns both sides from a first line, draws the line anew, and again. */
-function settle(cues: PictureCues, startV: number, worth: PathWorth): Candidate {
+function settle(cues: PhotoCues, startV: number, worth: PathWorth): Candidate {
   const start = new Int32Array(cues.columns).fill(Math.round(startV * cues.rows));
   let line = boundaryPath(evidenceOf(cues, likenessToSky(cues, start, true)), worth);
   for (let round = 0; round < ROUNDS; round++)
@@ -123,7 +123,7 @@ function settle(cues: PictureCues, startV: number, worth: PathWorth): Candidate 
 }
 
 /** Rows along which a level line runs most clearly right across the picture. */
-function levelLines({ columns, rows, level }: PictureCues): Int32Array[] {
+function levelLines({ columns, rows, level }: PhotoCues): Int32Array[] {
   const across = Float64Array.from({ length: rows }, (_, row) =>
     mean([...level.subarray(row * columns, (row + 1) * columns)]),
   );
@@ -141,7 +141,7 @@ const LEVEL_LINES = 5;
 /** Cells above and below the line that are compared with the sky, parts of the height. */
 const BAND = 0.08;
 
-function judged(cues: PictureCues, line: Int32Array): Candidate {
+function judged(cues: PhotoCues, line: Int32Array): Candidate {
   const { columns, rows } = cues;
   const evidence = evidenceOf(cues, likenessToSky(cues, line, false));
   const over = (value: (row: number, column: number) => number) => mean(Array.from(line, value));
@@ -179,7 +179,7 @@ function withoutSpikes(rowOf: Int32Array): Int32Array {
 /**
  * @param clear how clearly the line stands out as a whole, 0 to 1: its columns are hardly surer than that
  */
-function proposal(cues: PictureCues, { line: rowOf, evidence }: Candidate, clear: number): FoundSkyline {
+function proposal(cues: PhotoCues, { line: rowOf, evidence }: Candidate, clear: number): FoundSkyline {
   const margin = pathMargin(evidence, rowOf);
   const { columns, rows } = cues;
   const line = Float64Array.from(rowOf, (row, column) =>
@@ -213,7 +213,7 @@ function unsureStretches(sure: Float64Array): Stretch[] {
 }
 
 /** Where between the rows the edge lies: the middle of the steps of light round it, -1 to 1 rows. */
-function finer({ columns, rows, log }: PictureCues, row: number, column: number): number {
+function finer({ columns, rows, log }: PhotoCues, row: number, column: number): number {
   let weight = 0;
   let sum = 0;
   for (let k = -1; k <= 1; k++) {

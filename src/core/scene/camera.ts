@@ -27,7 +27,7 @@ export interface ScenePicture {
 }
 
 /** Takes a picture: light through the lens, electrons with their noise, the picture's own curve, bytes. */
-export function takePicture(scene: SceneLight, camera: SceneCamera): ScenePicture {
+export function takePhoto(scene: SceneLight, camera: SceneCamera): ScenePicture {
   const {
     midGreyEv,
     contrast = 1,

@@ -3,7 +3,7 @@ import { mean } from '@/core/numerics';
 import { daylightLux } from '@/core/sky';
 import { linearFromSrgb, luminanceOf } from '@/core/units';
 import { evOfLuminance } from '@/core/exposure';
-import { LANDSCAPES, type LandscapeName, makeScene, sceneView, takePicture } from '.';
+import { LANDSCAPES, type LandscapeName, makeScene, sceneView, takePhoto } from '.';
 import { skyLight } from './sky-light';
 import { type RgbOut } from './types';
 
@@ -70,7 +70,7 @@ describe('a simulated camera', () => {
 
   it.each([1, 0.7])('records light with the contrast that it is given: %p', (contrast) => {
     const midGreyEv = 15;
-    const { rgb } = takePicture(scene, {
+    const { rgb } = takePhoto(scene, {
       midGreyEv,
       contrast,
       fullWellElectrons: 1e9,
@@ -89,8 +89,8 @@ describe('a simulated camera', () => {
   });
 
   it('has noise that follows the light, and cuts off what is too bright', () => {
-    const few = takePicture(scene, { midGreyEv: 12, fullWellElectrons: 400, seed: 3 }).rgb;
-    const many = takePicture(scene, { midGreyEv: 12, fullWellElectrons: 4e6, seed: 3 }).rgb;
+    const few = takePhoto(scene, { midGreyEv: 12, fullWellElectrons: 400, seed: 3 }).rgb;
+    const many = takePhoto(scene, { midGreyEv: 12, fullWellElectrons: 4e6, seed: 3 }).rgb;
     const differences = Array.from(few, (x, i) => Math.abs(x - many[i]!));
     expect(mean(differences)).toBeGreaterThan(0.5);
     expect(Math.max(...few)).toBe(255);

@@ -38,13 +38,7 @@ import {
 } from '../bag/bag';
 import { cropBox, strips } from '../frame/crop';
 import { traitsOf } from '../stand/looks';
-import {
-  type Camera,
-  type MeteredLight,
-  type PictureExposure,
-  type Reading,
-  type Stand,
-} from '../stand/stand';
+import { type Camera, type MeteredLight, type PhotoExposure, type Reading, type Stand } from '../stand/stand';
 import { sunGuessStops } from './sun-guess';
 
 /** Everything about a stand that does not depend on where the glass is seated, resolved for the core. */
@@ -110,7 +104,7 @@ export function meteredEv(reading: MeteredLight): number {
 }
 
 /** EV at ISO 100 of camera settings as they stand in a document. */
-const exposureEv = ({ aperture, iso, shutter }: PictureExposure): number =>
+const exposureEv = ({ aperture, iso, shutter }: PhotoExposure): number =>
   ev100({ aperture: exactAperture(aperture), iso: exactIso(iso), seconds: readingSeconds(shutter) });
 
 /** Exact seconds of a shutter time as it stands in a document. */

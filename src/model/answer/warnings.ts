@@ -82,7 +82,7 @@ export function warningsOf(
     });
   const rough = readings.filter((r) => r.rough).map((r) => r.id);
   if (rough.length) warnings.push({ code: 'reading-without-place', readingIds: rough });
-  warnings.push(...pictureWarnings(input.field));
+  warnings.push(...photoWarnings(input.field));
   warnings.push(...polariserWarnings(stand, bag));
   if (prepared.freeSlots === 0) warnings.push({ code: 'no-free-slot' });
   const lostStops = stopsBelowBase(stand.camera, exactIso(stand.exposure.iso));
@@ -98,7 +98,7 @@ export function warningsOf(
 }
 
 /** A reading to hold tells how bright the brightest is, and any reading of a side how dark it is in the main. */
-function pictureWarnings(field: LightField): Warning[] {
+function photoWarnings(field: LightField): Warning[] {
   const isHeld = (side: UnknownLight['side']) =>
     field.readings.some((r) => r.limit && (r.role === 'sky') === (side === 'sky'));
   return unknownLight(field).flatMap(({ side, blown, black }): Warning[] => [

@@ -7,14 +7,14 @@ import {
   MAX_EARLIER,
   MAX_FILTERS,
   MAX_NOTES,
-  MAX_PICTURE_SIDE,
+  MAX_PHOTO_SIDE,
   MAX_POINTS,
   MAX_READINGS,
   MAX_SHAPES,
   MAX_TIME_TEXT,
 } from '../stand/limits';
 import { LOOKS, SCHOOLS } from '../stand/looks';
-import { ASSUMABLES, ORIENTATIONS, PICTURE_TYPES, SUN_SIDES, TREATMENTS } from '../stand/terms';
+import { ASSUMABLES, ORIENTATIONS, PHOTO_TYPES, SUN_SIDES, TREATMENTS } from '../stand/terms';
 import { quoted } from './faults';
 import {
   archived,
@@ -33,7 +33,7 @@ import {
 /** What a stand is. */
 export function standSchema(object: ObjectOf) {
   const drawnPoint = object({ u: number('drawn'), v: number('drawn') });
-  const pixels = z.number().int().min(1).max(MAX_PICTURE_SIDE);
+  const pixels = z.number().int().min(1).max(MAX_PHOTO_SIDE);
   const cells = z.number().int().min(1).max(MAX_CELLS);
   const line = z.array(drawnPoint).max(MAX_POINTS);
 
@@ -121,7 +121,7 @@ export function standSchema(object: ObjectOf) {
   const picture = object({
     /** SHA-256 of the stored copy, in hexadecimal digits. */
     sha256: z.string().regex(/^[0-9a-f]{64}$/),
-    type: z.enum(PICTURE_TYPES),
+    type: z.enum(PHOTO_TYPES),
     /** How the stored copy holds light: absent, as a screen shows it (sRGB); `stops`, each channel in sixteenths of a stop up to the figures' top. */
     coding: z.literal('stops').optional(),
     /** Size of the stored copy. */

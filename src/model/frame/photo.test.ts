@@ -8,21 +8,21 @@ import {
   markFeatures,
   proposedFeatures,
   focusHelp,
-  pictureOffers,
-  pictureReading,
+  photoOffers,
+  photoReading,
   deriveStand,
   solutionKey,
   solveStand,
   type Stand,
-  type StandPicture,
+  type StandPhoto,
   withOffer,
-  withPicture,
+  withPhoto,
   warningsOf,
 } from '..';
 import { sampleBag } from '../bag/bag';
 
 /** A picture whose upper part gives 8 times the light of its lower, its seam at 0.45. */
-function picture(change: Partial<StandPicture> = {}): StandPicture {
+function picture(change: Partial<StandPhoto> = {}): StandPhoto {
   const [columns, rows] = [30, 20];
   const luminance = Float32Array.from({ length: columns * rows }, (_, i) => (i < columns * 9 ? 0.8 : 0.1));
   const none = new Float32Array(columns * rows);
@@ -44,7 +44,7 @@ describe('a stand with a picture', () => {
   };
 
   it('takes its light from it, tied to the readings', () => {
-    const stand = withPicture(testStand(), picture());
+    const stand = withPhoto(testStand(), picture());
     expect(prepared(stand).input.field.tie).toMatchObject({ by: 'contrast-and-level' });
     expect(at(stand, 0.2)).toBeCloseTo(13, 1);
     expect(at(stand, 0.75)).toBeCloseTo(10, 1);
@@ -53,34 +53,34 @@ describe('a stand with a picture', () => {
   it('goes by the exposure of the picture where no reading has a place', () => {
     const readings = testStand().readings.map(({ u: _, v: __, ...r }) => r);
     const exposure = { aperture: 8, shutter: '1/60', iso: 100 };
-    const stand = withPicture(testStand({ readings }), picture({ exposure }));
+    const stand = withPhoto(testStand({ readings }), picture({ exposure }));
     expect(prepared(stand).input.field.tie).toMatchObject({ by: 'exposure-data', contrast: 1 });
     // mid-grey, 0.18, lies at EV 12
     expect(at(stand, 0.75)).toBeCloseTo(12 + Math.log2(0.1 / 0.18), 1);
   });
 
   it('gives a reading of a spot, and none where it shows less light than any file would hold (fault 7)', () => {
-    const stand = withPicture(testStand(), picture());
+    const stand = withPhoto(testStand(), picture());
     const { field } = prepared(stand).input;
     const spot = { role: 'sky', place: { u: 0.5, v: 0.2 }, angleDeg: 3 } as const;
-    const read = pictureReading(stand, field, spot);
+    const read = photoReading(stand, field, spot);
     expect(read?.isMeasured).toBe(true);
     expect(read?.reading.ev100).toBeCloseTo(13, 1);
     const darkened = (stops: number) => ({ ...field, ev: field.ev.map((ev) => ev - stops) });
-    expect(pictureReading(stand, darkened(20), spot)?.reading.ev100).toBeCloseTo(-7, 1);
-    expect(pictureReading(stand, darkened(60), spot)).toBeNull();
+    expect(photoReading(stand, darkened(20), spot)?.reading.ev100).toBeCloseTo(-7, 1);
+    expect(photoReading(stand, darkened(60), spot)).toBeNull();
   });
 
   it('is spread from its readings where nothing ties the picture', () => {
     const readings = testStand().readings.map(({ u: _, v: __, ...r }) => r);
-    const { tie } = prepared(withPicture(testStand({ readings }), picture())).input.field;
+    const { tie } = prepared(withPhoto(testStand({ readings }), picture())).input.field;
     expect(tie).toBeUndefined();
   });
 
   it('warns of a sky that is blown in it, until its brightest is read to be held', () => {
     const own = picture().light;
     const cells = own.cells.slice(0, 60) + 'f'.repeat(60) + own.cells.slice(120);
-    const stand = withPicture(testStand(), picture({ light: { ...own, cells } }));
+    const stand = withPhoto(testStand(), picture({ light: { ...own, cells } }));
     const codes = (of: Stand) => {
       const solution = solveStand(of, sampleBag());
       const derived = deriveStand(of, sampleBag(), solution);
@@ -89,16 +89,16 @@ describe('a stand with a picture', () => {
     expect(codes(stand)).toContain('picture-blown');
     const held = { id: 'h', role: 'sky' as const, ev100: 15, u: 0.5, v: 0.07, limit: true };
     expect(codes({ ...stand, readings: [...stand.readings, held] })).not.toContain('picture-blown');
-    expect(codes(withPicture(testStand(), picture()))).not.toContain('picture-blown');
+    expect(codes(withPhoto(testStand(), picture()))).not.toContain('picture-blown');
   });
 
   it('has another answer for another light, and the same for another name', () => {
-    const stand = withPicture(testStand(), picture());
+    const stand = withPhoto(testStand(), picture());
     const key = solutionKey(stand, sampleBag());
-    expect(solutionKey(withPicture(stand, picture({ name: 'other.jpg' })), sampleBag())).toBe(key);
+    expect(solutionKey(withPhoto(stand, picture({ name: 'other.jpg' })), sampleBag())).toBe(key);
     const darker = { ...picture().light, cells: picture().light.cells.replaceAll('f9', 'e9') };
     expect(darker.cells).not.toBe(picture().light.cells);
-    expect(solutionKey(withPicture(stand, picture({ light: darker })), sampleBag())).not.toBe(key);
+    expect(solutionKey(withPhoto(stand, picture({ light: darker })), sampleBag())).not.toBe(key);
   });
 });
 
@@ -111,8 +111,8 @@ describe('what a picture tells', () => {
   };
 
   it('is offered where it differs, and taken over only one by one', () => {
-    const stand = withPicture(testStand(), picture({ columns: 800, rows: 1200 }));
-    const offers = pictureOffers(stand, tells);
+    const stand = withPhoto(testStand(), picture({ columns: 800, rows: 1200 }));
+    const offers = photoOffers(stand, tells);
     expect(offers.map((o) => o.of)).toEqual([
       'focalLength',
       'aperture',
@@ -124,20 +124,20 @@ describe('what a picture tells', () => {
     const taken = withOffer(stand, offers[0]!);
     expect(taken.lens.focalLengthMm).toBe(35);
     expect(taken.exposure).toEqual(stand.exposure);
-    expect(pictureOffers(offers.reduce(withOffer, stand), tells)).toEqual([]);
+    expect(photoOffers(offers.reduce(withOffer, stand), tells)).toEqual([]);
   });
 
   it('is not offered where it is the same, by the marks of the scales', () => {
-    const stand = withPicture(testStand(), picture());
+    const stand = withPhoto(testStand(), picture());
     expect(
-      pictureOffers(stand, { focalLengthMm: 24, exposure: { aperture: 11, shutter: 1, iso: 100 } }),
+      photoOffers(stand, { focalLengthMm: 24, exposure: { aperture: 11, shutter: 1, iso: 100 } }),
     ).toEqual([]);
   });
 
   it('turns a camera that was only assumed, and none that was said', () => {
     const upright = picture({ columns: 800, rows: 1200 });
-    expect(withPicture(testStand({ assumed: ['camera'] }), upright).camera.orientation).toBe('portrait');
-    expect(withPicture(testStand(), upright).camera.orientation).not.toBe('portrait');
+    expect(withPhoto(testStand({ assumed: ['camera'] }), upright).camera.orientation).toBe('portrait');
+    expect(withPhoto(testStand(), upright).camera.orientation).not.toBe('portrait');
   });
 });
 

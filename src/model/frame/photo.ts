@@ -1,10 +1,10 @@
 import { type Coding, SCREEN } from '@/core/photo';
 import { exactAperture, exactIso } from '@/core/units';
 import { type Place } from '@/core/sky';
-import { type Camera, momentOf, type PictureExposure, type Stand, type StandPicture } from '../stand/stand';
+import { type Camera, momentOf, type PhotoExposure, type Stand, type StandPhoto } from '../stand/stand';
 
 /** The pixels of a picture as they are kept, found by what they are. */
-export interface StoredPicture {
+export interface StoredPhoto {
   /** SHA-256 of the bytes, in hexadecimal digits. */
   readonly sha256: string;
   readonly type: string;
@@ -12,7 +12,7 @@ export interface StoredPicture {
 }
 
 /** Why a picture is refused. */
-export type PictureFault =
+export type PhotoFault =
   | 'empty'
   | 'not-a-picture'
   | 'unsupported'
@@ -25,27 +25,27 @@ export type PictureFault =
   | 'raw-not-here';
 
 /** How a picture's kept copy stands for light. */
-export const codingOf = ({ coding, light }: StandPicture): Coding =>
+export const codingOf = ({ coding, light }: StandPhoto): Coding =>
   coding === 'stops' ? { of: 'stops', topStops: light.topStops } : SCREEN;
 
 /** Fills the frame with a picture. Where a camera's orientation was only assumed, the picture's own is taken. */
-export function withPicture(stand: Stand, picture: StandPicture): Stand {
+export function withPhoto(stand: Stand, picture: StandPhoto): Stand {
   const orientation = orientationOf(picture);
   const { camera } = stand;
   const turns = stand.assumed?.includes('camera') && orientation !== (camera.orientation ?? 'landscape');
   return { ...stand, picture, ...(turns ? { camera: { ...camera, orientation } } : {}) };
 }
 
-export function withoutPicture(stand: Stand): Stand {
+export function withoutPhoto(stand: Stand): Stand {
   const { picture: _, ...rest } = stand;
   return rest;
 }
 
-const orientationOf = ({ columns, rows }: Pick<StandPicture, 'columns' | 'rows'>) =>
+const orientationOf = ({ columns, rows }: Pick<StandPhoto, 'columns' | 'rows'>) =>
   columns >= rows ? 'landscape' : 'portrait';
 
 /** A difference between what a picture tells and what stands in its stand. */
-export type PictureOffer =
+export type PhotoOffer =
   | { readonly of: 'focalLength'; readonly mm: number }
   | { readonly of: 'aperture'; readonly aperture: number }
   | { readonly of: 'iso'; readonly iso: number }
@@ -54,8 +54,8 @@ export type PictureOffer =
   | { readonly of: 'place'; readonly place: Place };
 
 /** What a picture tells of how it was taken. */
-export interface PictureTells {
-  readonly exposure?: PictureExposure;
+export interface PhotoTells {
+  readonly exposure?: PhotoExposure;
   readonly focalLengthMm?: number;
   /** ISO 8601. */
   readonly takenAt?: string;
@@ -65,11 +65,11 @@ export interface PictureTells {
 }
 
 /** Where a picture and its stand differ; nothing of it is taken over by itself. */
-export function pictureOffers(stand: Stand, tells: PictureTells): PictureOffer[] {
+export function photoOffers(stand: Stand, tells: PhotoTells): PhotoOffer[] {
   const { lens, exposure, camera, picture } = stand;
   const orientation = picture && orientationOf(picture);
   const own = tells.exposure;
-  const offers: (PictureOffer | false | undefined)[] = [
+  const offers: (PhotoOffer | false | undefined)[] = [
     tells.focalLengthMm !== undefined &&
       Math.abs(tells.focalLengthMm - lens.focalLengthMm) > 0.05 && {
         of: 'focalLength',
@@ -89,7 +89,7 @@ export function pictureOffers(stand: Stand, tells: PictureTells): PictureOffer[]
       },
     tells.place && !isSamePlace(tells.place, stand.place) && { of: 'place', place: tells.place },
   ];
-  return offers.filter((o): o is PictureOffer => !!o);
+  return offers.filter((o): o is PhotoOffer => !!o);
 }
 
 /** Places nearer to each other than this are the same, degrees: some ten metres. */
@@ -101,7 +101,7 @@ const isSamePlace = (a: Place, b: Place | undefined): boolean =>
   Math.abs(a.longitudeDeg - b.longitudeDeg) < SAME_PLACE_DEG;
 
 /** The stand with one thing as the picture tells it. */
-export function withOffer(stand: Stand, offer: PictureOffer): Stand {
+export function withOffer(stand: Stand, offer: PhotoOffer): Stand {
   switch (offer.of) {
     case 'focalLength':
       return { ...stand, lens: { ...stand.lens, focalLengthMm: offer.mm } };

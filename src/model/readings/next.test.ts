@@ -1,7 +1,7 @@
 import { testStand } from '@/testing/fixtures';
 import { prepared } from '@/testing/fixtures';
-import { nextReading, readingsFromPicture } from './next';
-import { type Stand, type StandPicture } from '../stand/stand';
+import { nextReading, readingsFromPhoto } from './next';
+import { type Stand, type StandPhoto } from '../stand/stand';
 import { type Study } from '../answer/study';
 
 const NOW = Date.parse('2026-05-01T19:30:00Z');
@@ -10,7 +10,7 @@ const next = (stand: Stand, study: Study | null = null) =>
 const [SKY, LAND] = testStand().readings as [Stand['readings'][number], Stand['readings'][number]];
 
 /** A picture of four rows: a bright sky with a brighter corner over a dark land. */
-const PICTURE: StandPicture = {
+const PICTURE: StandPhoto = {
   sha256: '0'.repeat(64),
   type: 'image/jpeg',
   columns: 120,
@@ -108,7 +108,7 @@ describe('readings from a picture at once', () => {
   });
 
   it('are its middling land and sky, and the brightest to be held, each on its side', () => {
-    const readings = readingsFromPicture(stand, prepared(stand));
+    const readings = readingsFromPhoto(stand, prepared(stand));
     expect(readings.map((r) => [r.role, !!r.limit, r.fromPicture])).toEqual([
       ['land', false, true],
       ['sky', false, true],
@@ -123,6 +123,6 @@ describe('readings from a picture at once', () => {
   it('are none where nothing ties the picture to EV', () => {
     const { exposure: _, ...untied } = PICTURE;
     const bare = { ...stand, picture: untied };
-    expect(readingsFromPicture(bare, prepared(bare))).toEqual([]);
+    expect(readingsFromPhoto(bare, prepared(bare))).toEqual([]);
   });
 });

@@ -3,7 +3,7 @@ import { mean } from '@/core/numerics';
 import { isStale, readingMinutes } from './age';
 import { type Derived } from '../answer/derive';
 import { traitsOf } from '../stand/looks';
-import { circleOn, pictureReading, USUAL_ANGLE_DEG } from './photo-meter';
+import { circleOn, photoReading, USUAL_ANGLE_DEG } from './photo-meter';
 import { type Reading, type Stand, type StandShape } from '../stand/stand';
 import { type Study } from '../answer/study';
 
@@ -89,11 +89,11 @@ const WORTH_HOLDING = 0.5;
  * Readings of a picture's middling sky and land, and of its brightest to be held, each as the usual spot meter would show
  * it; nothing where the picture's light is not known, or either side has no room for a spot.
  */
-export function readingsFromPicture(stand: Stand, light: Light): Omit<Reading, 'id'>[] {
+export function readingsFromPhoto(stand: Stand, light: Light): Omit<Reading, 'id'>[] {
   const { field } = light.input;
   if (!field.tie) return [];
   const readingAt = (role: Role, place: FramePoint | null) => {
-    const spot = place && pictureReading(stand, field, { role, place, angleDeg: USUAL_ANGLE_DEG });
+    const spot = place && photoReading(stand, field, { role, place, angleDeg: USUAL_ANGLE_DEG });
     return spot?.isMeasured ? spot.reading : null;
   };
   const sky = readingAt('sky', placeIn(stand, light, 'sky'));

@@ -12,7 +12,7 @@ export const circleOn = ({ lens, camera }: Stand, place: FramePoint, angleDeg: n
   meterCircle(place, angleDeg, { focalLengthMm: lens.focalLengthMm, frame: frameOf(camera) });
 
 /** A spot of the picture as a reading; null where the picture shows no light there that a meter would show. */
-export function pictureReading(
+export function photoReading(
   stand: Stand,
   field: LightField,
   { role, place, angleDeg }: { readonly role: Role; readonly place: FramePoint; readonly angleDeg: number },

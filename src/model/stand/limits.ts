@@ -49,7 +49,7 @@ export const MAX_SAMPLES = 500;
 export const MAX_RINGS = 20;
 /** Cells along a side of a picture's figures, and pixels along a side of its stored copy. */
 export const MAX_CELLS = 240;
-export const MAX_PICTURE_SIDE = 4096;
+export const MAX_PHOTO_SIDE = 4096;
 /** Things to be kept out of the frame. */
 export const MAX_NOTES = 50;
 export const MAX_TEXT = 10_000;

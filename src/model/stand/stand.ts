@@ -20,8 +20,8 @@ export type Camera = Stand['camera'];
 export type StandLens = Stand['lens'];
 export type StandLook = Stand['look'];
 /** A picture as a stand keeps it: where its pixels are found, and the figures read from it. */
-export type StandPicture = NonNullable<Stand['picture']>;
-export type PictureExposure = NonNullable<StandPicture['exposure']>;
+export type StandPhoto = NonNullable<Stand['picture']>;
+export type PhotoExposure = NonNullable<StandPhoto['exposure']>;
 export type FittedFilter = NonNullable<Stand['fitted']>[number];
 /** The glass and the seat that the photographer chose over the computed ones. */
 export type Choice = NonNullable<Stand['choice']>;

@@ -11,8 +11,8 @@ export const ASSUMABLES = ['camera', 'lens', 'skyline'] as const;
 /** Parts of a stand that a new one starts with before anything is said of them. */
 export type Assumable = (typeof ASSUMABLES)[number];
 
-export const PICTURE_TYPES = ['image/jpeg', 'image/png', 'image/webp', 'image/avif'] as const;
-export type PictureType = (typeof PICTURE_TYPES)[number];
+export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp', 'image/avif'] as const;
+export type PhotoType = (typeof PHOTO_TYPES)[number];
 
 export const TREATMENTS = ['protect', 'tame', 'silhouette'] as const;
 

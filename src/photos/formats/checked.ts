@@ -1,13 +1,13 @@
-import { type PictureFault } from '@/model';
+import { type PhotoFault } from '@/model';
 
 /** The size of a picture whose file was looked through before its reader sees it, or why it is not read. */
 export type Checked =
   | { readonly ok: true; readonly columns: number; readonly rows: number }
-  | { readonly ok: false; readonly fault: PictureFault };
+  | { readonly ok: false; readonly fault: PhotoFault };
 
 const MAX_SIDE = 20_000;
 
-export const refused = (fault: PictureFault): Checked => ({ ok: false, fault });
+export const refused = (fault: PhotoFault): Checked => ({ ok: false, fault });
 
 /** A size as a header says it. */
 export function checkedSize(columns: number, rows: number, mostPixels: number): Checked {

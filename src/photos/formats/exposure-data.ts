@@ -1,13 +1,13 @@
 import exifr from 'exifr';
 import { nearestShutterMark } from '@/core/units';
-import { isWithin, type PictureExposure, type PictureTells } from '@/model';
+import { isWithin, type PhotoExposure, type PhotoTells } from '@/model';
 import { type SourceType } from './header';
 
 /** A mark stands for a time that is as near to it as this, stops: cameras write either the mark's name or its exact time. */
 const NEAR_MARK = 0.12;
 
 /** Reads the exposure data (EXIF) of a picture; what is missing, damaged or makes no sense is left out. */
-export async function pictureData(bytes: Uint8Array, type: SourceType): Promise<PictureTells> {
+export async function photoData(bytes: Uint8Array, type: SourceType): Promise<PhotoTells> {
   if (type === 'image/x-exr' || type === 'image/vnd.radiance') return {};
   const block = type === 'image/webp' || type === 'image/avif' ? tiffBlock(bytes) : bytes;
   if (!block) return {};
@@ -34,7 +34,7 @@ export async function pictureData(bytes: Uint8Array, type: SourceType): Promise<
 }
 
 /** What tags of exposure data tell, by their names in EXIF. */
-export function tellsOf(tags: Record<string, unknown>): PictureTells {
+export function tellsOf(tags: Record<string, unknown>): PhotoTells {
   const exposure = exposureOf(tags);
   const focal = tags.FocalLength;
   const takenAt = momentOf(tags.DateTimeOriginal, tags.OffsetTimeOriginal);
@@ -55,7 +55,7 @@ function exposureOf({
   FNumber: aperture,
   ExposureTime: seconds,
   ISO: iso,
-}: Record<string, unknown>): PictureExposure | null {
+}: Record<string, unknown>): PhotoExposure | null {
   if (!isNumber(aperture) || !isNumber(seconds) || !isNumber(iso)) return null;
   if (!isWithin('aperture', aperture) || !isWithin('seconds', seconds) || !isWithin('iso', iso)) return null;
   const near = nearestShutterMark(seconds);

@@ -1,4 +1,4 @@
-import { type PictureFault } from '@/model';
+import { type PhotoFault } from '@/model';
 import { ascii, uint32 } from './bytes';
 import { type Checked, checkedSize, refused } from './checked';
 
@@ -105,7 +105,7 @@ function chunksFault(
   bytes: Uint8Array,
   table: number,
   { count, head }: { readonly count: number; readonly head: number },
-): PictureFault | null {
+): PhotoFault | null {
   const first = table + 8 * count;
   if (first > bytes.length) return 'truncated';
   const chunks: (readonly [from: number, to: number])[] = [];

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import sharp, { type Sharp } from 'sharp';
-import { pictureData, pictureHeader } from '.';
+import { photoData, photoHeader } from '.';
 
 const EXIF = {
   IFD0: { Make: 'none' },
@@ -35,11 +35,11 @@ const write = async (type: Type, image = plain()) => new Uint8Array(await WRITER
 
 describe.each(TYPES)('a picture of type %s', (type) => {
   it('is known by its bytes, with its size', async () => {
-    expect(pictureHeader(await write(type))).toEqual({ ok: true, header: { type, columns: 30, rows: 20 } });
+    expect(photoHeader(await write(type))).toEqual({ ok: true, header: { type, columns: 30, rows: 20 } });
   });
 
   it('tells how it was taken', async () => {
-    const data = await pictureData(await write(type, plain().withExif(EXIF)), type);
+    const data = await photoData(await write(type, plain().withExif(EXIF)), type);
     expect(data).toEqual({
       exposure: { aperture: 11, shutter: '1/60', iso: 200 },
       focalLengthMm: 24,
@@ -49,13 +49,13 @@ describe.each(TYPES)('a picture of type %s', (type) => {
   });
 
   it('without exposure data has none', async () => {
-    expect(await pictureData(await write(type), type)).toEqual({});
+    expect(await photoData(await write(type), type)).toEqual({});
   });
 
   it('that breaks off is refused', async () => {
     const bytes = await write(type, plain(200, 150));
     for (const part of [0.3, 0.6, 0.95]) {
-      const found = pictureHeader(bytes.slice(0, Math.floor(part * bytes.length)));
+      const found = photoHeader(bytes.slice(0, Math.floor(part * bytes.length)));
       expect(found).toMatchObject({ ok: false, fault: expect.stringMatching(/truncated|damaged/) });
     }
   });
@@ -71,20 +71,20 @@ describe('a file that is no usable picture', () => {
     ['damaged', new TextEncoder().encode('#?RADIANCE\n')],
     ['damaged', Uint8Array.from([0x76, 0x2f, 0x31, 0x01, 2, 0, 0, 0])],
   ])('is refused as %s', (fault, bytes) => {
-    expect(pictureHeader(bytes)).toEqual({ ok: false, fault });
+    expect(photoHeader(bytes)).toEqual({ ok: false, fault });
   });
 
   it('but may be what a camera recorded is left to the reader of such', () => {
     const tiff = new TextEncoder().encode('II*\0............');
     for (const bytes of [tiff, new Uint8Array(600_000).fill(7)])
-      expect(pictureHeader(bytes)).toMatchObject({ ok: true, header: { type: 'image/x-raw' } });
+      expect(photoHeader(bytes)).toMatchObject({ ok: true, header: { type: 'image/x-raw' } });
   });
 
   it('because it moves is refused', async () => {
     const webp = await write('image/webp', plain().withExif(EXIF));
     expect(String.fromCharCode(...webp.subarray(12, 16))).toBe('VP8X');
     webp[20]! |= 0x02;
-    expect(pictureHeader(webp)).toEqual({ ok: false, fault: 'animated' });
+    expect(photoHeader(webp)).toEqual({ ok: false, fault: 'animated' });
     const png = await write('image/png');
     const chunk = Uint8Array.from([
       0,
@@ -106,14 +106,14 @@ describe('a file that is no usable picture', () => {
       0,
     ]);
     const moving = new Uint8Array([...png.subarray(0, 33), ...chunk, ...png.subarray(33)]);
-    expect(pictureHeader(moving)).toEqual({ ok: false, fault: 'animated' });
+    expect(photoHeader(moving)).toEqual({ ok: false, fault: 'animated' });
   });
 
   it('of a hundred megapixels is refused before it is decoded', async () => {
     const bytes = await write('image/png', plain(10, 10));
     new DataView(bytes.buffer).setUint32(16, 10_000);
     new DataView(bytes.buffer).setUint32(20, 10_000);
-    expect(pictureHeader(bytes)).toEqual({ ok: false, fault: 'too-many-pixels' });
+    expect(photoHeader(bytes)).toEqual({ ok: false, fault: 'too-many-pixels' });
   });
 
   it('never throws and never hangs, whatever is done to its bytes', async () => {
@@ -129,12 +129,12 @@ describe('a file that is no usable picture', () => {
           const hostile = Uint8Array.from(bytes);
           for (const [at, byte] of changes) hostile[at % hostile.length] = byte;
           const file = cut === null ? hostile : hostile.slice(0, cut % hostile.length);
-          const found = pictureHeader(file);
+          const found = photoHeader(file);
           if (found.ok) {
             expect(found.header.columns * found.header.rows).toBeGreaterThan(0);
             expect(found.header.columns * found.header.rows).toBeLessThanOrEqual(80_000_000);
           }
-          const data = await pictureData(file, type);
+          const data = await photoData(file, type);
           if (data.focalLengthMm !== undefined) expect(data.focalLengthMm).toBeGreaterThan(0);
         },
       ),

@@ -1,5 +1,5 @@
 import { imageSize } from 'image-size';
-import { PICTURE_TYPES, type PictureFault, type PictureType } from '@/model';
+import { PHOTO_TYPES, type PhotoFault, type PhotoType } from '@/model';
 import { ascii, uint32 } from './bytes';
 import { checkExr } from './exr';
 import { checkRadiance } from './radiance';
@@ -11,10 +11,10 @@ export type HighRangeType = (typeof HIGH_RANGE_TYPES)[number];
 export const RAW_TYPE = 'image/x-raw';
 
 /** Every type of file that a picture is taken from. */
-export type SourceType = PictureType | HighRangeType | typeof RAW_TYPE;
+export type SourceType = PhotoType | HighRangeType | typeof RAW_TYPE;
 
 /** What a picture's first bytes say it is. */
-export interface PictureHeader {
+export interface PhotoHeader {
   readonly type: SourceType;
   /** 0 for what a camera recorded: only its own reader knows. */
   readonly columns: number;
@@ -22,23 +22,22 @@ export interface PictureHeader {
 }
 
 export type HeaderResult =
-  | { readonly ok: true; readonly header: PictureHeader }
-  | { readonly ok: false; readonly fault: PictureFault };
+  { readonly ok: true; readonly header: PhotoHeader } | { readonly ok: false; readonly fault: PhotoFault };
 
 /** A file larger than this, or of more pixels, is not decoded: it would take the page's memory. */
-const MAX_PICTURE_BYTES = 150_000_000;
+const MAX_PHOTO_BYTES = 150_000_000;
 const MAX_PIXELS = 80_000_000;
 /** Of high dynamic range a pixel takes four times as much. */
 const MAX_HIGH_RANGE_PIXELS = 30_000_000;
 /** What is known by none of its first bytes may still be what some camera recorded, which no camera does in less. */
 const LEAST_RAW_BYTES = 500_000;
 
-const refused = (fault: PictureFault): HeaderResult => ({ ok: false, fault });
+const refused = (fault: PhotoFault): HeaderResult => ({ ok: false, fault });
 
 /** Looks at a file before anything decodes it: what it is by its bytes, not by its name, how large, and whether it is whole. */
-export function pictureHeader(bytes: Uint8Array): HeaderResult {
+export function photoHeader(bytes: Uint8Array): HeaderResult {
   if (!bytes.length) return refused('empty');
-  if (bytes.length > MAX_PICTURE_BYTES) return refused('too-large');
+  if (bytes.length > MAX_PHOTO_BYTES) return refused('too-large');
   const format = formatOf(bytes);
   if (!format) return bytes.length < LEAST_RAW_BYTES ? refused('not-a-picture') : rawHeader;
   if (format === RAW_TYPE) return rawHeader;
@@ -64,7 +63,7 @@ export function pictureHeader(bytes: Uint8Array): HeaderResult {
 const rawHeader: HeaderResult = { ok: true, header: { type: RAW_TYPE, columns: 0, rows: 0 } };
 
 /** A picture of some size, if that is a size and not too large. */
-function bounded(type: PictureType, [columns, rows]: readonly [number, number]): HeaderResult {
+function bounded(type: PhotoType, [columns, rows]: readonly [number, number]): HeaderResult {
   if (!(columns > 0 && rows > 0)) return refused('damaged');
   return columns * rows > MAX_PIXELS
     ? refused('too-many-pixels')
@@ -75,8 +74,8 @@ const isHighRange = (format: string): format is HighRangeType =>
   (HIGH_RANGE_TYPES as readonly string[]).includes(format);
 
 /** Whether pictures are kept as files of a type. */
-export const isKept = (format: string): format is PictureType =>
-  (PICTURE_TYPES as readonly string[]).includes(format);
+export const isKept = (format: string): format is PhotoType =>
+  (PHOTO_TYPES as readonly string[]).includes(format);
 
 /** The format by its signature; null for what is no picture that is known. */
 function formatOf(bytes: Uint8Array): string | null {
@@ -105,7 +104,7 @@ function formatOf(bytes: Uint8Array): string | null {
 const MAX_CHUNKS = 100_000;
 
 /** What of each format must be there for it to be whole, and what makes it more than one picture. */
-const CHECKS: Record<PictureType, (bytes: Uint8Array) => PictureFault | null> = {
+const CHECKS: Record<PhotoType, (bytes: Uint8Array) => PhotoFault | null> = {
   'image/jpeg': (bytes) => (jpegIsWhole(bytes) ? null : 'truncated'),
   'image/png': (bytes) => {
     let chunks = 0;

@@ -3,7 +3,7 @@ import { DataTexture, FloatType, RGBAFormat } from 'three';
 import { EXRExporter } from 'three/addons/exporters/EXRExporter.js';
 import { lightFigures, lightOfFigures, reduceLinear } from '@/core/photo';
 import { radianceFile } from '@/testing/radiance-file';
-import { type HighRangeType, pictureHeader } from '.';
+import { type HighRangeType, photoHeader } from '.';
 import { readHighRange } from './high-range';
 
 const [COLUMNS, ROWS] = [24, 14];
@@ -34,7 +34,7 @@ beforeAll(() => void jest.spyOn(console, 'warn').mockImplementation(() => {}));
 
 describe.each(FILES)('a picture of type %s', (type, make) => {
   it('is known by its bytes, with its size', async () => {
-    expect(pictureHeader(await make())).toEqual({ ok: true, header: { type, columns: COLUMNS, rows: ROWS } });
+    expect(photoHeader(await make())).toEqual({ ok: true, header: { type, columns: COLUMNS, rows: ROWS } });
   });
 
   it('is read as linear light, its upper row first', async () => {
@@ -64,15 +64,15 @@ describe.each(FILES)('a picture of type %s', (type, make) => {
         ? text.replace(/(dataWindow\0box2i\0....)(.{16})/s, '$1' + '\0\0\0\0\0\0\0\0\xff\xff\0\0\xff\xff\0\0')
         : text.replace(`-Y ${ROWS}`, '-Y 2000000');
     expect(huge).not.toBe(text);
-    expect(pictureHeader(Buffer.from(huge, 'latin1'))).toEqual({ ok: false, fault: 'too-many-pixels' });
+    expect(photoHeader(Buffer.from(huge, 'latin1'))).toEqual({ ok: false, fault: 'too-many-pixels' });
     const without = text.replace('dataWindow', 'dateWindow').replace('-Y', '-y');
-    expect(pictureHeader(Buffer.from(without, 'latin1'))).toEqual({ ok: false, fault: 'damaged' });
+    expect(photoHeader(Buffer.from(without, 'latin1'))).toEqual({ ok: false, fault: 'damaged' });
   });
 
   it('that is cut anywhere is refused (fault 76)', async () => {
     const whole = await make();
     for (let length = 1; length < whole.length; length += 1 + Math.floor(whole.length / 200)) {
-      const found = pictureHeader(whole.slice(0, length));
+      const found = photoHeader(whole.slice(0, length));
       expect([length, found.ok]).toEqual([length, false]);
     }
   });
@@ -83,12 +83,12 @@ describe.each(FILES)('a picture of type %s', (type, make) => {
       type === 'image/x-exr'
         ? text.replace(/(dataWindow\0box2i\0....)(.{16})/s, '$1' + '\0\0\0\0\0\0\0\0\xff\x0f\0\0\xff\x0f\0\0')
         : text.replace(`-Y ${ROWS} +X ${COLUMNS}`, '-Y 4096 +X 4096');
-    expect(pictureHeader(Buffer.from(grown, 'latin1'))).toMatchObject({ ok: false, fault: 'truncated' });
+    expect(photoHeader(Buffer.from(grown, 'latin1'))).toMatchObject({ ok: false, fault: 'truncated' });
     const twice =
       type === 'image/x-exr'
         ? text.replace(/(dataWindow\0box2i\0....(?:.{16}))/s, '$1$1')
         : text.replace('FORMAT', `-Y 9 +X 9\nFORMAT`);
-    expect(pictureHeader(Buffer.from(twice, 'latin1'))).toEqual({ ok: false, fault: 'damaged' });
+    expect(photoHeader(Buffer.from(twice, 'latin1'))).toEqual({ ok: false, fault: 'damaged' });
   });
 
   it('never hangs and gives no more than it says, whatever is done to its bytes', async () => {
@@ -101,7 +101,7 @@ describe.each(FILES)('a picture of type %s', (type, make) => {
           const hostile = whole.slice();
           for (const [at, byte] of changes) hostile[at % hostile.length] = byte;
           const file = cut === null ? hostile : hostile.slice(0, cut % hostile.length);
-          const found = pictureHeader(file);
+          const found = photoHeader(file);
           // what is large is for its worker to give up, not for this test to wait for
           if (!found.ok || found.header.type !== type || found.header.columns * found.header.rows > 1e5)
             return;

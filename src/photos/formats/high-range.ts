@@ -16,7 +16,7 @@ export interface HighRange extends LinearPixels {
 
 /**
  * Reads a picture of high dynamic range into linear light, in the file's own unit, its upper row first. Its header must have
- * been looked at before (`pictureHeader`).
+ * been looked at before (`photoHeader`).
  *
  * @throws where the file is damaged or of a kind that is not read
  */

@@ -1,6 +1,6 @@
 import { type ScaleLinear, scaleLinear } from 'd3-scale';
+import { type SensorWindow } from '@/model';
 import { type Role, type ToneSpread } from '@/core/field';
-import { type SensorWindow } from '@/core/sensor';
 
 /** A reading on the scale of light, EV. */
 export interface LadderSpot {

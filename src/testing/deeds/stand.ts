@@ -23,9 +23,9 @@ import {
   SUN_SIDES,
   withNds,
   withOffer,
-  withoutPicture,
+  withoutPhoto,
   withoutPlace,
-  withPicture,
+  withPhoto,
   withGap,
   withSchool,
   withSkyline,
@@ -175,9 +175,9 @@ export const FRAME: Record<string, Deed> = {
   'fill the frame': onStand((s, { chance }) => {
     const sha256 = chance.pick(['a', 'b', 'c']).repeat(64);
     const light = { columns: 2, rows: 1, topStops: 0, cells: '80f0' };
-    return withPicture(s, { sha256, type: 'image/jpeg', columns: 3, rows: 2, light });
+    return withPhoto(s, { sha256, type: 'image/jpeg', columns: 3, rows: 2, light });
   }),
-  'take the picture out': onStand((s) => withoutPicture(s)),
+  'take the picture out': onStand((s) => withoutPhoto(s)),
 };
 
 export const BALANCE: Record<string, Deed> = {

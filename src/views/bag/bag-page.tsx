@@ -35,7 +35,7 @@ export function BagPage() {
       <div className="mx-auto max-w-4xl px-4 py-5 desk:px-8 desk:py-6">
         <header className="mb-4 flex items-center gap-1">
           <h1 className="mr-auto text-2xl font-semibold">Bag{isDemo && ' of the demo'}</h1>
-          <UndoRedo document={workspace.bag} />
+          <UndoRedo kept={workspace.bag} />
           <Files />
         </header>
         <section aria-labelledby="filters">

@@ -34,7 +34,7 @@ export function BackupPart() {
         <Button
           kind="action"
           disabled={filing !== null}
-          onClick={() => void workspace.backupWithPictures().then(saveBackup)}
+          onClick={() => void workspace.backupWithPhotos().then(saveBackup)}
         >
           Back up everything to a file
         </Button>

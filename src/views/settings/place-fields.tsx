@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import { LocateFixed } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { type Place } from '@/core/sky';
+import { type Place } from '@/model';
 import { prefer } from '@/store';
 import { Button } from '@/ui/button';
 import { useTheme } from '@/ui/theme';

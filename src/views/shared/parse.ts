@@ -1,4 +1,3 @@
-import { apertureInTenths, meterFromTyping, type MeterScale } from '@/core/exposure';
 import {
   type ExactSeconds,
   exactAperture,
@@ -7,7 +6,7 @@ import {
   nearestShutterMark,
   shutterFromTyping,
 } from '@/core/units';
-import { isWithin, type Quantity } from '@/model';
+import { apertureInTenths, isWithin, meterFromTyping, type MeterScale, type Quantity } from '@/model';
 import { type Parsed } from '@/ui/field';
 import { meteredText, NOT_A_NUMBER, NOT_A_TIME, NOT_METERED, rangeText, tenthsText, timeText } from '@/words';
 

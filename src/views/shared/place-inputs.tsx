@@ -1,5 +1,5 @@
-import { type Place } from '@/core/sky';
 import { QuantityField } from './quantity-field';
+import { type Place } from '@/model';
 
 interface PlaceInputsProps {
   place: Place | null;

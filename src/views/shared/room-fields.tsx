@@ -1,6 +1,5 @@
-import { sensorWindow } from '@/core/sensor';
 import { exactIso } from '@/core/units';
-import { type Camera, type Quantity } from '@/model';
+import { type Camera, type Quantity, sensorWindow } from '@/model';
 import { Fold } from '@/ui/fold';
 import { stopsFigure } from '@/words';
 import { QuantityField } from './quantity-field';

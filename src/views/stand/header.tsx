@@ -22,7 +22,7 @@ import { useTheme } from '@/ui/theme';
 import { useCompact } from '@/ui/use-media';
 import { useDevice, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
 import { UndoRedo } from '../shared/undo-redo';
-import { useDocument, useEdit, useStand } from './session';
+import { useKept, useEdit, useStand } from './session';
 import { useStandActions } from './use-stand-actions';
 
 const TOOL =
@@ -32,7 +32,7 @@ const TOOL =
 export function Header() {
   const stand = useStand();
   const edit = useEdit();
-  const document = useDocument();
+  const kept = useKept();
   const { base } = useWorkspace();
   const compact = useCompact();
   return (
@@ -46,20 +46,20 @@ export function Header() {
         aria-label="Name of the stand"
         value={stand.name}
         maxLength={200}
-        onFocus={() => document.beginGesture()}
+        onFocus={() => kept.beginGesture()}
         onBlur={() => {
           const name = namedAs(stand.name);
           // no name is no name: what it was called before stays
-          if (name === null) return document.dropGesture();
+          if (name === null) return kept.dropGesture();
           edit((s) => (s.name === name ? s : { ...s, name }));
-          document.endGesture();
+          kept.endGesture();
         }}
         onChange={(e) => edit((s) => ({ ...s, name: e.target.value }))}
         onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
         className="min-h-11 min-w-0 flex-1 truncate rounded-md bg-transparent px-1 text-xl font-semibold hover:bg-panel compact:text-[17px]"
       />
       <Saved />
-      <UndoRedo document={document} hideRedo={compact} />
+      <UndoRedo kept={kept} hideRedo={compact} />
       <StandMenu />
     </header>
   );
@@ -81,9 +81,9 @@ function Saved() {
 }
 
 function StandMenu() {
-  const document = useDocument();
+  const kept = useKept();
   const stand = useStand();
-  const canRedo = useStore(document.history, (h) => h.futureStates.length > 0);
+  const canRedo = useStore(kept.history, (h) => h.futureStates.length > 0);
   const { base } = useWorkspace();
   const navigate = useNavigate();
   const compact = useCompact();
@@ -113,7 +113,7 @@ function StandMenu() {
                 text: 'Redo',
                 icon: Redo2,
                 isDisabled: !canRedo,
-                onSelect: () => document.redo(),
+                onSelect: () => kept.redo(),
               },
               { text: 'Bag', icon: Layers, onSelect: () => void navigate(`${base}/bag`) },
               {

@@ -39,7 +39,7 @@ describe('what a change wakes on a stand’s screen', () => {
     const woken = await during(() =>
       fireEvent.pointerMove(bare, { clientX: 120, clientY: 300, pointerType: 'mouse', buttons: 0 }),
     );
-    expect(named(woken)).toEqual(['PictureMeter', 'Aim', 'CircleOutline', 'MarginNote']);
+    expect(named(woken)).toEqual(['PhotoMeter', 'Aim', 'CircleOutline', 'MarginNote']);
   });
 
   it('looking at the frame without the grad wakes what the grad is drawn in, and the button that says so', async () => {

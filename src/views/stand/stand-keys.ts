@@ -7,12 +7,12 @@ import { useReadAgain } from './read/use-read-again';
 import { READ_ROLE_NAMES, ROLE_KEYS } from './roles';
 import { useLookCloser } from './canvas/zoom/use-look-closer';
 import { WHOLE, ZOOM_STEP } from './canvas/zoom/zoom';
-import { STEP_TITLES, STEPS, useDocument, useSession, useStand } from './session';
+import { STEP_TITLES, STEPS, useKept, useSession, useStand } from './session';
 import { useStandActions } from './use-stand-actions';
 
 /** The keys of a stand's screen, and what of it can be done from the palette. It draws nothing, so that it wakes nobody. */
 export function StandKeys(): null {
-  const document = useDocument();
+  const kept = useKept();
   const chosenId = useSession((s) => (s.selection?.kind === 'reading' ? s.selection.id : null));
   const due = useStand((s) => readingToRepeat(s, chosenId));
   const setStep = useSession((s) => s.setStep);
@@ -52,8 +52,8 @@ export function StandKeys(): null {
         keys: String(i + 1),
         run: () => setStep(step),
       })),
-      { name: 'Undo', keys: 'Ctrl Z', run: () => document.undo() },
-      { name: 'Redo', keys: 'Ctrl Y', run: () => document.redo() },
+      { name: 'Undo', keys: 'Ctrl Z', run: () => kept.undo() },
+      { name: 'Redo', keys: 'Ctrl Y', run: () => kept.redo() },
       ...Object.entries(ROLE_KEYS).map(([key, role]) => ({
         name: `Read ${READ_ROLE_NAMES[role].toLowerCase()}`,
         also: 'new reading role',
@@ -92,7 +92,7 @@ export function StandKeys(): null {
       { name: 'Export this stand to a file', also: 'save download', run: exportFile },
     ],
     [
-      document,
+      kept,
       setStep,
       read,
       hold,

@@ -12,8 +12,8 @@ export function StandPage() {
   const { id: key = '' } = useParams();
   const id = idOfKey(key);
   const { workspace, base } = useWorkspace();
-  const document = useMemo(() => workspace.open(id), [workspace, id]);
-  if (!document)
+  const kept = useMemo(() => workspace.open(id), [workspace, id]);
+  if (!kept)
     return (
       <div className="max-w-xl space-y-4 p-8">
         <h1 className="text-xl font-semibold">There is no such stand here</h1>
@@ -26,12 +26,12 @@ export function StandPage() {
         </Link>
       </div>
     );
-  return <OpenStand key={id} document={document} />;
+  return <OpenStand key={id} kept={kept} />;
 }
 
-function OpenStand({ document }: { document: DocumentStore<StandDocument> }) {
+function OpenStand({ kept }: { kept: DocumentStore<StandDocument> }) {
   const { workspace, clients } = useWorkspace();
-  const [stand] = useState(() => openStand({ document, workspace, clients, nowMs: Date.now }));
+  const [stand] = useState(() => openStand({ kept, workspace, clients, nowMs: Date.now }));
   useEffect(() => stand.start(), [stand]);
   return (
     <StandContext value={stand}>

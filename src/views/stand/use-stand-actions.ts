@@ -35,12 +35,12 @@ function ownVoice(): SpeechSynthesisVoice | null {
 }
 
 export function useStandActions(): StandActions {
-  const { document, slip } = useOpenStand();
+  const { kept, slip } = useOpenStand();
   const from = useFromStand(useStand((s) => s.id));
   const voice = useOwnVoice();
   return useMemo(() => {
     const sentence = () => slipSentence(slip.getState());
-    const name = () => document.state.getState().value.stand.name;
+    const name = () => kept.state.getState().value.stand.name;
     const text = () => `${name()}: ${sentence()}`;
     return {
       copy: () => void copy(text()),
@@ -55,7 +55,7 @@ export function useStandActions(): StandActions {
       share: 'share' in navigator ? () => void share(name(), text()) : null,
       ...from,
     };
-  }, [document, slip, voice, from]);
+  }, [kept, slip, voice, from]);
 }
 
 async function copy(text: string): Promise<void> {

@@ -18,10 +18,10 @@ import { standKey } from '../shared/stand-path';
 import { useFromStand } from '../shared/use-from-stand';
 
 /** A stand in the list: its frame with the seam, the sheet, and its slip in a line; the answer waits until the row is near. */
-export function StandRow({ id, updatedAt, document }: StandSummary) {
+export function StandRow({ id, updatedAt, document: kept }: StandSummary) {
   const { base } = useWorkspace();
   const { ref, isNear } = useNear<HTMLLIElement>();
-  const { stand } = document;
+  const { stand } = kept;
   const name = stand.name || 'without a name';
   const readings = `${stand.readings.length} ${stand.readings.length === 1 ? 'reading' : 'readings'}`;
   const head = <span className="block truncate text-lg font-semibold compact:text-base">{name}</span>;
@@ -36,7 +36,7 @@ export function StandRow({ id, updatedAt, document }: StandSummary) {
         to={`${base}/stands/${standKey(id)}`}
         className="flex min-h-20 min-w-0 flex-1 items-center gap-3 py-2 pl-1 desk:gap-4 desk:pl-2"
       >
-        {isNear ? <Answered document={document} head={head} foot={foot} /> : <Laid head={head} foot={foot} />}
+        {isNear ? <Answered kept={kept} head={head} foot={foot} /> : <Laid head={head} foot={foot} />}
       </Link>
       {isNear && <RowMenu id={id} name={name} archived={!!stand.archived} />}
     </li>
@@ -44,12 +44,12 @@ export function StandRow({ id, updatedAt, document }: StandSummary) {
 }
 
 /** What a row shows of its answer, around its name and its foot. */
-function Answered({ document, head, foot }: Pick<StandSummary, 'document'> & Ends) {
+function Answered({ kept, head, foot }: { kept: StandSummary['document'] } & Ends) {
   const { summaries } = useWorkspace();
   const workspaceBag = useBag();
   const theme = useTheme((t) => t.theme);
-  const { stand } = document;
-  const bag = useMemo(() => bagForStand(document, workspaceBag), [document, workspaceBag]);
+  const { stand } = kept;
+  const bag = useMemo(() => bagForStand(kept, workspaceBag), [kept, workspaceBag]);
   const key = useMemo(() => solutionKey(stand, bag), [stand, bag]);
   const solution = useStore(summaries.state, (s) => s.solutions.get(key)) ?? null;
   const derived = useMemo(() => deriveStand(stand, bag, solution), [stand, bag, solution]);

@@ -8,7 +8,7 @@ export function useAnswers(shown: readonly StandSummary[]): void {
   const { summaries } = useWorkspace();
   const bag = useBag();
   useEffect(() => {
-    summaries.want(shown.map(({ document }) => ({ stand: document.stand, bag: bagForStand(document, bag) })));
+    summaries.want(shown.map(({ document: kept }) => ({ stand: kept.stand, bag: bagForStand(kept, bag) })));
     return () => summaries.rest();
   }, [summaries, shown, bag]);
 }

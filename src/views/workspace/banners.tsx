@@ -14,7 +14,7 @@ export function Banners({ inStand }: { inStand: boolean }) {
   const phase = useWorkspaceState((s) => s.phase);
   const takeUpdate = useDevice((d) => d.takeUpdate);
   const toldInsecure = usePreferences((p) => p.toldInsecure);
-  const everything = () => void workspace.backupWithPictures().then(saveBackup);
+  const everything = () => void workspace.backupWithPhotos().then(saveBackup);
   if (phase !== 'ready') return null;
   const unsaved = problem && notSavedText(problem.fault);
   return (

@@ -31,15 +31,15 @@ export function useShellCommands(): void {
       {
         name: 'Back up everything to a file',
         also: 'save export',
-        run: () => void workspace.backupWithPictures().then(saveBackup),
+        run: () => void workspace.backupWithPhotos().then(saveBackup),
       },
     ];
   }, [base, navigate, setOpen, toggle, workspace]);
 
   const open = useMemo(
     () =>
-      stands.map(({ id, document }) => ({
-        name: document.stand.name || 'without a name',
+      stands.map(({ id, document: kept }) => ({
+        name: kept.stand.name || 'without a name',
         also: 'open stand',
         run: () => void navigate(`${base}/stands/${standKey(id)}`),
       })),

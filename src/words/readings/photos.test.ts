@@ -5,7 +5,7 @@ import {
   cropText,
   focusCautions,
   focusText,
-  pictureFaultText,
+  photoFaultText,
   placeFigures,
   skylineText,
   tieText,
@@ -25,10 +25,10 @@ describe('the words for pictures', () => {
       'damaged',
       'failed',
     ] as const;
-    const texts = faults.map((fault) => pictureFaultText(fault, 'dusk.jpg'));
+    const texts = faults.map((fault) => photoFaultText(fault, 'dusk.jpg'));
     expect(new Set(texts).size).toBe(faults.length);
     for (const text of texts) expect(text).toMatch(/^“dusk\.jpg” .*\.$/);
-    expect(pictureFaultText('empty', '')).toBe('“the picture” is empty.');
+    expect(photoFaultText('empty', '')).toBe('“the picture” is empty.');
   });
 
   it('say how rough its light is', () => {

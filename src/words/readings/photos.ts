@@ -1,10 +1,10 @@
 import { type PictureTie, type UnknownLight } from '@/core/field';
 import { type FoundSkyline, UNSURE } from '@/core/photo';
-import { type PictureFault } from '@/model';
+import { type PhotoFault } from '@/model';
 import { listText, percentText, stopsFigure } from '../figures/figures';
 
 /** Why a picture was not taken; nothing has changed then. */
-export function pictureFaultText(fault: PictureFault | 'failed', name: string): string {
+export function photoFaultText(fault: PhotoFault | 'failed', name: string): string {
   const file = `“${name || 'the picture'}”`;
   switch (fault) {
     case 'empty':

@@ -2,13 +2,13 @@ import { changedGlass, withGlassOfToday } from '@/model';
 import { Button } from '@/ui/button';
 import { filterName, listText } from '@/words';
 import { useBag } from '../../workspace/workspace-context';
-import { useDocument } from '../session';
+import { useKept } from '../session';
 
 /** Glass that the bag has otherwise than when this stand used it: what it was is kept, what it is now is offered. */
 export function ChangedGlassNote() {
-  const document = useDocument();
+  const kept = useKept();
   const bag = useBag();
-  const changed = changedGlass(document.state.getState().value, bag);
+  const changed = changedGlass(kept.state.getState().value, bag);
   if (!changed.length) return null;
   return (
     <div className="space-y-2 rounded-md border border-edge p-3">
@@ -16,7 +16,7 @@ export function ChangedGlassNote() {
         Your bag has {listText(changed.map(({ now }) => filterName(now)))} otherwise than when this stand used{' '}
         {changed.length === 1 ? 'it' : 'them'}. The stand is worked out with what it used then.
       </p>
-      <Button onClick={() => document.edit((d) => withGlassOfToday(d, bag))}>
+      <Button onClick={() => kept.edit((d) => withGlassOfToday(d, bag))}>
         Use {changed.length === 1 ? 'it' : 'them'} as the bag has {changed.length === 1 ? 'it' : 'them'} now
       </Button>
     </div>

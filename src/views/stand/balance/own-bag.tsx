@@ -2,16 +2,16 @@ import { newFilters, withNewFilters, withWorkspaceBag } from '@/model';
 import { useStore } from 'zustand';
 import { Button } from '@/ui/button';
 import { useBag, useWorkspace } from '../../workspace/workspace-context';
-import { useDocument } from '../session';
+import { useKept } from '../session';
 
 /** What the stand brought in the way of glass, and what can be done about it. */
 export function OwnBag() {
-  const document = useDocument();
-  const ownBag = useStore(document.state, (s) => s.value.bag !== null);
+  const kept = useKept();
+  const ownBag = useStore(kept.state, (s) => s.value.bag !== null);
   const { workspace } = useWorkspace();
   const bag = useBag();
   if (!ownBag) return null;
-  const value = document.state.getState().value;
+  const value = kept.state.getState().value;
   const fresh = newFilters(value, bag).length;
   return (
     <div className="space-y-2 rounded-md border border-edge p-3">
@@ -25,7 +25,7 @@ export function OwnBag() {
             Add its {fresh} {fresh === 1 ? 'sheet' : 'sheets'} to my bag
           </Button>
         )}
-        <Button onClick={() => document.edit((d) => withWorkspaceBag(d, bag, workspace.newId))}>
+        <Button onClick={() => kept.edit((d) => withWorkspaceBag(d, bag, workspace.newId))}>
           Use my bag
         </Button>
       </div>

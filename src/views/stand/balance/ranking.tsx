@@ -1,7 +1,15 @@
 import { useMemo, useState } from 'react';
-import { type Balance, type Candidate, isAsGood, sameSet } from '@/core/balance';
 import { isUpsideDown } from '@/core/optics';
-import { choose, glassOf, isSheet, sameChoice } from '@/model';
+import {
+  type Balance,
+  type Candidate,
+  choose,
+  glassOf,
+  isAsGood,
+  isSheet,
+  sameChoice,
+  sameSet,
+} from '@/model';
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
 import { useCompact } from '@/ui/use-media';

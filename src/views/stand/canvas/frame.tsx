@@ -10,7 +10,7 @@ import { FrameScale, SCALE_WIDTH } from './frame-scale';
 import { LevelGrid } from './layers/level-grid';
 import { NextMark } from './layers/next-mark';
 import { PaintedFrame } from './layers/painted-frame';
-import { PictureMeter } from './layers/photo-meter';
+import { PhotoMeter } from './layers/photo-meter';
 import { ProposedSkyline } from './layers/proposed-skyline';
 import { ReadingMarks } from './layers/reading-marks';
 import { ShapeOutlines } from './layers/shape-outlines';
@@ -19,7 +19,7 @@ import { useSession, useStand } from '../session';
 import { useShownGlass } from './shown-glass';
 import { useTool, useToolInHand } from './tools';
 import { useFrameZoom } from './zoom/use-frame-zoom';
-import { usePictureDrop } from './use-photo-drop';
+import { usePhotoDrop } from './use-photo-drop';
 import { WholeFrame } from './zoom/whole-frame';
 import { panned } from './zoom/zoom';
 
@@ -40,7 +40,7 @@ export function FrameView() {
     Math.min(available.width - scaleWidth, (available.height - (scaleWidth ? 22 : 0)) * aspect),
   );
   const height = width / aspect;
-  const drop = usePictureDrop();
+  const drop = usePhotoDrop();
   return (
     <div {...drop.getRootProps()} className="flex min-h-0 flex-1 flex-col">
       <div ref={box} className="relative min-h-0 flex-1">
@@ -128,7 +128,7 @@ function Drawing({ width, height, overrun, isPinching }: FrameProps & { isPinchi
       })}
     >
       <rect width={width} height={height} fill="transparent" {...bind()} />
-      <PictureMeter {...box} />
+      <PhotoMeter {...box} />
       <CropMask {...box} />
       <LevelGrid {...box} />
       <SkylineHandles {...box} />

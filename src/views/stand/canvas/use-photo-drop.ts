@@ -1,10 +1,10 @@
 import { useEffect } from 'react';
 import { useDropzone } from 'react-dropzone';
-import { usePictureIntake, useSession } from '../session';
+import { usePhotoIntake, useSession } from '../session';
 
 /** Takes a picture that is dropped on an element, or pasted anywhere but into a field. */
-export function usePictureDrop() {
-  const { take } = usePictureIntake();
+export function usePhotoDrop() {
+  const { take } = usePhotoIntake();
   const setStep = useSession((s) => s.setStep);
   useEffect(() => {
     const onPaste = (event: ClipboardEvent) => {

@@ -1,9 +1,8 @@
 import { useMemo } from 'react';
 import { type LightField, type PictureTie } from '@/core/field';
 import { vignetteField } from '@/core/optics';
-import { lightOfFigures, middleStops } from '@/core/photo';
 import { MID_GREY } from '@/core/units';
-import { openingsOf, polariserBand, type StandPicture } from '@/model';
+import { lightOfFigures, middleStops, openingsOf, polariserBand, type StandPhoto } from '@/model';
 import { type FrameLayers, type FramePicture, frameLayers } from '@/render';
 import { useShownGlass } from './shown-glass';
 import { useDerived, useSession, useStand, useStandBag } from '../session';
@@ -108,5 +107,5 @@ const knownCells = ({ known, grid }: LightField): Picture['known'] =>
   known ? { columns: grid.columns, rows: grid.rows, cells: known } : null;
 
 /** Light that a picture itself has at mid-grey, log2: where the camera put it, or else half of it lies above. */
-const midGreyStops = ({ coding, light }: StandPicture): number =>
+const midGreyStops = ({ coding, light }: StandPhoto): number =>
   coding ? middleStops(lightOfFigures(light)) : Math.log2(MID_GREY);

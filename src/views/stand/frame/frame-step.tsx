@@ -17,13 +17,13 @@ import { FocusPart } from './focus-part';
 import { FromBag } from './from-bag';
 import { LeaveOut } from './leave-out';
 import { PlacePart } from './place-part';
-import { PicturePart } from './photo-part';
-import { PupilPictures } from './pupil-photos';
+import { PhotoPart } from './photo-part';
+import { PupilPhotos } from './pupil-photos';
 import { ShapeList } from './shape-list';
 import { Shown } from './shown';
 import { SkylineProposal } from './skyline-proposal';
 import { SkylineList } from './skyline-list';
-import { useDocument, useEdit, useStand } from '../session';
+import { useKept, useEdit, useStand } from '../session';
 
 /** Step 1: camera, lens, skyline and what is marked in the frame. */
 export function FrameStep() {
@@ -34,7 +34,7 @@ export function FrameStep() {
   const setLens = (change: Partial<StandLens>) => edit((s) => ({ ...s, lens: { ...s.lens, ...change } }));
   return (
     <div className="space-y-5">
-      <PicturePart />
+      <PhotoPart />
       <Shown />
       <div className="grid grid-cols-2 gap-3">
         <FromBag />
@@ -101,7 +101,7 @@ export function FrameStep() {
         <FocusPart />
       </div>
       <div>
-        <PupilPictures />
+        <PupilPhotos />
         <RoomFields camera={camera} iso={exposure.iso} onChange={setCamera} />
       </div>
       <div>
@@ -130,7 +130,7 @@ function AngleOfView({ focalLengthMm, frame }: { focalLengthMm: number; frame: F
 function Notes() {
   const stand = useStand();
   const edit = useEdit();
-  const document = useDocument();
+  const kept = useKept();
   return (
     <label className="block">
       <span className="mb-1 block text-sm text-quiet">Notes</span>
@@ -138,8 +138,8 @@ function Notes() {
         rows={3}
         maxLength={MAX_TEXT}
         value={stand.notes ?? ''}
-        onFocus={() => document.beginGesture()}
-        onBlur={() => document.endGesture()}
+        onFocus={() => kept.beginGesture()}
+        onBlur={() => kept.endGesture()}
         onChange={(e) => edit((s) => ({ ...s, notes: e.target.value }))}
         className="w-full rounded-md border border-edge bg-panel px-2.5 py-2"
       />

@@ -1,16 +1,16 @@
 import { Camera, ImagePlus, ImageUp, Trash2, X } from 'lucide-react';
 import { unknownLight } from '@/core/field';
-import { momentOf, type PictureOffer, pictureOffers, type Stand, withOffer } from '@/model';
+import { momentOf, type PhotoOffer, photoOffers, type Stand, withOffer } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
-import { pictureFaultText, placeFigures, tieText, unknownText } from '@/words';
-import { PICTURE_FILES } from './photo-files';
-import { useDerived, useEdit, useIntake, usePhoto, usePictureIntake, useStand } from '../session';
+import { photoFaultText, placeFigures, tieText, unknownText } from '@/words';
+import { PHOTO_FILES } from './photo-files';
+import { useDerived, useEdit, useIntake, usePhoto, usePhotoIntake, useStand } from '../session';
 
 /** The picture that fills the frame: how it comes in, what it tells, and how it is taken out. */
-export function PicturePart() {
+export function PhotoPart() {
   const stand = useStand();
-  const intake = usePictureIntake();
+  const intake = usePhotoIntake();
   const state = useIntake((i) => i.picture);
   const isMissing = usePhoto((p) => p.isMissing);
   const derived = useDerived();
@@ -51,12 +51,12 @@ export function PicturePart() {
       )}
       {state.phase === 'refused' && (
         <p role="alert" className="mt-2 rounded-md border border-edge p-3">
-          {pictureFaultText(state.fault, state.name)} Nothing has changed.
+          {photoFaultText(state.fault, state.name)} Nothing has changed.
         </p>
       )}
       {state.phase !== 'reading' && (
         <div className="mt-2 flex flex-wrap gap-2">
-          <FilePicker label="Picture for the frame" accept={PICTURE_FILES} onFile={intake.take}>
+          <FilePicker label="Picture for the frame" accept={PHOTO_FILES} onFile={intake.take}>
             {(pick) => (
               <Button onClick={pick}>
                 {picture ? <ImageUp size={18} aria-hidden /> : <ImagePlus size={18} aria-hidden />}
@@ -93,12 +93,12 @@ export function PicturePart() {
 function Offers() {
   const stand = useStand();
   const edit = useEdit();
-  const intake = usePictureIntake();
+  const intake = usePhotoIntake();
   const state = useIntake((i) => i.picture);
   if (state.phase !== 'taken') return null;
-  const offers = pictureOffers(stand, state.data);
+  const offers = photoOffers(stand, state.data);
   if (!offers.length) return null;
-  const take = (all: readonly PictureOffer[]) => edit((s) => all.reduce(withOffer, s));
+  const take = (all: readonly PhotoOffer[]) => edit((s) => all.reduce(withOffer, s));
   return (
     <div className="mt-3 rounded-md border border-action p-3">
       <h4 className="font-semibold">The picture tells otherwise</h4>
@@ -133,7 +133,7 @@ function Offers() {
 const momentText = (iso: string): string =>
   new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
-function offerText(offer: PictureOffer, stand: Stand) {
+function offerText(offer: PhotoOffer, stand: Stand) {
   const { lens, exposure, camera, place } = stand;
   switch (offer.of) {
     case 'focalLength':

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { pupilDistanceFromPictures } from '@/core/optics';
+import { pupilDistanceFromPhotos } from '@/core/optics';
 import { frameOf, isWithin } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
@@ -9,7 +9,7 @@ import { parsePercent, parseQuantity } from '../../shared/parse';
 import { useEdit, useStand } from '../session';
 
 /** The distance from pupil to filter, solved from two test pictures between which the sheet was slid. */
-export function PupilPictures() {
+export function PupilPhotos() {
   const stand = useStand();
   const edit = useEdit();
   const [slidMm, setSlid] = useState<number | null>(null);
@@ -17,7 +17,7 @@ export function PupilPictures() {
   const { focalLengthMm } = stand.lens;
   const found =
     slidMm && movedPart
-      ? pupilDistanceFromPictures(focalLengthMm, frameOf(stand.camera), { slidMm, movedPart })
+      ? pupilDistanceFromPhotos(focalLengthMm, frameOf(stand.camera), { slidMm, movedPart })
       : null;
   const usable = found !== null && isWithin('lengthMm', found);
   return (

@@ -2,13 +2,13 @@ import { ScanLine } from 'lucide-react';
 import { withSkyline } from '@/model';
 import { Button } from '@/ui/button';
 import { skylineText } from '@/words';
-import { useEdit, useIntake, usePictureIntake, useProposal, useStand } from '../session';
+import { useEdit, useIntake, usePhotoIntake, useProposal, useStand } from '../session';
 
 /** A skyline found in the picture: proposed with how sure it is, used only when it is asked for. */
 export function SkylineProposal() {
   const stand = useStand();
   const edit = useEdit();
-  const { findSkyline, dropProposal } = usePictureIntake();
+  const { findSkyline, dropProposal } = usePhotoIntake();
   const isLooking = useIntake((i) => i.isLooking);
   const proposal = useProposal();
   const { picture } = stand;

@@ -1,6 +1,6 @@
 import { useDrag } from '@use-gesture/react';
 import { type LadderScale } from '@/render';
-import { useDocument } from '../session';
+import { useKept } from '../session';
 
 interface ScaleDrag {
   readonly x: LadderScale;
@@ -16,7 +16,7 @@ interface ScaleDrag {
 
 /** Drags something along the scale of light; the whole drag is one step of undo. */
 export function useScaleDrag({ x, ev, enabled, onMove, onTap, hold }: ScaleDrag) {
-  const document = useDocument();
+  const kept = useKept();
   const bind = useDrag(
     ({ first, last, tap, movement: [moved], memo = ev }) => {
       const from = memo as number;
@@ -25,12 +25,12 @@ export function useScaleDrag({ x, ev, enabled, onMove, onTap, hold }: ScaleDrag)
         return from;
       }
       if (first) {
-        document.beginGesture();
+        kept.beginGesture();
         hold(true);
       }
       onMove(x.invert(x(from) + moved));
       if (last) {
-        document.endGesture();
+        kept.endGesture();
         hold(false);
       }
       return from;

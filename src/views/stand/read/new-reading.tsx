@@ -1,13 +1,15 @@
 import { Crosshair, Plus, X } from 'lucide-react';
 import { useState } from 'react';
-import { ev100, METER_SCALES, type MeterScale } from '@/core/exposure';
 import { exactAperture, exactIso, steppedShutterMark } from '@/core/units';
 import {
   doubtsOf,
   type EnteredReading,
+  ev100,
   guessSeconds,
   MAX_READINGS,
+  METER_SCALES,
   meteredEv,
+  type MeterScale,
   type ReadRole,
   USUAL_ANGLE_DEG,
 } from '@/model';
@@ -22,7 +24,7 @@ import { type Metered, parseMetered } from '../../shared/parse';
 import { READ_ROLE_NAMES, READ_ROLES } from '../roles';
 import { type ReadingDraft, useSession, useStand } from '../session';
 import { Doubts } from './doubts';
-import { PictureMeterChoice } from './photo-meter-choice';
+import { PhotoMeterChoice } from './photo-meter-choice';
 import { ReadRoleIcon } from './read-role-icon';
 import { ReadThrough } from './read-through';
 import { useMeter } from './use-meter';
@@ -34,9 +36,9 @@ export function NewReading() {
   const draft = useSession((s) => s.draft);
   const setDraft = useSession((s) => s.setDraft);
   const select = useSession((s) => s.select);
-  const pictureMeterDeg = useSession((s) => s.pictureMeterDeg);
-  const setPictureMeter = useSession((s) => s.setPictureMeter);
-  const onPicture = pictureMeterDeg !== null && !!stand.picture;
+  const photoMeterDeg = useSession((s) => s.photoMeterDeg);
+  const setPhotoMeter = useSession((s) => s.setPhotoMeter);
+  const onPhoto = photoMeterDeg !== null && !!stand.picture;
   const meter = useMeter();
   const { aperture, iso, through, setThrough, isFull, take } = meter;
   const [scale, setScale] = useState<MeterScale>('shutter');
@@ -64,19 +66,19 @@ export function NewReading() {
       {isSpot && <DraftPlace />}
       <Segmented<MeterScale | typeof PICTURE>
         label="What the meter shows"
-        value={onPicture ? PICTURE : scale}
+        value={onPhoto ? PICTURE : scale}
         options={[
           ...METER_SCALES.map((value) => ({ value, text: METER_SCALE_NAMES[value] })),
           ...(stand.picture ? [{ value: PICTURE, text: 'Picture' } as const] : []),
         ]}
         onValue={(next) => {
-          setPictureMeter(next === PICTURE ? USUAL_ANGLE_DEG : null);
+          setPhotoMeter(next === PICTURE ? USUAL_ANGLE_DEG : null);
           if (next !== PICTURE) setScale(next);
           clear();
         }}
       />
-      {onPicture ? (
-        <PictureMeterChoice />
+      {onPhoto ? (
+        <PhotoMeterChoice />
       ) : (
         <div className={scale === 'shutter' ? 'grid grid-cols-[1fr_1.5fr_1fr] gap-2' : ''}>
           {scale === 'shutter' && <ApertureField value={aperture} onValue={meter.setAperture} />}
@@ -90,8 +92,8 @@ export function NewReading() {
           This one is to be held (key H)
         </Check>
       )}
-      {!onPicture && <ReadThrough {...through} onChange={setThrough} />}
-      {!onPicture && (
+      {!onPhoto && <ReadThrough {...through} onChange={setThrough} />}
+      {!onPhoto && (
         <Button kind="action" className="w-full" disabled={!complete} onClick={add}>
           <Plus size={18} aria-hidden />
           {addText(draft)}

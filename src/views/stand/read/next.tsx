@@ -3,7 +3,7 @@ import { type NextReading } from '@/model';
 import { Button } from '@/ui/button';
 import { nextReadingText } from '@/words';
 import { useEdit, useNextReading, useSession, useStand } from '../session';
-import { usePictureSpot } from './photo-spot';
+import { usePhotoSpot } from './photo-spot';
 import { useReadAgain } from './use-read-again';
 
 /** Which reading to take next, why, and the way to it. */
@@ -43,7 +43,7 @@ function useBegin() {
   const setDraft = useSession((s) => s.setDraft);
   const select = useSession((s) => s.select);
   const readAgain = useReadAgain();
-  const meter = usePictureSpot();
+  const meter = usePhotoSpot();
   return (next: NextReading) => {
     if (next.code === 'stale' || next.code === 'deciding') return readAgain(next.reading);
     const role = next.code === 'feature' ? 'feature' : next.role;

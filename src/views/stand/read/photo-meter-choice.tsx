@@ -7,11 +7,11 @@ const OFF = 'off';
 const ANGLES = [1, 3, 5];
 
 /** Through how wide a spot the picture is read, and the way back to a meter of one's own. */
-export function PictureMeterChoice() {
+export function PhotoMeterChoice() {
   const stand = useStand();
   const derived = useDerived();
-  const pictureMeterDeg = useSession((s) => s.pictureMeterDeg);
-  const setPictureMeter = useSession((s) => s.setPictureMeter);
+  const photoMeterDeg = useSession((s) => s.photoMeterDeg);
+  const setPhotoMeter = useSession((s) => s.setPhotoMeter);
   if (!stand.picture) return null;
   const tie = derived.prepared?.input.field.tie;
   if (!tie)
@@ -25,14 +25,14 @@ export function PictureMeterChoice() {
     <div className="space-y-1.5">
       <Segmented
         label="Meter on the picture"
-        value={pictureMeterDeg === null ? OFF : String(pictureMeterDeg)}
+        value={photoMeterDeg === null ? OFF : String(photoMeterDeg)}
         options={[
           { value: OFF, text: 'Own meter' },
           ...ANGLES.map((deg) => ({ value: String(deg), text: `${deg}° spot` })),
         ]}
-        onValue={(value) => setPictureMeter(value === OFF ? null : Number(value))}
+        onValue={(value) => setPhotoMeter(value === OFF ? null : Number(value))}
       />
-      {pictureMeterDeg !== null && (
+      {photoMeterDeg !== null && (
         <Note>
           Click the picture: sky above the skyline, land below it, is read from it. A finger aims above
           itself; by keyboard give it a place, then arrow keys and Enter.

@@ -1,13 +1,13 @@
 import { type FramePoint, type Role, type Spot, spotOf } from '@/core/field';
 import { type MeterCircle } from '@/core/optics';
-import { circleOn, pictureReading } from '@/model';
+import { circleOn, photoReading } from '@/model';
 import { heldToFrame } from '../canvas/frame-keys';
 import { type OpenStand, useDerived, useOpenStand, useSession, useStand } from '../session';
 import { roleOfPlace } from './role-of-place';
 import { takeReading } from './take-reading';
 
 /** The meter on the picture: what it shows of a place, and the way to take it as a reading. */
-export interface PictureSpot {
+export interface PhotoSpot {
   readonly circleAt: (place: FramePoint) => MeterCircle;
   readonly spotAt: (place: FramePoint) => Spot | null;
   readonly roleOf: (place: FramePoint) => Role;
@@ -15,9 +15,9 @@ export interface PictureSpot {
 }
 
 /** Null where it is off, or the picture's light is not known. */
-export function pictureSpot(open: OpenStand): PictureSpot | null {
-  const { step, pictureMeterDeg: angleDeg, draft, select } = open.session.getState();
-  const { stand } = open.document.state.getState().value;
+export function photoSpot(open: OpenStand): PhotoSpot | null {
+  const { step, photoMeterDeg: angleDeg, draft, select } = open.session.getState();
+  const { stand } = open.kept.state.getState().value;
   const { derived } = open.answer.getState();
   const field = derived.prepared?.input.field;
   if (step !== 'read' || angleDeg === null || !field?.tie) return null;
@@ -29,7 +29,7 @@ export function pictureSpot(open: OpenStand): PictureSpot | null {
     roleOf,
     take: (point) => {
       const place = heldToFrame(point);
-      const spot = pictureReading(stand, field, { role: roleOf(place), place, angleDeg });
+      const spot = photoReading(stand, field, { role: roleOf(place), place, angleDeg });
       if (!spot) return;
       takeReading(open, spot.reading);
       select(null);
@@ -38,12 +38,12 @@ export function pictureSpot(open: OpenStand): PictureSpot | null {
 }
 
 /** The meter on the picture for who draws it: made anew whenever something of what it shows has changed. */
-export function usePictureSpot(): PictureSpot | null {
+export function usePhotoSpot(): PhotoSpot | null {
   const open = useOpenStand();
-  useSession((s) => (s.step === 'read' ? s.pictureMeterDeg : null));
+  useSession((s) => (s.step === 'read' ? s.photoMeterDeg : null));
   useSession((s) => s.draft.role);
   useStand((s) => s.lens);
   useStand((s) => s.assumed);
   useDerived((d) => d.prepared);
-  return pictureSpot(open);
+  return photoSpot(open);
 }

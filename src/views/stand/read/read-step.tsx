@@ -6,7 +6,7 @@ import { Figure } from '../figure';
 import { NewReading } from './new-reading';
 import { Next } from './next';
 import { Pad } from './pad';
-import { PictureMeterChoice } from './photo-meter-choice';
+import { PhotoMeterChoice } from './photo-meter-choice';
 import { ReadingList } from './reading-list';
 import { useDerived, useSession, useStand } from '../session';
 import { ReadSummary } from './summary';
@@ -50,7 +50,7 @@ function ThumbRead() {
   return (
     <div className="space-y-3">
       <Pad />
-      <PictureMeterChoice />
+      <PhotoMeterChoice />
       <Next />
       <TestShot />
       <TimesThrough />

@@ -8,11 +8,11 @@ import { type OpenStand } from '../session';
  * @returns the id that it has
  */
 export function takeReading(
-  { document, edit, session, newId }: OpenStand,
+  { kept, edit, session, newId }: OpenStand,
   reading: Omit<Reading, 'id' | 'limit'>,
 ): string {
   const id = newId('r');
-  if (document.state.getState().value.stand.readings.length >= MAX_READINGS) return id;
+  if (kept.state.getState().value.stand.readings.length >= MAX_READINGS) return id;
   const { draft, setDraft } = session.getState();
   edit((s) => addReading(s, { ...reading, id, ...(draft.limit ? { limit: true } : {}) }));
   setDraft({ place: null, limit: false, again: null });

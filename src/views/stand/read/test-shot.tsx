@@ -1,17 +1,17 @@
 import { Camera, ImagePlus, Pipette } from 'lucide-react';
 import { useMemo } from 'react';
-import { addReading, readingsFromPicture, USUAL_ANGLE_DEG } from '@/model';
+import { addReading, readingsFromPhoto, USUAL_ANGLE_DEG } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
-import { pictureFaultText } from '@/words';
+import { photoFaultText } from '@/words';
 import { SkylineProposal } from '../frame/skyline-proposal';
-import { PICTURE_FILES } from '../frame/photo-files';
+import { PHOTO_FILES } from '../frame/photo-files';
 import { useNewId } from '../../workspace/workspace-context';
 import {
   useDerived,
   useEdit,
   useIntake,
-  usePictureIntake,
+  usePhotoIntake,
   useProposal,
   useSession,
   useStand,
@@ -20,17 +20,17 @@ import {
 /** The other way to begin: a test shot first, readings from it, then the plan. */
 export function TestShot() {
   const stand = useStand();
-  const intake = usePictureIntake();
+  const intake = usePhotoIntake();
   const state = useIntake((i) => i.picture);
   const isLooking = useIntake((i) => i.isLooking);
   const proposal = useProposal();
-  const setPictureMeter = useSession((s) => s.setPictureMeter);
+  const setPhotoMeter = useSession((s) => s.setPhotoMeter);
   const isUnread = !stand.readings.length && !stand.wholeScene;
   if (!isUnread) return null;
   if (!stand.picture) {
     const take = (file: File) => {
       intake.take(file);
-      setPictureMeter(USUAL_ANGLE_DEG);
+      setPhotoMeter(USUAL_ANGLE_DEG);
     };
     return (
       <section aria-label="Test shot first" className="space-y-1.5 border-t border-rule pt-3">
@@ -42,11 +42,11 @@ export function TestShot() {
         )}
         {state.phase === 'refused' && (
           <p role="alert" className="text-sm text-fault">
-            {pictureFaultText(state.fault, state.name)} Nothing has changed.
+            {photoFaultText(state.fault, state.name)} Nothing has changed.
           </p>
         )}
         <div className="grid grid-cols-2 gap-2">
-          <FilePicker label="Test shot" accept={PICTURE_FILES} onFile={take}>
+          <FilePicker label="Test shot" accept={PHOTO_FILES} onFile={take}>
             {(pick) => (
               <Button onClick={pick}>
                 <ImagePlus size={18} aria-hidden /> Choose it
@@ -66,11 +66,11 @@ export function TestShot() {
   }
   // sky and land are told apart by the skyline: a found one is taken or left first
   if (isLooking || proposal) return <SkylineProposal />;
-  return <FromPicture />;
+  return <FromPhoto />;
 }
 
 /** The picture's middling sky and land and its brightest, read at one press. */
-function FromPicture() {
+function FromPhoto() {
   const stand = useStand();
   const derived = useDerived();
   const edit = useEdit();
@@ -78,7 +78,7 @@ function FromPicture() {
   const { picture, skyline, lens } = stand;
   const { prepared } = derived;
   const offered = useMemo(
-    () => (prepared ? readingsFromPicture(stand, prepared) : []),
+    () => (prepared ? readingsFromPhoto(stand, prepared) : []),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- of the stand no more than these
     [picture, skyline, lens, prepared],
   );

@@ -1,13 +1,13 @@
 import { useState } from 'react';
-import { secondsForEv } from '@/core/exposure';
 import { exactAperture, exactIso, type Mark, shutterMarksRound } from '@/core/units';
 import {
   guessSeconds,
   lastReading,
   lastSpot,
-  type MeteredLight,
   meteredEv,
+  type MeteredLight,
   type ReadRole,
+  secondsForEv,
   type Stand,
 } from '@/model';
 import { capital, spotNames } from '@/words';

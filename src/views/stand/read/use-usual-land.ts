@@ -1,6 +1,5 @@
 import { useEffect, useState } from 'react';
-import { roughSunAltitudeDeg } from '@/core/sky';
-import { usualLandEv } from '@/model';
+import { roughSunAltitudeDeg, usualLandEv } from '@/model';
 import { usePreferences } from '../../workspace/workspace-context';
 import { useStand } from '../session';
 

@@ -1,6 +1,5 @@
 import { useMemo, useRef } from 'react';
-import { fitsAlong } from '@/core/balance';
-import { type Glass } from '@/model';
+import { fitsAlong, type Glass } from '@/model';
 import { useSize } from '@/ui/use-size';
 import { darkerName, mmFigure, sideNames } from '@/words';
 import { useDerived, useStand } from '../session';

@@ -1,7 +1,14 @@
 import { useMemo } from 'react';
-import { type Candidate, type Outcome, type Side } from '@/core/balance';
 import { cornerVignette } from '@/core/optics';
-import { type Glass, openingsOf, seamViews, type SeamViews } from '@/model';
+import {
+  type Candidate,
+  type Glass,
+  openingsOf,
+  type Outcome,
+  type SeamViews,
+  seamViews,
+  type Side,
+} from '@/model';
 import { outside } from '@/render';
 import {
   fitFigure,

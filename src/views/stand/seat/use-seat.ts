@@ -28,7 +28,7 @@ export function useSeat() {
     set,
     slide: (steps: number) => seat && set({ offsetMm: seat.offsetMm + steps * OFFSET_STEP }),
     turn: (steps: number) => seat && set({ turnDeg: seat.turnDeg + steps * TURN_STEP }),
-    begin: () => open.document.beginGesture(),
-    end: () => open.document.endGesture(),
+    begin: () => open.kept.beginGesture(),
+    end: () => open.kept.endGesture(),
   };
 }

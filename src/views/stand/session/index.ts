@@ -1,4 +1,4 @@
-export { type Intake, type PictureIntake, type PictureState } from '@/photos/intake';
+export { type Intake, type PhotoIntake, type PhotoState } from '@/photos/intake';
 export { openStand, type OpenStand } from './open-stand';
 export {
   type PhoneView,
@@ -13,14 +13,14 @@ export {
   StandContext,
   useAnswer,
   useDerived,
-  useDocument,
+  useKept,
   useEdit,
   useIntake,
   useMinute,
   useNextReading,
   useOpenStand,
   usePhoto,
-  usePictureIntake,
+  usePhotoIntake,
   useProposal,
   useSession,
   useSlip,

@@ -21,13 +21,13 @@ import {
 } from '@/store';
 import { type Slip, slipOf } from '@/words';
 import { type Clients } from '../../workspace/workspace-context';
-import { createIntake, type PictureIntake } from '@/photos/intake';
+import { createIntake, type PhotoIntake } from '@/photos/intake';
 import { type ShownPhoto, shownPhoto } from '@/photos/shown-photo';
 import { createSession, type Session } from './session';
 
 /** Everything about the stand that is open: what is kept, what is worked out of it, and how it is being worked with. */
 export interface OpenStand {
-  readonly document: DocumentStore<StandDocument>;
+  readonly kept: DocumentStore<StandDocument>;
   readonly edit: (change: (stand: Stand) => Stand) => void;
   /** The source of ids for what is made here. */
   readonly newId: NewId;
@@ -38,27 +38,27 @@ export interface OpenStand {
   readonly minute: Source<number>;
   readonly session: StoreApi<Session>;
   readonly photo: ShownPhoto;
-  readonly intake: PictureIntake;
+  readonly intake: PhotoIntake;
   /** Sets to work what goes on beside the screen; ends with what it returns. */
   start(): () => void;
 }
 
 export interface StandToOpen {
-  readonly document: DocumentStore<StandDocument>;
-  readonly workspace: Pick<Workspace, 'bag' | 'newId' | 'findPicture' | 'keepPicture'>;
+  readonly kept: DocumentStore<StandDocument>;
+  readonly workspace: Pick<Workspace, 'bag' | 'newId' | 'findPhoto' | 'keepPhoto'>;
   readonly clients: Clients;
   readonly nowMs: () => number;
 }
 
 /** Opens a stand: nothing runs before it is started. */
-export function openStand({ document, workspace, clients, nowMs }: StandToOpen): OpenStand {
-  const { readings } = document.state.getState().value.stand;
+export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): OpenStand {
+  const { readings } = kept.state.getState().value.stand;
   const session = createSession(readings.length ? 'balance' : 'read');
   const isReading = derivedStore([session], (s) => s.step === 'read');
   const minute = minuteClock(nowMs);
   const bag = workspace.bag.state;
   const answer = keepAnswer({
-    document: document.state,
+    kept: kept.state,
     bag,
     carries: derivedStore([session], (s) => s.carries),
     minute,
@@ -66,27 +66,27 @@ export function openStand({ document, workspace, clients, nowMs }: StandToOpen):
     studies: keepAnswers(clients.study()),
   });
   const edit = (change: (stand: Stand) => Stand) =>
-    document.edit((current) => withStand(current, change(current.stand), bag.getState().value));
+    kept.edit((current) => withStand(current, change(current.stand), bag.getState().value));
   const intake = createIntake({
     shelf: workspace,
     edit,
     reader: clients.picture(),
     finder: clients.skyline(),
   });
-  const photo = shownPhoto(document.state, workspace);
+  const photo = shownPhoto(kept.state, workspace);
   return {
-    document,
+    kept,
     edit,
     newId: workspace.newId,
     answer,
     slip: derivedStore(
-      [document.state, answer, minute],
+      [kept.state, answer, minute],
       steady(({ value: { stand } }, { derived, search, carry }, now) =>
         slipOf({ stand, derived, search, carry, oldestMinutes: oldestReadingMinutes(stand, now) }),
       ),
     ),
     next: derivedStore(
-      [document.state, answer, minute, isReading],
+      [kept.state, answer, minute, isReading],
       ({ value: { stand } }, { derived, study }, now, reads) =>
         reads ? nextReading(stand, derived, study, now) : null,
     ),

@@ -42,7 +42,7 @@ interface Shown {
   readonly bare: boolean;
   readonly selection: Selection;
   /** Angle of the meter on the picture, degrees; null: readings come from a meter of one's own. */
-  readonly pictureMeterDeg: number | null;
+  readonly photoMeterDeg: number | null;
   /** Where the meter on the picture is pointed at the moment. */
   readonly aim: FramePoint | null;
   readonly draft: ReadingDraft;
@@ -72,7 +72,7 @@ interface Doing {
   readonly setPhoneView: (view: PhoneView) => void;
   readonly setBare: (bare: boolean) => void;
   readonly select: (selection: Selection) => void;
-  readonly setPictureMeter: (angleDeg: number | null) => void;
+  readonly setPhotoMeter: (angleDeg: number | null) => void;
   readonly setAim: (aim: FramePoint | null) => void;
   readonly setDraft: (change: Partial<ReadingDraft>) => void;
   readonly setOutline: (outline: readonly FramePoint[] | null) => void;
@@ -96,7 +96,7 @@ export const createSession = (step: Step): StoreApi<Session> =>
     phoneView: 'frame',
     bare: false,
     selection: null,
-    pictureMeterDeg: null,
+    photoMeterDeg: null,
     aim: null,
     draft: { role: 'land', place: null, limit: false, again: null },
     outline: null,
@@ -112,7 +112,7 @@ export const createSession = (step: Step): StoreApi<Session> =>
     setPhoneView: (phoneView) => set({ phoneView }),
     setBare: (bare) => set({ bare }),
     select: (selection) => set({ selection }),
-    setPictureMeter: (pictureMeterDeg) => set({ pictureMeterDeg }),
+    setPhotoMeter: (photoMeterDeg) => set({ photoMeterDeg }),
     setAim: (aim) => set({ aim }),
     setDraft: (change) => set(({ draft }) => ({ draft: { ...draft, ...change } })),
     setOutline: (outline) => set({ outline }),

@@ -3,7 +3,7 @@ import { useStore } from 'zustand';
 import { type Bag, type Derived, type NextReading, type Stand } from '@/model';
 import { type Answer, type Source } from '@/store';
 import { type Slip } from '@/words';
-import { type Intake, type PictureIntake, type Proposal } from '@/photos/intake';
+import { type Intake, type PhotoIntake, type Proposal } from '@/photos/intake';
 import { type OpenStand } from './open-stand';
 import { type Photo } from '@/photos/shown-photo';
 import { type Session } from './session';
@@ -29,9 +29,9 @@ const itself = <T>(value: T): T => value;
 
 /** Something of the stand as it is kept: what `select` gives must be a part of it, or no object. */
 export const useStand = <T = Stand>(select: (stand: Stand) => T = itself as (stand: Stand) => T): T =>
-  useStore(useOpenStand().document.state, (s) => select(s.value.stand));
+  useStore(useOpenStand().kept.state, (s) => select(s.value.stand));
 
-export const useDocument = (): OpenStand['document'] => useOpenStand().document;
+export const useKept = (): OpenStand['kept'] => useOpenStand().kept;
 
 export const useEdit = (): ((change: (stand: Stand) => Stand) => void) => useOpenStand().edit;
 
@@ -66,7 +66,7 @@ export const usePhoto = <T>(select: (photo: Photo) => T): T => useStore(useOpenS
 export const useIntake = <T>(select: (intake: Intake) => T): T =>
   useStore(useOpenStand().intake.state, select);
 
-export const usePictureIntake = (): PictureIntake => useOpenStand().intake;
+export const usePhotoIntake = (): PhotoIntake => useOpenStand().intake;
 
 /** The skyline that was found in the picture that the stand has; null where none was, or it was used or left. */
 export function useProposal(): Proposal | null {

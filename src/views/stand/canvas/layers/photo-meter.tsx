@@ -2,13 +2,13 @@ import { KNOWN, type Role, type Spot } from '@/core/field';
 import { type MeterCircle } from '@/core/optics';
 import { MarginNote } from '@/render';
 import { stopsFigure } from '@/words';
-import { usePictureSpot } from '../../read/photo-spot';
+import { usePhotoSpot } from '../../read/photo-spot';
 import { type DrawnSize } from '../frame-path';
 import { useSession } from '../../session';
 
 /** The meter on the picture: what it shows where it is pointed. */
-export function PictureMeter({ width, height }: DrawnSize) {
-  const meter = usePictureSpot();
+export function PhotoMeter({ width, height }: DrawnSize) {
+  const meter = usePhotoSpot();
   const aim = useSession((s) => s.aim);
   const drafted = useSession((s) => s.draft.place);
   const place = aim ?? drafted;

@@ -3,7 +3,7 @@ import { changeReading, circleOn, removeReading } from '@/model';
 import { MarginNote } from '@/render';
 import { RoleMark } from '@/ui/role-mark';
 import { spotNames, stopsFigure } from '@/words';
-import { usePictureSpot } from '../../read/photo-spot';
+import { usePhotoSpot } from '../../read/photo-spot';
 import { arrowMove, heldToFrame } from '../frame-keys';
 import { CircleOutline } from './photo-meter';
 import { type DrawnSize } from '../frame-path';
@@ -92,7 +92,7 @@ function MeteredCircle({ id, height }: { id: string; height: number }) {
 /** Where the reading that is being entered will lie. */
 function DraftMark({ role, place, width, height }: DrawnSize & { role: Role; place: FramePoint }) {
   const setDraft = useSession((s) => s.setDraft);
-  const meter = usePictureSpot();
+  const meter = usePhotoSpot();
   return (
     <g
       transform={`translate(${place.u * width} ${place.v * height})`}

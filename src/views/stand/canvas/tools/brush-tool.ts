@@ -6,11 +6,11 @@ import { type MakeTool } from './tool';
 /** Brushes over what is part of a shape, or is none: stretch by stretch, or over a spot that is tapped. */
 export const brushTool =
   (brush: Brush): MakeTool =>
-  ({ document, session }) => {
+  ({ kept, session }) => {
     let painting: { readonly mask: BrushMask; readonly at: FramePoint } | null = null;
     const paint = (point: FramePoint) => {
       const { outline, setOutline } = session.getState();
-      const { widthMm, heightMm } = frameOf(document.state.getState().value.stand.camera);
+      const { widthMm, heightMm } = frameOf(kept.state.getState().value.stand.camera);
       const mask = painting?.mask ?? maskOf(outline ?? [], widthMm / heightMm);
       const at = heldToFrame(point);
       painting = { mask: brushed(mask, [painting?.at ?? at, at], brush), at };

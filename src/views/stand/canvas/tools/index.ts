@@ -39,9 +39,9 @@ export function useToolInHand(): MakeTool {
   const step = useSession((s) => s.step);
   const isOutlining = useSession((s) => s.outline !== null);
   const brush = useSession((s) => s.brush);
-  const isOnPicture = useSession((s) => s.pictureMeterDeg !== null);
+  const isOnPhoto = useSession((s) => s.photoMeterDeg !== null);
   const hasLight = useDerived((d) => !!d.prepared?.input.field.tie);
-  const isMetering = isOnPicture && hasLight;
+  const isMetering = isOnPhoto && hasLight;
   return useMemo(
     () => toolFor({ step, isOutlining, brush, isMetering }),
     [step, isOutlining, brush, isMetering],

@@ -1,5 +1,5 @@
 import { type FramePoint } from '@/core/field';
-import { pictureSpot } from '../../read/photo-spot';
+import { photoSpot } from '../../read/photo-spot';
 import { type MakeTool, type Pointed } from './tool';
 
 /** A finger that is dragged hides what lies under it: it aims so far above itself, px. */
@@ -11,7 +11,7 @@ export const meterTool: MakeTool = (open) => {
   const aimOf = ({ at, isTouch, px }: Pointed): FramePoint =>
     isTouch ? { u: at.u, v: Math.max(0, at.v - ABOVE_FINGER * px) } : at;
   const take = (at: FramePoint, { isTouch }: Pointed) => {
-    pictureSpot(open)?.take(at);
+    photoSpot(open)?.take(at);
     if (isTouch) setAim(null);
   };
   return {

@@ -2,11 +2,11 @@ import { roleOfPlace } from '../../read/role-of-place';
 import { type MakeTool } from './tool';
 
 /** Says where the reading that is being entered lies; its time is then asked for. */
-export const placeTool: MakeTool = ({ document: own, answer, session }) => ({
+export const placeTool: MakeTool = ({ kept, answer, session }) => ({
   cursor: 'crosshair',
   tap: ({ at }) => {
     const { draft, setDraft, select } = session.getState();
-    const { stand } = own.state.getState().value;
+    const { stand } = kept.state.getState().value;
     select(null);
     setDraft({
       role: roleOfPlace(draft.role, at, stand, answer.getState().derived),

@@ -4,7 +4,7 @@ import { heldToFrame } from '../frame-keys';
 import { type MakeTool } from './tool';
 
 /** Draws the skyline over the stretch that is swept; a tap adds a point to it, or lets go of a shape. */
-export const skylineTool: MakeTool = ({ document, edit, session }) => {
+export const skylineTool: MakeTool = ({ kept, edit, session }) => {
   let before: Stand | null = null;
   let swept: FramePoint[] = [];
   return {
@@ -15,8 +15,8 @@ export const skylineTool: MakeTool = ({ document, edit, session }) => {
       else edit((s) => addSkylinePoint(s, at));
     },
     start: ({ at }) => {
-      document.beginGesture();
-      before = document.state.getState().value.stand;
+      kept.beginGesture();
+      before = kept.state.getState().value.stand;
       swept = [heldToFrame(at)];
     },
     move: ({ at }) => {
@@ -24,7 +24,7 @@ export const skylineTool: MakeTool = ({ document, edit, session }) => {
       const from = before;
       if (from) edit((s) => ({ ...s, skyline: drawSkyline(from, swept).skyline }));
     },
-    end: () => document.endGesture(),
-    cancel: () => document.dropGesture(),
+    end: () => kept.endGesture(),
+    cancel: () => kept.dropGesture(),
   };
 };

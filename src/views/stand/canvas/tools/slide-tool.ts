@@ -5,24 +5,24 @@ import { type MakeTool } from './tool';
 
 /** Slides the sheet with the finger: the line follows it. */
 export const slideTool: MakeTool = (open) => {
-  const { document, answer } = open;
+  const { kept, answer } = open;
   let from = 0;
   return {
     cursor: 'ns-resize',
     start: () => {
       from = answer.getState().derived.inUse?.seat?.offsetMm ?? 0;
-      document.beginGesture();
+      kept.beginGesture();
     },
     move: (_, moved) => {
       const { derived, bag } = answer.getState();
       const seat = derived.inUse?.seat;
       if (!seat) return;
-      const { stand } = document.state.getState().value;
+      const { stand } = kept.state.getState().value;
       const heightMm = frameOf(stand.camera).heightMm * sheetScale(lensOf(stand, bag));
       const up = -moved.v * heightMm * Math.sign(acrossSeam(seat.turnDeg).cos || 1);
       setSeat(open, { offsetMm: from + up });
     },
-    end: () => document.endGesture(),
-    cancel: () => document.dropGesture(),
+    end: () => kept.endGesture(),
+    cancel: () => kept.dropGesture(),
   };
 };

@@ -1,6 +1,6 @@
 import { useDrag } from '@use-gesture/react';
 import { type FramePoint } from '@/core/field';
-import { useDocument } from '../../session';
+import { useKept } from '../../session';
 
 export interface PointDragOptions {
   readonly width: number;
@@ -12,18 +12,18 @@ export interface PointDragOptions {
 
 /** Drags a point of the frame; the whole drag is one step of undo. Gives the handlers for the mark. */
 export function usePointDrag(point: FramePoint, options: PointDragOptions) {
-  const document = useDocument();
+  const kept = useKept();
   const { width, height, enabled = true, onStart, onMove } = options;
   const bind = useDrag(
     ({ first, last, delta: [dx, dy], memo = point }) => {
       if (first) {
-        document.beginGesture();
+        kept.beginGesture();
         onStart();
       }
       const from = memo as FramePoint;
       const to = { u: from.u + dx / width, v: from.v + dy / height };
       onMove(to);
-      if (last) document.endGesture();
+      if (last) kept.endGesture();
       return to;
     },
     { enabled, filterTaps: true, pointer: { keys: false } },

@@ -4,9 +4,9 @@ import { type OpenStand, useOpenStand } from '../../session';
 import { middleOf, zoomedAbout } from './zoom';
 
 /** Where what is selected lies; nothing where nothing is. */
-function selectedPlace({ document, answer, session }: OpenStand): FramePoint | undefined {
+function selectedPlace({ kept, answer, session }: OpenStand): FramePoint | undefined {
   const { selection } = session.getState();
-  const { stand } = document.state.getState().value;
+  const { stand } = kept.state.getState().value;
   switch (selection?.kind) {
     case 'point':
       return stand.skyline[selection.index];

@@ -1,0 +1,23 @@
+/** What the interface shows of the core beyond the geometry and the glass that it draws: it comes through the model. */
+
+export {
+  type Balance,
+  type Candidate,
+  fitsAlong,
+  isAsGood,
+  type Outcome,
+  sameSet,
+  type Side,
+  sideReadings,
+} from '@/core/balance';
+export {
+  apertureInTenths,
+  ev100,
+  METER_SCALES,
+  meterFromTyping,
+  type MeterScale,
+  secondsForEv,
+} from '@/core/exposure';
+export { type Coding, type LightFigures, lightOfFigures, linearOfByte, middleStops } from '@/core/photo';
+export { type SensorWindow, sensorWindow } from '@/core/sensor';
+export { type Place, roughSunAltitudeDeg } from '@/core/sky';
