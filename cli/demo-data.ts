@@ -4,14 +4,7 @@ import path from 'node:path';
 import sharp from 'sharp';
 import { evOfLuminance } from '@/core/exposure';
 import { lightFigures, LIGHT_CELLS, reducePixels, simplifyTo } from '@/core/photo';
-import {
-  LANDSCAPES,
-  makeScene,
-  type SceneLight,
-  type SceneOrder,
-  sceneView,
-  takePhoto,
-} from '@/core/scene';
+import { LANDSCAPES, makeScene, type SceneLight, type SceneOrder, sceneView, takePhoto } from '@/core/scene';
 import { exactAperture, luminanceOf, MID_GREY, nearestShutterMark } from '@/core/units';
 import { readBagFile, writeStandFile } from '@/files';
 import { type Bag, type Reading, type Stand } from '@/model';

@@ -12,11 +12,11 @@ const dir = mkdtempSync(path.join(tmpdir(), 'plan-'));
 const demo = (name: string) => path.join(root, `src/demo/${name}.paleseam.json`);
 
 function plan(args: readonly string[], stdin?: string) {
-  const run = spawnSync(
-    process.execPath,
-    ['node_modules/tsx/dist/cli.mjs', '--tsconfig', 'tsconfig.base.json', 'cli/plan.ts', ...args],
-    { cwd: root, encoding: 'utf8', input: stdin },
-  );
+  const run = spawnSync(process.execPath, ['cli/run.mjs', 'plan', ...args], {
+    cwd: root,
+    encoding: 'utf8',
+    input: stdin,
+  });
   return { status: run.status, out: run.stdout, err: run.stderr };
 }
 

@@ -12,7 +12,6 @@ export {
 } from './answer/exposure';
 export { focusHelp, type FocusHelp } from './answer/focus';
 export {
-  fittedPolariser,
   polariserBand,
   type PolariserEffect,
   polariserOn,
@@ -28,7 +27,7 @@ export {
   prepareStand,
   takenByGlass,
 } from './answer/prepare';
-export { ASSUMED_WIDEST_APERTURE, seamViews, type SeamViews } from './answer/seam-views';
+export { ASSUMED_WIDEST_APERTURE, type SeamViews, seamViews } from './answer/seam-views';
 export { type Solution, solutionKey, solveStand, solveSteps } from './answer/solve';
 export {
   type OtherLook,
@@ -76,6 +75,7 @@ export {
   withArchived,
   withoutPouch,
 } from './bag/edits';
+export { fittedNds, fittedPolariser, putFitted, withNds } from './bag/on-lens';
 export { openingsOf } from './bag/openings';
 export {
   type BackupHistory,
@@ -112,25 +112,6 @@ export {
 export { type Brush, brushed, type BrushMask, maskOf, outlineOf } from './frame/brush';
 export { type Crop, cropBox, type FrameBox, strips } from './frame/crop';
 export {
-  addCornerAfter,
-  addShape,
-  addSkylinePoint,
-  changeShape,
-  choose,
-  drawnOutline,
-  drawSkyline,
-  markFeatures,
-  midpointAfter,
-  moveSkylinePoint,
-  proposedFeatures,
-  putFitted,
-  removeCorner,
-  removeShape,
-  removeSkylinePoint,
-  sameChoice,
-  withSkyline,
-} from './frame/edits';
-export {
   codingOf,
   type PhotoFault,
   type PhotoOffer,
@@ -141,6 +122,24 @@ export {
   withoutPhoto,
   withPhoto,
 } from './frame/photo';
+export {
+  addCornerAfter,
+  addShape,
+  changeShape,
+  drawnOutline,
+  markFeatures,
+  proposedFeatures,
+  removeCorner,
+  removeShape,
+} from './frame/shapes';
+export {
+  addSkylinePoint,
+  drawSkyline,
+  midpointAfter,
+  moveSkylinePoint,
+  removeSkylinePoint,
+  withSkyline,
+} from './frame/skyline';
 export {
   isStale,
   oldestReadingMinutes,
@@ -162,7 +161,8 @@ export { guessSeconds, lastReading, lastSpot, type ReadRole, usualLandEv } from 
 export { type NextReading, nextReading, readingsFromPhoto } from './readings/next';
 export { circleOn, photoReading, USUAL_ANGLE_DEG } from './readings/photo-meter';
 export { roleSummaries, type RoleSummary, spanMover, type SpanMover } from './readings/summary';
-export { fittedNds, timesThrough, type WholeScene, withNds, withWholeScene } from './readings/whole-scene';
+export { timesThrough, type WholeScene, withWholeScene } from './readings/whole-scene';
+export { choose, sameChoice } from './stand/choice';
 export { idSource, type NewId } from './stand/ids';
 export {
   isWithin,

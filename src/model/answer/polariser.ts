@@ -11,9 +11,10 @@ import {
   SKY_CLARITY,
 } from '@/core/sky';
 import { degreesFromRadians } from '@/core/units';
-import { type Bag, filtersById } from '../bag/bag';
+import { type Bag } from '../bag/bag';
+import { fittedPolariser } from '../bag/on-lens';
 import { frameOf } from './prepare';
-import { type FittedFilter, type Stand } from '../stand/stand';
+import { type Stand } from '../stand/stand';
 
 /** What of a stand a polariser's part in its sky depends on. */
 type SkyView = Pick<Stand, 'camera' | 'lens' | 'look' | 'fitted' | 'skyline'>;
@@ -27,10 +28,6 @@ export interface PolariserEffect {
   readonly axisDeg: number;
   readonly atAxis: PolarisedFrame;
 }
-
-/** The polariser on the lens, if there is one. */
-export const fittedPolariser = (stand: Pick<Stand, 'fitted'>, bag: Bag): FittedFilter | undefined =>
-  stand.fitted?.find((f) => filtersById(bag, [f.filterId]).some((b) => b.kind === 'polariser'));
 
 /**
  * The polariser's part in a clear sky, by the directions of view and sun; null where they are not known or there is no sky.

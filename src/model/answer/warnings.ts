@@ -7,7 +7,8 @@ import { type Bag, filtersById } from '../bag/bag';
 import { type Derived, type Glass } from './derive';
 import { traitsOf } from '../stand/looks';
 import { openingsOf } from '../bag/openings';
-import { fittedPolariser, polariserOn } from './polariser';
+import { fittedPolariser } from '../bag/on-lens';
+import { polariserOn } from './polariser';
 import { type Prepared } from './prepare';
 import { type Stand } from '../stand/stand';
 

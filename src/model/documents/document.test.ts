@@ -3,7 +3,7 @@ import { anyBag, bagWithNds, testStand } from '@/testing/fixtures';
 import { seededIds } from '@/testing/ids';
 import { type Bag, type Filter, sampleBag } from '../bag/bag';
 import { duplicateFilter, putFilter, removeFilter } from '../bag/edits';
-import { choose } from '../frame/edits';
+import { choose } from '../stand/choice';
 import { takenByGlass } from '../answer/prepare';
 import { addReading } from '../readings/edits';
 import { type Stand } from '../stand/stand';

@@ -1,10 +1,7 @@
-import fc from 'fast-check';
-import { skylineAt } from '@/core/field';
 import { lightFigures, type Reduced } from '@/core/photo';
 import { seededIds } from '@/testing/ids';
 import { prepared, testStand } from '@/testing/fixtures';
 import {
-  drawSkyline,
   markFeatures,
   proposedFeatures,
   focusHelp,
@@ -162,38 +159,6 @@ describe('the focus helper', () => {
 });
 
 /** Parts of the frame, and beyond it. */
-const part = fc.double({ min: -0.5, max: 1.5, noNaN: true });
-
-describe('a skyline drawn by hand', () => {
-  const line = [0, 0.25, 0.5, 0.75, 1].map((u) => ({ u, v: 0.5 }));
-  const stand = testStand({ skyline: line });
-
-  it('replaces the stretch that was swept, and leaves the rest', () => {
-    const stroke = Array.from({ length: 30 }, (_, i) => ({
-      u: 0.3 + i * 0.01,
-      v: 0.4 - 0.1 * Math.sin((i / 29) * Math.PI),
-    }));
-    const { skyline } = drawSkyline(stand, stroke);
-    expect(skyline.filter((p) => p.u < 0.3 || p.u > 0.6)).toEqual([line[0], line[1], line[3], line[4]]);
-    const at = skylineAt(skyline);
-    for (const { u, v } of stroke) expect(Math.abs(at(u) - v)).toBeLessThan(0.01);
-    expect(skyline.length).toBeLessThan(20);
-  });
-
-  it('backwards, back and forth or beyond the frame stays a line from left to right', () => {
-    fc.assert(
-      fc.property(fc.array(fc.record({ u: part, v: part }), { minLength: 2, maxLength: 80 }), (stroke) => {
-        const { skyline } = drawSkyline(stand, stroke);
-        expect(skyline.length).toBeGreaterThanOrEqual(2);
-        skyline.forEach((p, i) => {
-          expect(p.u).toBeGreaterThanOrEqual(skyline[i - 1]?.u ?? 0);
-          expect(p.v >= 0 && p.v <= 1).toBe(true);
-        });
-      }),
-    );
-  });
-});
-
 it('what stands up from the skyline is marked to be protected, once', () => {
   const stand = testStand({
     skyline: [

@@ -1,10 +1,10 @@
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { sampleBag } from '../bag/bag';
 import { deriveStand } from '../answer/derive';
-import { putFitted } from '../frame/edits';
+import { fittedNds, putFitted, withNds } from '../bag/on-lens';
 import { fittedStops } from '../answer/prepare';
 import { solutionKey } from '../answer/solve';
-import { fittedNds, timesThrough, withNds, withWholeScene, wholeSceneOf } from './whole-scene';
+import { timesThrough, withWholeScene, wholeSceneOf } from './whole-scene';
 
 const bag = bagWithNds();
 const nds = bag.filters.filter((f) => f.kind === 'neutral');

@@ -1,5 +1,5 @@
 import { secondsForEv, secondsThrough } from '@/core/exposure';
-import { type Bag, filtersAtHand, filtersById } from '../bag/bag';
+import { type Bag, filtersAtHand } from '../bag/bag';
 import { fittedStops, meteredEv, servingScene, settingsOf, takenByGlass } from '../answer/prepare';
 import { type MeteredLight, type Stand } from '../stand/stand';
 
@@ -48,20 +48,4 @@ export function timesThrough(bareSeconds: number, bag: Bag): TimeThrough[] {
       return { filterIds: set.map((f) => f.id), stops, seconds: secondsThrough(bareSeconds, stops) };
     })
     .sort((a, b) => a.stops - b.stops);
-}
-
-/** The NDs on the lens. */
-export const fittedNds = ({ fitted = [] }: Stand, bag: Bag): string[] =>
-  filtersById(
-    bag,
-    fitted.map((f) => f.filterId),
-  )
-    .filter((f) => f.kind === 'neutral')
-    .map((f) => f.id);
-
-/** Puts these NDs on the lens in place of those that are there; a polariser stays. */
-export function withNds(stand: Stand, bag: Bag, filterIds: readonly string[]): Stand {
-  const off = new Set(fittedNds(stand, bag));
-  const kept = (stand.fitted ?? []).filter((f) => !off.has(f.filterId));
-  return { ...stand, fitted: [...kept, ...filterIds.map((filterId) => ({ filterId }))] };
 }

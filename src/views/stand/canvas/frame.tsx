@@ -16,6 +16,7 @@ import { ReadingMarks } from './layers/reading-marks';
 import { ShapeOutlines } from './layers/shape-outlines';
 import { SkylineHandles } from './layers/skyline-handles';
 import { useSession, useStand } from '../session';
+import { RemovePoint } from './remove-point';
 import { useShownGlass } from './shown-glass';
 import { useTool, useToolInHand } from './tools';
 import { useFrameZoom } from './zoom/use-frame-zoom';
@@ -86,6 +87,7 @@ function LookedAt({ width, height, overrun }: FrameProps) {
         <Drawing width={wide} height={high} overrun={isWhole ? overrun : 0} isPinching={isPinching} />
       </div>
       {!isWhole && <WholeFrame />}
+      <RemovePoint />
       <BareNote />
     </div>
   );

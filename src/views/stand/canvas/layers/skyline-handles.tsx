@@ -37,8 +37,14 @@ export function SkylineHandles({ width, height }: DrawnSize) {
       />
       {/* a selected shape's corners often lie on the skyline's points, and it is them that are meant */}
       {selection?.kind !== 'shape' &&
-        stand.skyline.map((point, index) => (
-          <Handle key={index} index={index} point={point} width={width} height={height} />
+        apart(stand.skyline, selection?.kind === 'point' ? selection.index : null, width).map((index) => (
+          <Handle
+            key={index}
+            index={index}
+            point={stand.skyline[index] as FramePoint}
+            width={width}
+            height={height}
+          />
         ))}
     </>
   );
@@ -63,6 +69,19 @@ function Handle({ index, point, width, height }: DrawnSize & { index: number; po
       onInsert={() => edit((s) => addSkylinePoint(s, midpointAfter(s.skyline, index)))}
     />
   );
+}
+
+/** Handles nearer to each other than this cover each other, px. */
+const APART_PX = 26;
+
+/** The points that have room for a handle each, from left to right: looked at closely they part, and more of them have. */
+function apart(points: readonly FramePoint[], chosen: number | null, width: number): number[] {
+  let last = -Infinity;
+  return points.flatMap(({ u }, index) => {
+    const isShown = index === chosen || (u - last) * width >= APART_PX;
+    if (isShown) last = u;
+    return isShown ? [index] : [];
+  });
 }
 
 const percent = (part: number): string => `${(part * 100).toFixed(1)} %`;
