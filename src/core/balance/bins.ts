@@ -1,3 +1,4 @@
+import { type Grid } from '@/core/field';
 import {
   acrossSeam,
   type DimmingTable,
@@ -6,7 +7,7 @@ import {
   sheetScale,
   tableDimmingAt,
 } from '@/core/optics';
-import { combineFit, LEVEL_ALLOWANCE, LINE_WEIGHT, SLOPE_HALF_MM } from './fit';
+import { combineFit, GRADIENT_LIMIT, gradientOf, LEVEL_ALLOWANCE, LINE_WEIGHT, SLOPE_HALF_MM } from './fit';
 import { type Target } from './target';
 
 /**
@@ -19,18 +20,22 @@ export interface CellSums {
   /** Middle of each column and row, parts of the frame. */
   readonly u: Float64Array;
   readonly v: Float64Array;
-  /** Four sums a cell: its weight, the weight of its bright and of its far part, and weight times target. */
+  /**
+   * Five sums a cell: its weight, the weight of its bright and of its far part, weight times target, and of its bright part
+   * weight times height below the brighter side's middle.
+   */
   readonly sums: Float64Array;
-  /** Running sums along each row, one column longer: before each column the four sums, and the four times `u`. */
+  /** Running sums along each row, one column longer: before each column the five sums, and the five times `u`. */
   readonly before: Float64Array;
 }
 
-/** Where each of a cell's or a bin's four sums stands. */
+/** Where each of a cell's or a bin's five sums stands. */
 export const ALL = 0;
 export const BRIGHT = 1;
 export const FAR = 2;
 export const WANTED = 3;
-export const SUMS = 4;
+export const SLOPED = 4;
+export const SUMS = 5;
 
 /**
  * The sums of every cell.
@@ -39,7 +44,7 @@ export const SUMS = 4;
  *   dimming, so it can go into the weights.
  */
 export function sumCells(
-  { weights, stops, bright, far }: Target,
+  { weights, stops, bright, far, brightMiddle }: Target,
   { columns, rows }: { readonly columns: number; readonly rows: number },
   thickness?: Float64Array,
 ): CellSums {
@@ -49,7 +54,10 @@ export function sumCells(
     if (w === 0) continue;
     const k = thickness ? (thickness[i] as number) : 1;
     sums[at] = w * k * k;
-    if (bright[i] === 1) sums[at + BRIGHT] = w * k;
+    if (bright[i] === 1) {
+      sums[at + BRIGHT] = w * k;
+      sums[at + SLOPED] = w * k * ((Math.floor(i / columns) + 0.5) / rows - brightMiddle.v);
+    }
     if (far[i] === 1) sums[at + FAR] = w * k * k;
     sums[at + WANTED] = w * k * (stops[i] as number);
   }
@@ -89,6 +97,7 @@ export function inBlocks(cells: CellSums, side: number): CellSums {
       sums[to + BRIGHT]! += (before[b + BRIGHT] as number) - (before[a + BRIGHT] as number);
       sums[to + FAR]! += (before[b + FAR] as number) - (before[a + FAR] as number);
       sums[to + WANTED]! += (before[b + WANTED] as number) - (before[a + WANTED] as number);
+      sums[to + SLOPED]! += (before[b + SLOPED] as number) - (before[a + SLOPED] as number);
     }
   }
   const middles = (of: Float64Array, count: number) =>
@@ -113,7 +122,7 @@ export interface TurnBins {
   /** Height of bin 0 in bins from the lens axis. */
   readonly first: number;
   readonly count: number;
-  /** The four sums of each bin, as in `CellSums`. */
+  /** The five sums of each bin, as in `CellSums`. */
   readonly sums: Float64Array;
   /** Running sums, one bin longer: entry i holds the sums before bin i. */
   readonly before: Float64Array;
@@ -125,13 +134,17 @@ export interface FitConstants {
   readonly brightWeight: number;
   readonly brightWanted: number;
   readonly wantedSquares: number;
+  /** Of the brighter side: weighted target times height below its middle, and that height squared; 0 where no slope is free. */
+  readonly slopedWanted: number;
+  readonly slopedHeight: number;
 }
 
-export function fitConstants(target: Target): FitConstants {
+export function fitConstants(target: Target, { columns, rows }: Grid): FitConstants {
   let weight = 0;
   let brightWeight = 0;
   let brightWanted = 0;
   let wantedSquares = 0;
+  let slopedWanted = 0;
   for (let i = 0; i < target.weights.length; i++) {
     const w = target.weights[i] as number;
     const t = target.stops[i] as number;
@@ -140,8 +153,10 @@ export function fitConstants(target: Target): FitConstants {
     if (!target.bright[i]) continue;
     brightWeight += w;
     brightWanted += w * t;
+    slopedWanted += w * t * ((Math.floor(i / columns) + 0.5) / rows - target.brightMiddle.v);
   }
-  return { weight, brightWeight, brightWanted, wantedSquares };
+  const slopedHeight = target.upsideDown ? 0 : target.brightMiddle.height;
+  return { weight, brightWeight, brightWanted, wantedSquares, slopedWanted, slopedHeight };
 }
 
 /** Greatest height on the sheet that any cell can have at any turn, mm. */
@@ -200,21 +215,25 @@ function binRow(along: Float64Array, { columns, from, middle, perWidth }: Row, s
     const low = bin * SUMS;
     const lift = zero - bin;
     const s0 = (along[b + 0] as number) - (along[a + 0] as number);
-    const m0 = lift * s0 + perWidth * ((along[b + 4] as number) - (along[a + 4] as number));
+    const m0 = lift * s0 + perWidth * ((along[b + 5] as number) - (along[a + 5] as number));
     sums[low + 0]! += s0 - m0;
-    sums[low + 4]! += m0;
+    sums[low + 5]! += m0;
     const s1 = (along[b + 1] as number) - (along[a + 1] as number);
-    const m1 = lift * s1 + perWidth * ((along[b + 5] as number) - (along[a + 5] as number));
+    const m1 = lift * s1 + perWidth * ((along[b + 6] as number) - (along[a + 6] as number));
     sums[low + 1]! += s1 - m1;
-    sums[low + 5]! += m1;
+    sums[low + 6]! += m1;
     const s2 = (along[b + 2] as number) - (along[a + 2] as number);
-    const m2 = lift * s2 + perWidth * ((along[b + 6] as number) - (along[a + 6] as number));
+    const m2 = lift * s2 + perWidth * ((along[b + 7] as number) - (along[a + 7] as number));
     sums[low + 2]! += s2 - m2;
-    sums[low + 6]! += m2;
+    sums[low + 7]! += m2;
     const s3 = (along[b + 3] as number) - (along[a + 3] as number);
-    const m3 = lift * s3 + perWidth * ((along[b + 7] as number) - (along[a + 7] as number));
+    const m3 = lift * s3 + perWidth * ((along[b + 8] as number) - (along[a + 8] as number));
     sums[low + 3]! += s3 - m3;
-    sums[low + 7]! += m3;
+    sums[low + 8]! += m3;
+    const s4 = (along[b + 4] as number) - (along[a + 4] as number);
+    const m4 = lift * s4 + perWidth * ((along[b + 9] as number) - (along[a + 9] as number));
+    sums[low + 4]! += s4 - m4;
+    sums[low + 9]! += m4;
     column = next;
   }
 }
@@ -265,6 +284,7 @@ export function fitFromBins(bins: TurnBins, table: SetTable, k: FitConstants, of
   const from = Math.min(count, Math.max(0, table.changing[0] - shift)) | 0;
   const to = Math.min(count, Math.max(from, table.changing[1] - shift)) | 0;
   let bright = 0;
+  let sloped = 0;
   // of (a - target)^2 and of the lines, but for what no seat changes
   let squares = 0;
   for (let i = from, at = from * SUMS; i < to; i++, at += SUMS) {
@@ -273,12 +293,14 @@ export function fitFromBins(bins: TurnBins, table: SetTable, k: FitConstants, of
       ((sums[at] as number) * a - 2 * (sums[at + WANTED] as number)) * a +
       (sums[at + FAR] as number) * (lines[i + shift] as number);
     bright += (sums[at + BRIGHT] as number) * a;
+    sloped += (sums[at + SLOPED] as number) * a;
   }
   const below = stops[0] as number;
   if (below !== 0) {
     const at = from * SUMS;
     squares += (below * (before[at] as number) - 2 * (before[at + WANTED] as number)) * below;
     bright += below * (before[at + BRIGHT] as number);
+    sloped += below * (before[at + SLOPED] as number);
   }
   const above = stops[stops.length - 1] as number;
   if (above !== 0) {
@@ -288,23 +310,40 @@ export function fitFromBins(bins: TurnBins, table: SetTable, k: FitConstants, of
     const wanted = (before[end + WANTED] as number) - (before[at + WANTED] as number);
     squares += (above * all - 2 * wanted) * above;
     bright += above * ((before[end + BRIGHT] as number) - (before[at + BRIGHT] as number));
+    sloped += above * ((before[end + SLOPED] as number) - (before[at + SLOPED] as number));
   }
+  return fitOfSums(squares + k.wantedSquares, { bright, sloped }, k);
+}
+
+/**
+ * The fit from the sums over all cells: of weight times misfit squared with what lines cost, and of the dimming over the
+ * brighter side, plain and times height.
+ */
+export function fitOfSums(
+  squares: number,
+  { bright, sloped }: { readonly bright: number; readonly sloped: number },
+  k: FitConstants,
+): number {
   const level = k.brightWeight > 0 ? (bright - k.brightWanted) / k.brightWeight : 0;
-  const uneven = squares + k.wantedSquares - level * level * k.brightWeight;
-  return combineFit(uneven / k.weight, level, k.brightWeight / k.weight);
+  const misfit = sloped - k.slopedWanted;
+  const gradient = gradientOf({ misfit, height: k.slopedHeight });
+  const free = level * level * k.brightWeight + 2 * gradient * misfit - gradient * gradient * k.slopedHeight;
+  return combineFit((squares - free) / k.weight, level, k.brightWeight / k.weight);
 }
 
 /**
  * The least fit that any density along a sheet could have at a turn, stops: where the same height holds cells of both
- * sides, whatever it does to the one it does to the other. A level that costs nothing is granted it.
+ * sides, whatever it does to the one it does to the other. A level and a gradient that cost nothing are granted it.
  */
-export function leastFit({ sums, count }: TurnBins, weight: number): number {
+export function leastFit({ sums, count }: TurnBins, { weight, slopedHeight }: FitConstants): number {
+  const slope = slopedHeight > 0 ? GRADIENT_LIMIT : 0;
   let squares = 0;
   for (let at = 0; at < count * SUMS; at += SUMS) {
     const bright = sums[at + BRIGHT] as number;
     const dark = (sums[at + ALL] as number) - bright;
     if (bright <= 0 || dark <= 0) continue;
-    const wanted = Math.max(0, (sums[at + WANTED] as number) / bright - LEVEL_ALLOWANCE);
+    const free = LEVEL_ALLOWANCE + slope * Math.max(0, (sums[at + SLOPED] as number) / bright);
+    const wanted = Math.max(0, (sums[at + WANTED] as number) / bright - free);
     squares += ((bright * dark) / (bright + dark)) * wanted * wanted;
   }
   return Math.sqrt(squares / weight);

@@ -1,6 +1,5 @@
-import { ALL, BRIGHT, FAR, SUMS, WANTED } from './bins';
+import { ALL, BRIGHT, FAR, fitOfSums, SLOPED, SUMS, WANTED } from './bins';
 import { turnCost } from './costs';
-import { combineFit } from './fit';
 import {
   allowedAt,
   type RasterSeat,
@@ -30,24 +29,24 @@ export function exhaustiveSeat(s: SetSearch): ScoredSeat | null {
   return best;
 }
 
-/** The readable definition of `fitFromBins`: four sums in one pass over every bin. */
+/** The readable definition of `fitFromBins`: five sums in one pass over every bin. */
 function fitOverAllBins({ search, table }: SetSearch, { turn, offset }: RasterSeat): number {
   const { first, count, sums } = search.bins('exact', turn);
   const { stops, lines, first: lowest } = table('exact');
   const shift = first - offset - lowest;
   let bright = 0;
+  let sloped = 0;
   let squares = 0;
   let wanted = 0;
   let inTheOpen = 0;
   for (let i = 0, at = 0; i < count; i++, at += SUMS) {
     const a = stops[i + shift] as number;
     bright += (sums[at + BRIGHT] as number) * a;
+    sloped += (sums[at + SLOPED] as number) * a;
     squares += (sums[at + ALL] as number) * a * a;
     wanted += (sums[at + WANTED] as number) * a;
     inTheOpen += (sums[at + FAR] as number) * (lines[i + shift] as number);
   }
-  const { weight, brightWeight, brightWanted, wantedSquares } = search.constants;
-  const level = brightWeight > 0 ? (bright - brightWanted) / brightWeight : 0;
-  const uneven = squares - 2 * wanted + wantedSquares - level * level * brightWeight;
-  return combineFit((uneven + inTheOpen) / weight, level, brightWeight / weight);
+  const { constants } = search;
+  return fitOfSums(squares - 2 * wanted + constants.wantedSquares + inTheOpen, { bright, sloped }, constants);
 }

@@ -1,4 +1,5 @@
 import { REGION_CODES } from '@/core/field';
+import { clamp } from '@/core/numerics';
 import {
   acrossSeam,
   changeTable,
@@ -24,6 +25,8 @@ const WORST_QUANTILE = 0.98;
 /** Classes that a percentile is counted in, and how many go to the stop: the last takes all beyond 16 stops. */
 const CLASSES = 4096;
 const CLASS_PER_STOP = CLASSES / 16;
+/** A sky may come out so much darker at its head than at its foot, stops a frame height, and is no fault for it. */
+export const GRADIENT_LIMIT = 2;
 /** A dimming that shows nowhere. */
 const NOWHERE = 0.005;
 
@@ -36,6 +39,16 @@ export function slopePerTenth(lens: Lens, frame: FrameSize): number {
 export function combineFit(unevenSquared: number, level: number, share: number): number {
   const beyond = Math.max(0, Math.abs(level) - LEVEL_ALLOWANCE);
   return Math.sqrt(Math.max(0, unevenSquared) + share * beyond * beyond);
+}
+
+/**
+ * The free part of the slope of the misfit down the brighter side, stops a frame height (solver: the fit): a sky that is
+ * darker above looks natural, a land that is the brighter has none.
+ *
+ * @param sloped weighted sum of misfit times height below the side's mean, and of that height squared: 0 for a land
+ */
+export function gradientOf({ misfit, height }: { readonly misfit: number; readonly height: number }): number {
+  return height > 0 ? clamp(misfit / height, -GRADIENT_LIMIT, 0) || 0 : 0;
 }
 
 /** Glass at a seat: the lens as its first sheet sees it, and where it sits. */
@@ -112,7 +125,7 @@ interface Dimmed {
 }
 
 function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlope }: Dimmed): Fit {
-  const { weights, stops: wanted, bright, far } = target;
+  const { weights, stops: wanted, bright, far, brightMiddle } = target;
   const { regions, grid } = input.field;
   const { columns, rows } = grid;
   const spilled = worstClasses();
@@ -123,6 +136,7 @@ function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlo
   let squares = 0;
   let spill = 0;
   let leak = 0;
+  let sloped = 0;
   for (let row = 0, i = 0; row < rows; row++)
     for (let column = 0; column < columns; column++, i++) {
       const w = weights[i] as number;
@@ -144,6 +158,7 @@ function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlo
       if (bright[i] === 1) {
         brightWeight += w;
         misfit += w * e;
+        sloped += w * e * ((row + 0.5) / rows - brightMiddle.v);
         if (e < 0) leak -= w * e;
       } else {
         spill += w * a;
@@ -151,12 +166,16 @@ function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlo
       }
     }
   const level = brightWeight > 0 ? misfit / brightWeight : 0;
-  const uneven = Math.max(0, (squares - level * level * brightWeight) / all);
+  const height = target.upsideDown ? 0 : brightMiddle.height;
+  const gradient = gradientOf({ misfit: sloped, height });
+  const free = level * level * brightWeight + 2 * gradient * sloped - gradient * gradient * height;
+  const uneven = Math.max(0, (squares - free) / all);
   const dark = all - brightWeight;
   return {
     fitStops: combineFit(uneven, level, brightWeight / all),
     unevenStops: Math.sqrt(uneven),
     levelStops: level,
+    gradientStops: gradient,
     spillStops: dark > 0 ? spill / dark : 0,
     leakStops: brightWeight > 0 ? leak / brightWeight : 0,
     spillWorst: spotOf(input, target, worstOf(spilled)),

@@ -1,10 +1,9 @@
 import { type PlacedReading } from '@/core/field';
-import { mean } from '@/core/numerics';
 import { dimmingOfPoint, sensorPoint } from '@/core/optics';
 import { totalStops } from './costs';
 import { type Posed } from './pose';
 
-import { CAP_MARGIN, wantedEv } from './sides';
+import { CAP_MARGIN, groundOf, sideMean, wantedEv } from './sides';
 import { type Target } from './target';
 import { type LeastGlass } from './types';
 import { type Found } from './valleys';
@@ -49,7 +48,8 @@ function leftBy(
   const { highlightRoom, shadowRoom, printRoom } = input.window;
   const readings = input.field.readings.map((r) => ({ reading: r, ev: r.ev100 - dimming(r) }));
   const evCamera = Math.max(...readings.map((r) => r.ev)) - (highlightRoom - CAP_MARGIN);
-  const darkTone = mean(target.sides.dark.map((r) => wantedEv(r) - dimming(r))) - evCamera;
+  const darkTone =
+    sideMean(target.sides.dark, groundOf(input.field), (r) => wantedEv(r) - dimming(r)) - evCamera;
   const printShort = Math.max(0, -printRoom - darkTone);
   const deep = readings
     .filter(({ reading }) => !target.mayGoBlack.has(reading.id))

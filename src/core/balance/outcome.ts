@@ -14,7 +14,7 @@ import {
 } from '@/core/optics';
 import { isHeld, withGlare } from '@/core/sensor';
 import { type Posed } from './pose';
-import { CAP_MARGIN, sideReadings, sidesOf, wantedEv } from './sides';
+import { CAP_MARGIN, groundOf, sideMean, sideReadings, sidesOf, wantedEv } from './sides';
 import { type BalanceInput, type SheetSet } from './types';
 
 /** What one reading becomes. Tones are stops from mid-grey. */
@@ -116,12 +116,13 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
   const grads = (r: PlacedReading) => taken.get(r.id)?.grads ?? 0;
   const through = (r: PlacedReading) => grads(r) + (taken.get(r.id)?.fitted ?? 0);
   const dark = darkReadings(input);
+  const ground = groundOf(input.field);
   const { placementStops } = input.look;
   const { highlightRoom } = input.window;
   const exposure = dark.length ? placed() : null;
 
   function placed(): Exposure {
-    const asked = mean(dark.map((r) => wantedEv(r) - through(r))) - placementStops;
+    const asked = sideMean(dark, ground, (r) => wantedEv(r) - through(r)) - placementStops;
     const brightest = Math.max(
       ...readings.filter((r) => r.role !== 'feature').map((r) => r.ev100 - through(r)),
     );
@@ -138,7 +139,7 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
     };
   }
 
-  const bareMidGreyEv = dark.length ? mean(dark.map(wantedEv)) - placementStops : null;
+  const bareMidGreyEv = dark.length ? sideMean(dark, ground, wantedEv) - placementStops : null;
   const meanLight = exposure && request.glarePart > 0 ? frameLight(request, exposure.evMidGrey) : 0;
   const outcomes = readings.map((r): ReadingOutcome => {
     const tone = exposure ? r.ev100 - through(r) - exposure.evCamera : NaN;
@@ -156,7 +157,7 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
     readings: outcomes,
     exposure,
     bareMidGreyEv,
-    darkToneStops: exposure && mean(dark.map((r) => wantedEv(r) - through(r))) - exposure.evCamera,
+    darkToneStops: exposure && sideMean(dark, ground, (r) => wantedEv(r) - through(r)) - exposure.evCamera,
     residualGapStops: residualGap(input, grads),
     clips: exposure ? outcomes.filter((r) => !r.held).map((r) => r.id) : [],
     seam: request.seat && request.set.length ? seamOf(request, request.seat) : null,
@@ -166,8 +167,12 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
 /** Readings that the exposure is placed by: the darker side's, or the land's where the sky is not read yet. */
 function darkReadings(input: BalanceInput): readonly PlacedReading[] {
   const { readings } = input.field;
-  const counted = sidesOf(readings, input.look, input.window);
-  return counted.ok ? counted.sides.dark : sideReadings('land', readings);
+  const ground = groundOf(input.field);
+  const counted = sidesOf(readings, input.look, { window: input.window, ground });
+  // a look that asks for no reading leaves the land where it is placed
+  return counted.ok && counted.sides.dark.length
+    ? counted.sides.dark
+    : sideReadings('land', readings, ground);
 }
 
 /** Mean of `2^tone` over the frame through the grads; cells without light do not count. */
@@ -185,9 +190,10 @@ function frameLight({ posed: { input, tables }, set, seat }: OutcomeRequest, evM
 function residualGap(input: BalanceInput, grads: (r: PlacedReading) => number): number | null {
   const { readings } = input.field;
   const sky = sideReadings('sky', readings);
-  const land = sideReadings('land', readings);
+  const ground = groundOf(input.field);
+  const land = sideReadings('land', readings, ground);
   if (!sky.length || !land.length) return null;
-  const left = (side: readonly PlacedReading[]) => mean(side.map((r) => wantedEv(r) - grads(r)));
+  const left = (side: readonly PlacedReading[]) => sideMean(side, ground, (r) => wantedEv(r) - grads(r));
   return left(sky) - left(land);
 }
 

@@ -6,15 +6,7 @@ import { fixedCost, lacksGlow, totalStops, turnCost } from './costs';
 import { judgeFromTables, judgeNone } from './fit';
 import { chooseLeast } from './least';
 import { lensFor, type Posed } from './pose';
-import {
-  fitAt,
-  mostInFrame,
-  type ScoredSeat,
-  seatOf,
-  type SetSearch,
-  TURN_STEP_DEG,
-  turnRange,
-} from './search';
+import { fitAt, doingAt, type ScoredSeat, seatOf, type SetSearch, TURN_STEP_DEG, turnRange } from './search';
 import { isAtBound, levelCost, playOf, settableSeat } from './seat';
 import { type Target } from './target';
 import {
@@ -32,8 +24,13 @@ import { bestSeat, type Found, type Interest, type Rough, ROUGH_ERROR, roughSear
 
 /** Sets whose scores lie within this of the best are as good, stops. */
 const AS_GOOD_WITHIN = 0.05;
-/** A set that dims nothing by this much is not worth fitting, stops. */
+/** A set that dims nothing by this much is not worth fitting, stops; nor one that does less than this part of what is wanted. */
 const DROPPED_UNDER = 0.05;
+const LEAST_PART = 0.25;
+/** A best set that draws such a line gives way to one whose line is so faint, if that is not much worse, stops. */
+const LINE_SHOWS = 0.7;
+const LINE_FAINT = 0.6;
+const LINE_DECIDES_WITHIN = 0.08;
 /** How many different sets the specification asks for. */
 const BEST = 5;
 /** How many of the best sets are looked at in the slots they really stand in. */
@@ -112,15 +109,16 @@ function balanced(
   const { input } = posed;
   if (input.sheets.length && !seated.length) return { ok: false, ...edgesShow(input, target) };
   const none = judgeNone(input, target);
-  const found = [
-    noFilter(none),
-    ...seated.filter(({ seated: s }) => s && mostInFrame(s.search, s.raw) >= DROPPED_UNDER),
-  ]
+  const found = [noFilter(none), ...seated.filter(doesEnough)]
     .sort(byRank)
     .map((f, i) => (i < IN_SLOTS ? inBetterOrder(posed, f) : f))
     .sort(byRank);
   const least = input.look.solver.seeks === 'weakest' ? chooseLeast(posed, target, found) : null;
   const ordered = least ? [least.found, ...found.filter((f) => f !== least.found)] : found;
+  const figuresOf = (f: Found): Candidate =>
+    f.seated ? candidate(posed, target, { ...f.seated, set: f.ranked.set }) : bareCandidate(none);
+  const best = ordered.slice(0, workedOut).map(figuresOf);
+  const advice = workedOut > 0 && !least ? faintest(ordered, best, figuresOf) : (best[0] ?? null);
   return {
     ok: true,
     balance: {
@@ -129,15 +127,39 @@ function balanced(
       brighter: target.sides.brighter,
       upsideDown: target.upsideDown,
       ranking: ordered.map((f) => f.ranked),
-      best: ordered
-        .slice(0, workedOut)
-        .map((f) =>
-          f.seated ? candidate(posed, target, { ...f.seated, set: f.ranked.set }) : bareCandidate(none),
-        ),
+      best: advice && !best.includes(advice) ? [...best, advice] : best,
+      advice,
       compared: input.sheets.length + pairs + 1,
       least: least && least.leaves,
     },
   };
+}
+
+/** Whether a set at its best seat does what a sheet is fitted for: one that is pulled out of the picture does not. */
+function doesEnough({ seated }: Found): boolean {
+  if (!seated) return false;
+  const { most, meanOverBright, wantedOverBright } = doingAt(seated.search, seated.raw);
+  return most >= DROPPED_UNDER && meanOverBright >= LEAST_PART * wantedOverBright - TIE;
+}
+
+/**
+ * The set that stands first: the best, unless it draws a line that shows where one hardly worse draws a faint one, for
+ * what shows in peaks and trees decides a tie (solver: the fit).
+ */
+function faintest(
+  ordered: readonly Found[],
+  best: readonly Candidate[],
+  figuresOf: (found: Found) => Candidate,
+): Candidate {
+  const [first] = best as readonly [Candidate, ...Candidate[]];
+  if ((first.line?.stops ?? 0) <= LINE_SHOWS) return first;
+  const limit = (ordered[0] as Found).ranked.scoreStops + LINE_DECIDES_WITHIN + TIE;
+  for (const [i, found] of ordered.entries()) {
+    if (found.ranked.scoreStops > limit) break;
+    const figures = best[i] ?? figuresOf(found);
+    if ((figures.line?.stops ?? 0) <= LINE_FAINT) return figures;
+  }
+  return first;
 }
 
 function pairsOf(sheets: readonly BagSheet[]): SheetSet[] {

@@ -2,7 +2,7 @@ import { lightField, type LightReading, type PlacedReading, type Shape } from '@
 import { finish, mean, type Steps } from '@/core/numerics';
 import { balance, sameSet } from './plan';
 import { pose } from './pose';
-import { sidesOf, wantedEv } from './sides';
+import { groundOf, sidesOf, wantedEv } from './sides';
 import { type BalanceInput, type SheetSet, type Sides } from './types';
 
 /** Steps and reach of the shift of the brighter side's readings, stops. */
@@ -48,7 +48,7 @@ const someOf = <T>(all: readonly T[], most: number): readonly T[] =>
 export function* safetySteps(whole: BalanceInput): Steps<Safety> {
   const input = withLikelySheets(whole);
   const { readings } = input.field;
-  const counted = sidesOf(readings, input.look, input.window);
+  const counted = sidesOf(readings, input.look, { window: input.window, ground: groundOf(input.field) });
   const best = bestWith(input, readings);
   if (!counted.ok || counted.sides.spanStops === null || !best) return { bestForSpans: null, deciding: [] };
   const { sides } = counted;

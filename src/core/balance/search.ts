@@ -11,6 +11,7 @@ import {
 import {
   ALL,
   BIN_MM,
+  BRIGHT,
   binCells,
   type CellSums,
   type FitConstants,
@@ -26,7 +27,7 @@ import {
   SUMS,
   type TurnBins,
 } from './bins';
-import { fixedCost, turnCost } from './costs';
+import { fixedCost, levelDeg, turnCost } from './costs';
 import { slopePerTenth } from './fit';
 import { type Target } from './target';
 import { type BalanceInput, type SheetSet } from './types';
@@ -89,7 +90,7 @@ export interface Search {
   readonly edgeNeeds: (turn: number) => EdgeNeeds;
   /** About the least fit that any sheet can have at a turn, stops. */
   readonly leastFit: (turn: number) => number;
-  /** Turns of the first pass, nearest the skyline's first. */
+  /** Turns of the first pass: level first, then those nearest the skyline's. */
   readonly coarseTurns: readonly number[];
 }
 
@@ -124,7 +125,7 @@ export function startSearch(input: BalanceInput, target: Target, { lens, cells }
       KEPT_TURNS,
     );
   const bins = { coarse: perFineness('coarse'), middle: perFineness('middle'), exact: perFineness('exact') };
-  const constants = fitConstants(target);
+  const constants = fitConstants(target, input.field.grid);
   const turns = turnRange(target);
   return {
     input,
@@ -136,20 +137,22 @@ export function startSearch(input: BalanceInput, target: Target, { lens, cells }
     bins: (fineness, turn) => bins[fineness](turn),
     edgeNeeds: remembered((turn: number) => edgeNeeds(lens, frame, turn * TURN_STEP_DEG), KEPT_TURNS),
     leastFit: remembered(
-      (turn: number) => LEAST_FIT_TRUST * leastFit(bins.coarse(turn), constants.weight),
+      (turn: number) => LEAST_FIT_TRUST * leastFit(bins.coarse(turn), constants),
       KEPT_TURNS,
     ),
   };
 }
 
-/** Every few degrees outwards from the skyline's own turn, the ends among them. */
+/** Level first, which costs nothing; then every few degrees outwards from the skyline's own turn, the ends among them. */
 function coarseTurns(target: Target, [from, to]: readonly [number, number]): number[] {
   const middle = Math.min(to, Math.max(from, Math.round(target.skylineTurnDeg / TURN_STEP_DEG)));
+  const level = levelDeg(target) / TURN_STEP_DEG;
   const list = new Set([from, to, Math.round((from + to) / 2)]);
   for (let turn = middle; turn <= to; turn += COARSE_TURN) list.add(turn);
   for (let turn = middle; turn >= from; turn -= COARSE_TURN) list.add(turn);
   const away = (turn: number) => Math.abs(turn * TURN_STEP_DEG - target.skylineTurnDeg);
-  return [...list].sort((a, b) => away(a) - away(b));
+  const turned = [...list].filter((turn) => turn !== level).sort((a, b) => away(a) - away(b));
+  return level >= from && level <= to ? [level, ...turned] : turned;
 }
 
 /** A function that works each answer out once, and starts anew when it holds too many. */
@@ -269,13 +272,30 @@ export function scoresAlong(
   return seats;
 }
 
-/** The greatest dimming a set brings to any cell with weight at a seat, stops. */
-export function mostInFrame(s: SetSearch, seat: RasterSeat): number {
+/** What a set does at a seat, stops. */
+export interface Doing {
+  /** The greatest dimming that it brings to any cell with weight. */
+  readonly most: number;
+  /** Its mean dimming over the brighter side, and what is wanted there. */
+  readonly meanOverBright: number;
+  readonly wantedOverBright: number;
+}
+
+export function doingAt(s: SetSearch, seat: RasterSeat): Doing {
   const bins = s.search.bins('exact', seat.turn);
   const table = s.table('exact');
   const shift = bins.first - seat.offset - table.first;
+  const { brightWeight, brightWanted } = s.search.constants;
   let most = 0;
-  for (let i = 0; i < bins.count; i++)
-    if ((bins.sums[i * SUMS + ALL] as number) > 0) most = Math.max(most, table.stops[i + shift] as number);
-  return most;
+  let sum = 0;
+  for (let i = 0; i < bins.count; i++) {
+    const a = table.stops[i + shift] as number;
+    if ((bins.sums[i * SUMS + ALL] as number) > 0) most = Math.max(most, a);
+    sum += (bins.sums[i * SUMS + BRIGHT] as number) * a;
+  }
+  return {
+    most,
+    meanOverBright: brightWeight > 0 ? sum / brightWeight : 0,
+    wantedOverBright: brightWeight > 0 ? brightWanted / brightWeight : 0,
+  };
 }

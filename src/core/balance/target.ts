@@ -1,7 +1,7 @@
-import { isInside, type PlacedReading, REGION_CODES, type Shape } from '@/core/field';
-import { leastSquaresSlope, mean } from '@/core/numerics';
+import { type Grid, isInside, type PlacedReading, REGION_CODES, type Shape } from '@/core/field';
+import { mean, median, medianSlope } from '@/core/numerics';
 import { degreesFromRadians } from '@/core/units';
-import { sidesOf } from './sides';
+import { groundOf, sidesOf } from './sides';
 import { type BalanceInput, type NoPlanReason, type Sides } from './types';
 
 /** What an ideal filter cut along the skyline would do, cell by cell, and how much each cell matters. */
@@ -13,13 +13,15 @@ export interface Target {
   readonly weights: Float64Array;
   /** 1 for the cells of the brighter side (features are not among them). */
   readonly bright: Uint8Array;
+  /** Weighted mean height of the brighter side's cells, parts of the frame's height from its top, and the weighted sum of the squares of what they lie off it. */
+  readonly brightMiddle: { readonly v: number; readonly height: number };
   /** 1 for the cells in which a transition shows as a line. */
   readonly far: Uint8Array;
   /** The turn that lays the seam along the skyline, degrees; about 180 when the sheet goes in upside down. */
   readonly skylineTurnDeg: number;
   /** Readings inside silhouettes: they may come out black. */
   readonly mayGoBlack: ReadonlySet<string>;
-  /** The sky's foot is clearly brighter than its head, and the sky is the brighter side. */
+  /** The sky is the brighter side, its foot is clearly brighter than its head, and the skyline below it is no rough one. */
   readonly glow: boolean;
 }
 
@@ -46,7 +48,7 @@ const IGNORE = REGION_CODES.indexOf('ignore');
 /** Lays down the target of a stand, or says by name why there is none (solver: the target). */
 export function targetFor(input: BalanceInput): TargetResult {
   const { field, frame, look, window } = input;
-  const counted = sidesOf(field.readings, look, window);
+  const counted = sidesOf(field.readings, look, { window, ground: groundOf(field) });
   if (!counted.ok) return counted;
   const faults = areaFault(field.regions);
   if (faults) return { ok: false, reason: faults };
@@ -84,7 +86,7 @@ export function targetFor(input: BalanceInput): TargetResult {
       if (tone > window.highlightRoom + 1e-6) weights[i] = (weights[i] as number) * BLOWN_WEIGHT;
     }
   }
-  const turn = skylineTurn(field.skyline, frame);
+  const line = skylineLine(field.skyline, frame);
   return {
     ok: true,
     target: {
@@ -93,6 +95,7 @@ export function targetFor(input: BalanceInput): TargetResult {
       stops,
       weights,
       bright,
+      brightMiddle: middleOf(bright, weights, field.grid),
       far,
       mayGoBlack: new Set(
         field.readings
@@ -102,10 +105,27 @@ export function targetFor(input: BalanceInput): TargetResult {
           )
           .map((r) => r.id),
       ),
-      skylineTurnDeg: skyBrighter ? turn : 180 + turn,
-      glow: skyBrighter && footAboveHead(input, weights) >= GLOW_STOPS,
+      skylineTurnDeg: skyBrighter ? line.turnDeg : 180 + line.turnDeg,
+      glow: skyBrighter && line.isSmooth && footAboveHead(input, weights) >= GLOW_STOPS,
     },
   };
+}
+
+/** Where the brighter side lies, and how far it stretches up and down. */
+function middleOf(bright: Uint8Array, weights: Float64Array, { columns, rows }: Grid) {
+  let weight = 0;
+  let sum = 0;
+  let squares = 0;
+  for (let row = 0, i = 0; row < rows; row++) {
+    const v = (row + 0.5) / rows;
+    let own = 0;
+    for (let column = 0; column < columns; column++, i++) if (bright[i] === 1) own += weights[i] as number;
+    weight += own;
+    sum += own * v;
+    squares += own * v * v;
+  }
+  const v = weight > 0 ? sum / weight : 0;
+  return { v, height: Math.max(0, squares - weight * v * v) };
 }
 
 /** Whether the frame has two sides at all. */
@@ -120,15 +140,36 @@ function areaFault(regions: Uint8Array): NoPlanReason | null {
   return Math.min(sky, others) < SMALLEST_SIDE * regions.length ? 'no-seam' : null;
 }
 
-/** Turn of the least-squares line through the skyline, degrees clockwise from behind: `-atan(slope)`. */
-function skylineTurn(
+/** A skyline's own line, that a headland on one side does not tilt. */
+interface SkylineLine {
+  /** Degrees clockwise from behind: `-atan(slope)`. */
+  readonly turnDeg: number;
+  /** Nearly all of the skyline lies close to it. */
+  readonly isSmooth: boolean;
+}
+
+/** Every so many-th column is paired with the others for the slope. */
+const EVERY = 4;
+/** A smooth skyline lies so near its line, parts of the frame's height, in so much of its columns. */
+const SMOOTH_WITHIN = 0.05;
+const SMOOTH_PART = 0.9;
+
+/** The line of the median slope through the median residual, on the sensor (solver: the fit). */
+function skylineLine(
   skyline: Float64Array,
   frame: { readonly widthMm: number; readonly heightMm: number },
-): number {
+): SkylineLine {
   const xs = Array.from(skyline, (_, i) => ((i + 0.5) / skyline.length - 0.5) * frame.widthMm);
   const hs = Array.from(skyline, (v) => (0.5 - v) * frame.heightMm);
-  const slope = leastSquaresSlope(xs, hs);
-  return Math.abs(slope) < 1e-12 ? 0 : -degreesFromRadians(Math.atan(slope));
+  const isPaired = (_: number, i: number) => i % EVERY === 0;
+  const slope = medianSlope(xs.filter(isPaired), hs.filter(isPaired));
+  const residuals = hs.map((h, i) => h - slope * (xs[i] as number));
+  const middle = median(residuals);
+  const near = residuals.filter((r) => Math.abs(r - middle) <= SMOOTH_WITHIN * frame.heightMm + 1e-9);
+  return {
+    turnDeg: Math.abs(slope) < 1e-12 ? 0 : -degreesFromRadians(Math.atan(slope)),
+    isSmooth: near.length >= SMOOTH_PART * residuals.length - 1e-9,
+  };
 }
 
 interface Treatment {

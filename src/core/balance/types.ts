@@ -3,6 +3,12 @@ import { type Sheet } from '@/core/glass';
 import { type FrameSize, type Lens, type Seat } from '@/core/optics';
 import { type SensorWindow } from '@/core/sensor';
 
+/** How many cells of the frame are land, and how many water. */
+export interface Ground {
+  readonly land: number;
+  readonly water: number;
+}
+
 /** The two sides of the seam as the readings tell them (solver: the target). */
 export interface Sides<R extends LightReading = LightReading> {
   /** Null where the look asks for no reading. */
@@ -27,7 +33,7 @@ export interface LookSolver {
   readonly sidesOf: <R extends LightReading>(
     readings: readonly R[],
     look: Look,
-    window: SensorWindow,
+    scene: { readonly window: SensorWindow; readonly ground: Ground },
   ) => SidesResult<R>;
   /** What the exposure is placed by: the darker side's mean, or the brightest reading, the land being lifted afterwards. */
   readonly exposesFor: 'darker-side' | 'brightest';
@@ -107,6 +113,8 @@ export interface Fit {
   readonly unevenStops: number;
   /** Positive: the brighter side comes out too dark. */
   readonly levelStops: number;
+  /** The free part of a sky that comes out darker above than at its foot, stops a frame height, 0 or less. */
+  readonly gradientStops: number;
   readonly spillStops: number;
   readonly leakStops: number;
   readonly spillWorst: Spot | null;
@@ -157,10 +165,12 @@ export interface Balance {
   readonly neededStops: number;
   readonly brighter: Side;
   readonly upsideDown: boolean;
-  /** Sets at their raw seats, the advice first: every sheet that has a seat, and the pairs that come near the best. */
+  /** Sets at their raw seats, the best score first (the weakest that is enough, where that is sought): every sheet that has a seat, and the pairs that come near the best. */
   readonly ranking: readonly Ranked[];
-  /** The first sets of the ranking at settable seats, in its order; never empty. */
+  /** The first sets of the ranking at settable seats, in its order, and the advice. */
   readonly best: readonly Candidate[];
+  /** What is to be fitted, by the tie rule too; null where no set was worked out. */
+  readonly advice: Candidate | null;
   /** How many sets were compared, none among them. */
   readonly compared: number;
   /** For Least glass, what the first of `best` leaves. */

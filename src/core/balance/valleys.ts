@@ -1,5 +1,6 @@
 import { type AllowedOffsets } from './allowed';
 import { BIN_MM, fitFromBins } from './bins';
+import { levelDeg } from './costs';
 import {
   allowedAt,
   BIN_STEPS,
@@ -45,9 +46,9 @@ export interface Interest {
 /**
  * First pass over a set: blocks of cells, bins four times as wide, every few degrees and millimetres.
  *
- * The turns are walked outwards from the skyline's own: a turn whose cost alone passes the best score so far cannot hold
- * the answer, nor can any beyond it; one at which no sheet could do as well is passed over. The ends of the range are
- * among them.
+ * Level comes first, for its turn costs nothing. The others are walked outwards from the skyline's own: a turn whose cost
+ * alone passes the best score so far cannot hold the answer, nor can any beyond it; one at which no sheet could do as well
+ * is passed over. The ends of the range are among them.
  */
 export function roughSearch(s: SetSearch, { limit, turning }: Interest): Rough {
   const starts: ScoredSeat[] = [];
@@ -66,7 +67,7 @@ export function roughSearch(s: SetSearch, { limit, turning }: Interest): Rough {
   }
   starts.sort((a, b) => a.score - b.score);
   const lowest = starts[0]?.score ?? Infinity;
-  return { s, starts: spread(starts), gainedByTurning: Math.max(0, atFirst - lowest) || 0 };
+  return { s, starts: spread(s, starts), gainedByTurning: Math.max(0, atFirst - lowest) || 0 };
 }
 
 /** Lowest score of the coarse pass at one turn; its local minima are added to `starts`. */
@@ -104,14 +105,26 @@ function coarseOffsets(s: SetSearch, turn: number): AllowedOffsets {
   return [held(lowest), held(highest)];
 }
 
-/** The best few starts that have no better one close by: the others lie on the slope down to it. */
-function spread(starts: readonly ScoredSeat[]): ScoredSeat[] {
+/**
+ * The best few starts that have no better one close by: the others lie on the slope down to it. The best level one lies on
+ * no slope of turned ones, and is among them.
+ */
+function spread({ search }: SetSearch, starts: readonly ScoredSeat[]): ScoredSeat[] {
+  const level = levelDeg(search.target) / TURN_STEP_DEG;
+  const bestLevel = starts.find((start) => start.turn === level);
   const kept: ScoredSeat[] = [];
   for (const [i, start] of starts.entries()) {
-    if (kept.length >= STARTS || start.score > (kept[0]?.score ?? Infinity) + ROUGH_ERROR) break;
+    if (
+      (kept.length >= STARTS && bestLevel && kept.includes(bestLevel)) ||
+      start.score > (kept[0]?.score ?? Infinity) + ROUGH_ERROR
+    )
+      break;
     const close = (k: ScoredSeat) =>
-      Math.abs(k.turn - start.turn) <= COARSE_TURN && Math.abs(k.offset - start.offset) <= 2 * COARSE_OFFSET;
-    if (!starts.slice(0, i).some(close)) kept.push(start);
+      (k.turn === level) === (start.turn === level) &&
+      Math.abs(k.turn - start.turn) <= COARSE_TURN &&
+      Math.abs(k.offset - start.offset) <= 2 * COARSE_OFFSET;
+    const hasRoom = kept.length < STARTS && !starts.slice(0, i).some(close);
+    if (start === bestLevel || hasRoom) kept.push(start);
   }
   return kept;
 }

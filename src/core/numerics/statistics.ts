@@ -3,6 +3,25 @@ export function mean(values: readonly number[]): number {
   return values.reduce((sum, v) => sum + v, 0) / values.length;
 }
 
+/** The middle of some numbers in order; the mean of the two middle ones of an even count. NaN for none. */
+export function median(values: ArrayLike<number>): number {
+  const sorted = Float64Array.from(values).sort();
+  const half = Math.floor(sorted.length / 2);
+  return sorted.length % 2
+    ? (sorted[half] as number)
+    : ((sorted[half - 1] as number) + (sorted[half] as number)) / 2;
+}
+
+/** Median of the slopes between all pairs of points (Theil and Sen): outliers do not tilt it. NaN for fewer than two. */
+export function medianSlope(xs: readonly number[], ys: readonly number[]): number {
+  const slopes: number[] = [];
+  xs.forEach((x, i) => {
+    for (let k = 0; k < i; k++)
+      slopes.push(((ys[i] as number) - (ys[k] as number)) / (x - (xs[k] as number)));
+  });
+  return median(slopes);
+}
+
 /** Slope of the least-squares line through points; 0 where all x coincide. */
 export function leastSquaresSlope(xs: readonly number[], ys: readonly number[]): number {
   const mx = mean(xs);

@@ -1,6 +1,7 @@
 import {
   type Balance,
   type Candidate,
+  groundOf,
   isAsGood,
   judgeChoice,
   type NoPlan,
@@ -138,7 +139,7 @@ function advised(balance: Balance, choice: Choice | undefined): Candidate {
   const kept =
     choice &&
     balance.best.find((c, i) => sameSet(c.set, choice.filterIds) && isAsGood(balance.ranking[i]!, balance));
-  return kept ?? (balance.best[0] as Candidate);
+  return kept ?? (balance.advice as Candidate);
 }
 
 /**
@@ -167,7 +168,7 @@ export function deriveStand(
   const bracket = usesGlass ? null : bracketOf(stand, prepared, inUse.outcome.bareMidGreyEv);
   return {
     prepared,
-    spanStops: readsLight ? spanOf(readings) : null,
+    spanStops: readsLight ? spanOf(readings, groundOf(prepared.input.field)) : null,
     reachStops: reachOf(readings),
     balance,
     fault: result && !result.ok ? result : bracket && !bracket.ok ? bracket : null,

@@ -3,7 +3,8 @@ import { type LookSolver } from '@/core/balance/types';
 
 /** Even and Natural: what is left between the sides is the gap, and the rest is taken away. */
 export const GAP_LOOK: LookSolver = {
-  sidesOf: (readings, { gapStops }) => readSides(readings, ({ spanStops }) => Math.abs(spanStops) - gapStops),
+  sidesOf: (readings, { gapStops }, { ground }) =>
+    readSides(readings, ground, ({ spanStops }) => Math.abs(spanStops) - gapStops),
   exposesFor: 'darker-side',
   seeks: 'best',
 };
