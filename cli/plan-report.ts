@@ -67,6 +67,7 @@ export interface GlassReport {
   readonly fitStops: number | null;
   readonly unevenStops: number | null;
   readonly levelStops: number | null;
+  readonly gradientStops: number | null;
   readonly spillStops: number | null;
   readonly spillWorstStops: number | null;
   readonly lineStops: number | null;
@@ -193,6 +194,7 @@ function glassReport(stand: Stand, { balance }: Derived, glass: Glass): GlassRep
     fitStops: rounded(f?.fitStops ?? null),
     unevenStops: rounded(f?.unevenStops ?? null),
     levelStops: rounded(f?.levelStops ?? null),
+    gradientStops: rounded(f?.gradientStops ?? null),
     spillStops: rounded(f?.spillStops ?? null),
     spillWorstStops: f && rounded(f.spillWorst?.stops ?? 0),
     lineStops: f && rounded(f.line?.stops ?? 0),
@@ -206,7 +208,7 @@ function glassReport(stand: Stand, { balance }: Derived, glass: Glass): GlassRep
     seamAt:
       outcome.seam &&
       Object.fromEntries(Object.entries(outcome.seam.at).map(([edge, at]) => [edge, rounded(at)])),
-    reasons: f && balance ? reasonsText(f, balance, outcome.seam?.at ?? null, sideNames(stand)) : [],
+    reasons: f && balance ? reasonsText(f, balance, outcome, sideNames(stand)) : [],
   };
 }
 

@@ -42,9 +42,7 @@ export function planText(solved: SolvedStand): string {
   if (balance && plan?.figures) {
     lines.push(
       '',
-      ...reasonsText(plan.figures, balance, plan.outcome.seam?.at ?? null, sideNames(stand)).map(
-        (reason) => `- ${reason}`,
-      ),
+      ...reasonsText(plan.figures, balance, plan.outcome, sideNames(stand)).map((reason) => `- ${reason}`),
     );
     lines.push('', 'Others:');
     for (const other of balance.best.filter((c) => c !== plan.figures)) {

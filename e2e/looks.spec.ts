@@ -134,7 +134,7 @@ test.describe('the looks', () => {
   test('tell beside the plan how safe it is and what each other look would fit', async ({ page }) => {
     await openDemo(page, /Hesk Terraces/);
     await expect(page.getByRole('list', { name: 'How safe it is' })).toContainText(
-      /Best for spans of \d\.\d to \d\.\d/,
+      /The choice stays the same for spans from \d\.\d to \d\.\d/,
     );
     // one and two stops differ by less than is worth a preference
     await expect(sheets(page)).toContainText('as good as each other, down to here');

@@ -25,6 +25,7 @@ export {
   type Prepared,
   type PrepareResult,
   prepareStand,
+  type SheetLack,
   takenByGlass,
 } from './answer/prepare';
 export { ASSUMED_WIDEST_APERTURE, type SeamViews, seamViews } from './answer/seam-views';

@@ -134,7 +134,7 @@ describe('a prepared stand', () => {
     const stand = testStand({ fitted: [{ filterId: 'n6' }] });
     const derived = deriveStand(stand, withNd, solveStand(stand, withNd));
     expect(derived.plan?.filterIds).toEqual([]);
-    expect(warningsOf(stand, withNd, derived, derived.plan!).map((w) => w.code)).toContain('no-free-slot');
+    expect(warningsOf(stand, withNd, derived, derived.plan!).map((w) => w.code)).toContain('no-grad-at-hand');
     expect(prepareStand(stand, { ...withNd, slots: 2 })).toMatchObject({
       prepared: { freeSlots: 1, fitted: { stops: 6, dyedStops: 0 } },
     });

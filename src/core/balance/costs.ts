@@ -1,6 +1,6 @@
 import { isForGlow, stopsOfGlass } from '@/core/glass';
 import { type Target } from './target';
-import { type SheetSet } from './types';
+import { type Costs, type SheetSet } from './types';
 
 /** What a score has beside the fit, stops (solver: the fit). */
 const SHEET_COSTS = [0, 0.05, 0.2];
@@ -14,9 +14,17 @@ export function lacksGlow(set: SheetSet, target: Target): boolean {
   return !target.glow && set.some(({ sheet }) => isForGlow(sheet.profile));
 }
 
+/** What a set costs at a turn. */
+export const costsOf = (set: SheetSet, target: Target, turnDeg: number): Costs => ({
+  sheets: SHEET_COSTS[set.length] as number,
+  turn: set.length ? turnCost(target, turnDeg) : 0,
+  noGlow: lacksGlow(set, target) ? NO_GLOW_COST : 0,
+});
+
 /** The part of a set's score that no seat changes. */
 export function fixedCost(set: SheetSet, target: Target): number {
-  return (SHEET_COSTS[set.length] as number) + (lacksGlow(set, target) ? NO_GLOW_COST : 0);
+  const { sheets, noGlow } = costsOf(set, target, levelDeg(target));
+  return sheets + noGlow;
 }
 
 /** Upright or upside down, without a turn, degrees. */

@@ -164,11 +164,14 @@ describe('a frame without two sides', () => {
 
 describe('how safe an answer is', () => {
   it('names a reading without which another sheet would be best', () => {
-    const readings = [sky, { ...sky, id: 'r3', ev100: 15.4, u: 0.8 }, land];
+    const readings = [sky, { ...sky, id: 'r3', ev100: 16.6, u: 0.8 }, { ...sky, id: 'r4', u: 0.2 }, land];
     const { deciding, bestForSpans } = safetyOf(prepared(testStand({ readings })).input);
     expect(deciding).toContainEqual(expect.objectContaining({ kind: 'taken', readingId: 'r3' }));
     expect(bestForSpans![0]).toBeLessThanOrEqual(4.2);
     expect(bestForSpans![1]).toBeGreaterThanOrEqual(4.2);
+    // of two readings neither is left out: the other alone would say nothing of the side
+    const two = safetyOf(prepared(testStand({ readings: readings.filter((r) => r.id !== 'r4') })).input);
+    expect(two.deciding).toEqual([]);
   });
 
   it('names an unread feature whose light would decide, and none that is told what to be', () => {

@@ -2,7 +2,7 @@ import { finish, type Steps } from '@/core/numerics';
 import { beamDiameterMm, type Seat } from '@/core/optics';
 import { edgeNeeds, edgesOf, offsetsWithoutEdges } from './allowed';
 import { BIN_MM, OFFSET_LIMIT } from './bins';
-import { fixedCost, lacksGlow, totalStops, turnCost } from './costs';
+import { costsOf, lacksGlow, totalStops } from './costs';
 import { judgeFromTables, judgeNone } from './fit';
 import { chooseLeast } from './least';
 import { lensFor, type Posed } from './pose';
@@ -277,6 +277,7 @@ function bareCandidate(fit: Fit): Candidate {
     set: [],
     seat: null,
     scoreStops: fit.fitStops,
+    costs: { sheets: 0, turn: 0, noGlow: 0 },
     noGlow: false,
     playMm: null,
     levelCostStops: null,
@@ -304,12 +305,14 @@ function candidate(
 /** Figures of a set at any seat, its sheets in the slots they stand in, without play. */
 function atSeat({ input, tables }: Posed, target: Target, set: SheetSet, seat: Seat) {
   const fit = judgeFromTables(input, target, { lens: input.lens, seat }, tables(set, seat));
+  const costs = costsOf(set, target, seat.turnDeg);
   return {
     ...fit,
     set,
     seat,
-    noGlow: lacksGlow(set, target),
-    scoreStops: fit.fitStops + fixedCost(set, target) + turnCost(target, seat.turnDeg),
+    costs,
+    noGlow: costs.noGlow > 0,
+    scoreStops: fit.fitStops + costs.sheets + costs.turn + costs.noGlow,
   };
 }
 

@@ -1,8 +1,14 @@
-import { lightField, type LightReading, type PlacedReading, type Shape } from '@/core/field';
+import {
+  type LightField,
+  type LightReading,
+  type PlacedReading,
+  REGION_CODES,
+  type Shape,
+} from '@/core/field';
 import { finish, mean, type Steps } from '@/core/numerics';
 import { balance, sameSet } from './plan';
 import { pose } from './pose';
-import { groundOf, sidesOf, wantedEv } from './sides';
+import { groundOf, sideReadings, sidesOf, wantedEv } from './sides';
 import { type BalanceInput, type SheetSet, type Sides } from './types';
 
 /** Steps and reach of the shift of the brighter side's readings, stops. */
@@ -49,20 +55,22 @@ export function* safetySteps(whole: BalanceInput): Steps<Safety> {
   const input = withLikelySheets(whole);
   const { readings } = input.field;
   const counted = sidesOf(readings, input.look, { window: input.window, ground: groundOf(input.field) });
-  const best = bestWith(input, readings);
-  if (!counted.ok || counted.sides.spanStops === null || !best) return { bestForSpans: null, deciding: [] };
+  const answer = balance(pose(input));
+  if (!counted.ok || counted.sides.spanStops === null || !answer.ok)
+    return { bestForSpans: null, deciding: [] };
   const { sides } = counted;
+  // the set of the best score, and the one that is advised by what shows: either is the answer still
+  const { ranking, advice } = answer.balance;
+  const same = [ranking[0]?.set ?? [], advice?.set ?? []];
+  const isStill = (set: SheetSet | null) => same.some((best) => isSame(best, set));
   const ends: number[] = [];
   const features = someOf(unread(input), MOST_LEFT_OUT);
-  const leftOut = someOf(readings, MOST_LEFT_OUT);
+  const leftOut = someOf(spare(input), MOST_LEFT_OUT);
   const searches = 2 * STEPS + leftOut.length + features.length;
   let done = 0;
   for (const way of [1, -1]) {
     let steps = 0;
-    while (
-      steps < STEPS &&
-      isSame(best, bestWith(input, shifted(readings, sides, way * (steps + 1) * STEP)))
-    ) {
+    while (steps < STEPS && isStill(bestIn(input, shifted(input.field, sides, way * (steps + 1) * STEP)))) {
       steps++;
       yield ++done / searches;
     }
@@ -74,14 +82,13 @@ export function* safetySteps(whole: BalanceInput): Steps<Safety> {
       input,
       readings.filter((r) => r !== reading),
     );
-    if (otherwise && !isSame(best, otherwise))
-      deciding.push({ kind: 'taken', readingId: reading.id, otherwise });
+    if (otherwise && !isStill(otherwise)) deciding.push({ kind: 'taken', readingId: reading.id, otherwise });
     yield ++done / searches;
   }
   for (const shape of features) {
     const otherwise = likely(sides)
       .map((ev100) => bestWith(input, [...readings, readingOf(shape, ev100)]))
-      .find((set) => set && !isSame(best, set));
+      .find((set) => set && !isStill(set));
     if (otherwise) deciding.push({ kind: 'missing', shape, otherwise });
     yield ++done / searches;
   }
@@ -98,18 +105,44 @@ const isSame = (a: SheetSet, b: SheetSet | null): boolean =>
     b.map((s) => s.id),
   );
 
-/** The best set if these were the readings; null where there is no plan. */
-function bestWith(input: BalanceInput, given: readonly (PlacedReading | LightReading)[]): SheetSet | null {
-  const readings = given.map((r) => ('rough' in r && r.rough ? { ...r, place: undefined } : r));
-  const result = balance(pose({ ...input, field: lightField(input.field, readings) }), 0);
+/** The best set in another light; null where there is no plan. */
+function bestIn(input: BalanceInput, field: LightField): SheetSet | null {
+  const result = balance(pose({ ...input, field }), 0);
   return result.ok ? (result.balance.ranking[0]?.set ?? null) : null;
 }
 
-/** The readings with the brighter side's shifted together. */
-function shifted(readings: readonly PlacedReading[], { brighter }: Sides, stops: number): PlacedReading[] {
+/** The best set if these were the readings; null where there is no plan. */
+function bestWith(input: BalanceInput, given: readonly (PlacedReading | LightReading)[]): SheetSet | null {
+  const readings = given.map((r) => ('rough' in r && r.rough ? { ...r, place: undefined } : r));
+  return bestIn(input, input.relit(readings));
+}
+
+const [SKY, FEATURE] = (['sky', 'feature'] as const).map((r) => REGION_CODES.indexOf(r));
+
+/** The light with the brighter side's shifted together: its readings, and what it gives to every cell. */
+function shifted(field: LightField, { brighter }: Sides, stops: number): LightField {
   const isOf = (r: PlacedReading) =>
     r.role === 'sky' ? brighter === 'sky' : brighter === 'land' && r.role !== 'feature';
-  return readings.map((r) => (isOf(r) ? { ...r, ev100: r.ev100 + stops } : r));
+  const isBright = (region: number) => (region === SKY) === (brighter === 'sky') && region !== FEATURE;
+  return {
+    ...field,
+    ev: field.ev.map((ev, i) => (isBright(field.regions[i] as number) ? ev + stops : ev)),
+    readings: field.readings.map((r) => (isOf(r) ? { ...r, ev100: r.ev100 + stops } : r)),
+  };
+}
+
+/** Readings without which the mean of their side would rest on others: only of three is one worth leaving out. */
+const ENOUGH = 3;
+
+/** Readings that are left out in turn: those of a side that has others enough, and a feature's. */
+function spare(input: BalanceInput): readonly PlacedReading[] {
+  const { readings } = input.field;
+  const ground = groundOf(input.field);
+  const ofSides = (['sky', 'land'] as const)
+    .map((side) => sideReadings(side, readings, ground))
+    .filter((own) => own.length >= ENOUGH)
+    .flat();
+  return [...ofSides, ...readings.filter((r) => r.role === 'feature' && !r.limit)];
 }
 
 /** Features whose treatment is left to their own light, and that no reading was taken of. */

@@ -65,6 +65,8 @@ export interface BalanceInput {
   readonly frame: FrameSize;
   readonly lens: Lens;
   readonly field: LightField;
+  /** The same light if these were the readings: from a picture where there is one, else spread from them. */
+  readonly relit: (readings: readonly LightReading[]) => LightField;
   readonly shapes: readonly Shape[];
   readonly window: SensorWindow;
   readonly look: Look;
@@ -132,11 +134,20 @@ export interface Ranked {
   readonly atBound: boolean;
 }
 
+/** What a set at a seat costs beside its fit, stops. */
+export interface Costs {
+  readonly sheets: number;
+  readonly turn: number;
+  readonly noGlow: number;
+}
+
 /** A set at a seat that hands can set, with all its figures. */
 export interface Candidate extends Fit {
   readonly set: SheetSet;
   readonly seat: Seat | null;
   readonly scoreStops: number;
+  /** What the score has beside the fit. */
+  readonly costs: Costs;
   readonly noGlow: boolean;
   /** How far the sheet may slide either way before the fit worsens by 0.1 stop, mm; null for no filter. */
   readonly playMm: readonly [number, number] | null;

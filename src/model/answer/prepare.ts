@@ -41,12 +41,23 @@ import { traitsOf } from '../stand/looks';
 import { type Camera, type MeteredLight, type PhotoExposure, type Reading, type Stand } from '../stand/stand';
 import { sunGuessStops } from './sun-guess';
 
+/** What keeps every grad out of the advice: the bag has none, none is along, or no slot is left for one. */
+export type SheetLack = 'none-owned' | 'none-along' | 'no-slot';
+
+const lackOf = (bag: Bag, freeSlots: number): SheetLack | null => {
+  if (!bag.filters.some((f) => isSheet(f) && !f.archived)) return 'none-owned';
+  if (!filtersAtHand(bag).some(isSheet)) return 'none-along';
+  return freeSlots > 0 ? null : 'no-slot';
+};
+
 /** Everything about a stand that does not depend on where the glass is seated, resolved for the core. */
 export interface Prepared extends Posed {
   /** The ND and polariser on the lens. */
   readonly fitted: FittedGlass;
   /** Slots that the ND and polariser leave for grads; 0 where they leave none. */
   readonly freeSlots: number;
+  /** Why no grad can be advised, whatever the light; null where one can. */
+  readonly lacks: SheetLack | null;
 }
 
 /** What keeps a stand from being computed at all, by name. */
@@ -151,19 +162,25 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
   const frame = frameOf(stand.camera);
   const box = cropBox(stand.crop, frame);
   const shapes = [...(stand.shapes ?? []), ...(box ? strips(box) : [])];
+  const map = mapRegions(gridFor(frame), stand.skyline, shapes);
+  const relit = (of: readonly LightReading[]) => standField(stand, map, of);
   const occupied = fittedFilters(stand, bag);
   const freeSlots = Math.max(0, (bag.slots ?? 1) - occupied.length);
   const input: BalanceInput = {
     frame,
     lens: lensOf(stand, bag),
-    field: standField(stand, mapRegions(gridFor(frame), stand.skyline, shapes), readings),
+    field: relit(readings),
+    relit,
     shapes,
     window: sensorWindow(stand.camera, exactIso(stand.exposure.iso)),
     look: lookOf(stand),
     sheets: freeSlots > 0 ? filtersAtHand(bag).filter(isSheet).map(bagSheet) : [],
     slots: freeSlots,
   };
-  return { ok: true, prepared: { ...pose(input), fitted: fittedGlass(stand, bag), freeSlots } };
+  return {
+    ok: true,
+    prepared: { ...pose(input), fitted: fittedGlass(stand, bag), freeSlots, lacks: lackOf(bag, freeSlots) },
+  };
 }
 
 /** The light of the stand's picture where it has one that something ties to EV, else spread from its readings. */

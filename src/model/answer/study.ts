@@ -38,8 +38,8 @@ export interface Study {
   readonly stock: StockAdvice | null;
 }
 
-/** A sheet that one does not own must be better by this to be worth naming: less is as good, stops. */
-const WORTH = 0.05;
+/** A sheet that one does not own must be better by this to be worth naming, stops. */
+const WORTH = 0.15;
 
 /** About how much of a study the other looks and the stock sheets are. */
 const LOOKS_PART = 0.4;

@@ -9,7 +9,7 @@ import { traitsOf } from '../stand/looks';
 import { openingsOf } from '../bag/openings';
 import { fittedPolariser } from '../bag/on-lens';
 import { polariserOn } from './polariser';
-import { type Prepared } from './prepare';
+import { type Prepared, type SheetLack } from './prepare';
 import { type Stand } from '../stand/stand';
 
 /** What the photographer should know beside the plan; the sentences are in `words`. */
@@ -34,7 +34,7 @@ export type Warning =
       readonly readingIds: readonly string[];
     }
   | { readonly code: 'polariser-uneven'; readonly stops: number }
-  | { readonly code: 'no-free-slot' }
+  | { readonly code: 'no-grad-at-hand'; readonly lacks: SheetLack }
   | { readonly code: 'iso-below-base'; readonly lostStops: number }
   | { readonly code: 'darker-than-reflection'; readonly stops: number; readonly ceilingStops: number }
   | { readonly code: 'features-black'; readonly names: readonly string[] }
@@ -85,7 +85,9 @@ export function warningsOf(
   if (rough.length) warnings.push({ code: 'reading-without-place', readingIds: rough });
   warnings.push(...photoWarnings(input.field));
   warnings.push(...polariserWarnings(stand, bag));
-  if (prepared.freeSlots === 0) warnings.push({ code: 'no-free-slot' });
+  const isWanted = (balance?.neededStops ?? 0) > 0 || prepared.lacks === 'no-slot';
+  if (prepared.lacks && isWanted && usesGlass)
+    warnings.push({ code: 'no-grad-at-hand', lacks: prepared.lacks });
   const lostStops = stopsBelowBase(stand.camera, exactIso(stand.exposure.iso));
   if (lostStops > ISO_WORTH) warnings.push({ code: 'iso-below-base', lostStops });
   const mirror = darkerThanReflection(input, glass.set, seat);

@@ -182,7 +182,9 @@ describe('the working of the figures', () => {
 
 describe('what is told beside the plan', () => {
   it('names what the other looks would fit, what decides, and glass that is not in the bag', () => {
-    const stand = testStand({ readings: [sky, { ...sky, id: 'r3', ev100: 15.4, u: 0.8 }, land] });
+    const stand = testStand({
+      readings: [sky, { ...sky, id: 'r3', ev100: 16.6, u: 0.8 }, { ...sky, id: 'r4', u: 0.2 }, land],
+    });
     const study = studyStand(stand, bag);
     const looks = Object.fromEntries(
       study.looks.map((l) => [l.school, otherLookText(l, bag, stand.readings)]),
@@ -193,7 +195,7 @@ describe('what is told beside the plan', () => {
     });
     expect(looks['natural']).toBeUndefined();
     expect(safetyText(study.safety, bag, stand.readings).join(' ')).toMatch(
-      /Best for spans of .* The reading of sky 2 decides/,
+      /The choice stays the same for spans from .* The reading of sky 2 decides/,
     );
     const soft = { slots: 1, filters: bag.filters.filter((f) => f.id === 'soft-1') };
     expect(stockText(studyStand(testStand(), soft).stock!)).toMatch(

@@ -1,6 +1,6 @@
-import { type StandFault, type Warning } from '@/model';
+import { type SheetLack, type StandFault, type Warning } from '@/model';
 import { listText, mmFigure, percentText, stopsFigure, stopsText } from '../figures/figures';
-import { type Spots, spotNames } from '../figures/spots';
+import { capital, type Spots, spotNames } from '../figures/spots';
 
 /** Why there is no plan, and what would help. */
 export function faultText(fault: StandFault, spots: Spots): string {
@@ -58,8 +58,8 @@ export function warningText(warning: Warning, spots: Spots): string {
       return `ISO below base: the sensor gathers no more light than at base, which costs ${stopsText(warning.lostStops)} of highlight room.`;
     case 'darker-than-reflection':
       return `The sky comes out ${stopsText(warning.stops)} darker than still water under it would show it; a still mirror loses only ${stopsFigure(warning.ceilingStops)} there, and the eye knows.`;
-    case 'no-free-slot':
-      return 'What is on the lens leaves no slot for a grad.';
+    case 'no-grad-at-hand':
+      return `${capital(lackText(warning.lacks))}.`;
     case 'features-black':
       return `Gone black through this glass: ${listText(warning.names)}.`;
     case 'picture-blown':
@@ -68,6 +68,18 @@ export function warningText(warning: Warning, spots: Spots): string {
       return `${percentText(warning.part)} of the ${warning.side} is black in the picture: it is at most that bright. Read it with the meter.`;
     case 'readings-clip':
       return `${readings(warning.readingIds)} outside what the sensor holds.`;
+  }
+}
+
+/** What keeps every grad out of the advice, and the way out. */
+export function lackText(lacks: SheetLack): string {
+  switch (lacks) {
+    case 'none-owned':
+      return 'the bag has no grad: add those that you own, and they are compared';
+    case 'none-along':
+      return 'no grad is along today: mark those that are in the bag';
+    case 'no-slot':
+      return 'what is on the lens leaves no slot for a grad: take an ND off, or say how many slots the holder has';
   }
 }
 

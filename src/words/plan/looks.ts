@@ -73,7 +73,9 @@ export function safetyText({ bestForSpans, deciding }: Safety, bag: Bag, spots: 
     );
   return [
     ...(bestForSpans
-      ? [`Best for spans of ${stopsFigure(bestForSpans[0])} to ${stopsFigure(bestForSpans[1])} stops.`]
+      ? [
+          `The choice stays the same for spans from ${stopsFigure(bestForSpans[0])} to ${stopsFigure(bestForSpans[1])} stops.`,
+        ]
       : []),
     ...deciding.map((d) =>
       d.kind === 'taken'

@@ -267,7 +267,12 @@ describe('reasons', () => {
     const candidate = balance.best.find((c) => (c.set[0]?.id ?? 'none') === id)!;
     return {
       candidate,
-      text: reasonsText(candidate, balance, { left: 0.45, right: 0.45 }, sideNames(stand)).join(' '),
+      text: reasonsText(
+        candidate,
+        balance,
+        { seam: { at: { left: 0.45, right: 0.45 } } as never, clips: [] },
+        sideNames(stand),
+      ).join(' '),
     };
   };
 

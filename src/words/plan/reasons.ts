@@ -1,4 +1,4 @@
-import { type Balance, type Candidate, type Spot } from '@/core/balance';
+import { type Balance, type Candidate, type Outcome, type Spot } from '@/core/balance';
 import { type SeamAt } from '@/core/optics';
 import { fitFigure, stopsFigure } from '../figures/figures';
 import { otherSide, type SideNames } from '../figures/sides';
@@ -33,13 +33,20 @@ function reachAboveSeam(spot: Spot, at: SeamAt | null): number | null {
   return reach > 0.02 ? reach : null;
 }
 
+/** How an even miss is put right afterwards, where nothing clips; exposure moves both sides, and cannot. */
+const repairText = (levelStops: number): string =>
+  levelStops > 0
+    ? 'it can be lifted afterwards, at the price of some noise'
+    : 'it can be pulled down afterwards without harm';
+
 /** Why a set ranks where it does, the most telling first; each is a sentence with its figures. */
 export function reasonsText(
   candidate: Candidate,
   { brighter: side, spanStops, neededStops, least }: Balance,
-  seamAt: SeamAt | null,
+  { seam, clips }: Pick<Outcome, 'seam' | 'clips'>,
   names: SideNames,
 ): string[] {
+  const seamAt = seam?.at ?? null;
   const brighter = names[side];
   if (!candidate.set.length) {
     if (neededStops > 0)
@@ -62,7 +69,7 @@ export function reasonsText(
     );
   const level = levelText(candidate, brighter);
   if (level && Math.abs(candidate.levelStops) >= LEVEL_WORTH)
-    reasons.push(`Leaves the ${level}; exposure or processing can put that right.`);
+    reasons.push(`Leaves the ${level}${clips.length ? '' : `; ${repairText(candidate.levelStops)}`}.`);
   if (candidate.spillStops >= SPILL_WORTH)
     reasons.push(
       `Takes ${stopsFigure(candidate.spillStops)} stops off the ${names[otherSide(side)]} on the whole.`,

@@ -14,7 +14,7 @@ import {
 import { mean } from '@/core/numerics';
 import { LONGEST_MARK_SECONDS } from '@/core/units';
 import { carriedNotes } from '../readings/drift';
-import { faultText } from './faults';
+import { faultText, lackText } from './faults';
 import {
   ageText,
   degreesFigure,
@@ -189,7 +189,7 @@ function glassRow({ stand, derived, search }: SlipContext, glass: Glass): SlipRo
     asides.push('one exposure does not hold everything');
   if (!glass.seat) {
     if (!chosen) asides.push(...noGradText(derived, sideNames(stand)));
-    return row('Glass', chosen ? 'No grad' : 'No grad needed', asides.join('; '));
+    return row('Glass', chosen ? 'No grad' : noGradMain(derived), asides.join('; '));
   }
   return row(
     'Glass',
@@ -198,11 +198,18 @@ function glassRow({ stand, derived, search }: SlipContext, glass: Glass): SlipRo
   );
 }
 
+/** That no grad is advised: because none is needed, none serves, or none is at hand. */
+function noGradMain({ balance, prepared }: Derived): string {
+  if (!balance || balance.neededStops === 0 || balance.least?.enough) return 'No grad needed';
+  return prepared?.lacks ? 'No grad at hand' : 'No grad serves here';
+}
+
 /** Why no grad is advised. */
-function noGradText({ balance, spanStops }: Derived, names: SideNames): string[] {
+function noGradText({ balance, prepared, spanStops }: Derived, names: SideNames): string[] {
   if (!balance || balance.spanStops === null) return [];
   if (balance.least) return [];
-  if (balance.neededStops > 0) return ['any grad would show more than it helps'];
+  if (balance.neededStops > 0)
+    return [prepared?.lacks ? lackText(prepared.lacks) : 'any grad would show more than it helps'];
   return [
     `the ${names[balance.brighter]} is ${stopsFigure(Math.abs(spanStops ?? 0))} brighter, and may stay so`,
   ];
@@ -286,7 +293,7 @@ const staleText = (minutes: number | null): string[] =>
 function exposeRow({ stand, derived, oldestMinutes, carry = null }: SlipContext): SlipRow {
   const { inUse, prepared } = derived;
   const exposure = inUse?.outcome.exposure;
-  if (!traitsOf(stand).readsLight)
+  if (!traitsOf(stand).readsLight && !exposure)
     return row('Expose', 'not metered', 'the sun rule gives a grad, not a time: meter the land for one');
   if (!inUse || !prepared || !exposure) return row('Expose', 'no land reading yet', '');
   const main = settingsText(stand, exposure.seconds);

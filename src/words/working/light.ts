@@ -1,10 +1,10 @@
-import { sideReadings, wantedEv } from '@/core/balance';
+import { type Candidate, sameSet, sideReadings, wantedEv } from '@/core/balance';
 import { type LightReading } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { type Derived, type Prepared, type Stand, sunSideOf, traitsOf } from '@/model';
 import { faultText } from '../plan/faults';
 import { fitFigure, isoFigure, listText, stopsFigure, stopsText, timeText } from '../figures/figures';
-import { glassName } from '../glass/glass';
+import { glassName, glassNamed } from '../glass/glass';
 import { SUN_PLACES } from '../plan/looks';
 import { reasonsText } from '../plan/reasons';
 import { darkerName, sideNames } from '../figures/sides';
@@ -78,7 +78,7 @@ function needLines(stand: Stand, { spanStops }: Derived, input: Prepared['input'
   return [`Span ${stopsFigure(Math.abs(spanStops ?? 0))}, and ${kept}: ${need} to take away.`];
 }
 
-export function glassWorking({ stand, derived }: WorkingContext): Working | null {
+export function glassWorking({ stand, bag, derived }: WorkingContext): Working | null {
   const { inUse, balance, fault } = derived;
   if (!inUse || !balance)
     return fault
@@ -90,19 +90,15 @@ export function glassWorking({ stand, derived }: WorkingContext): Working | null
     title: 'Glass',
     figure: glassName(inUse.filters),
     lines: [
-      `${balance.compared} sets of your bag were compared, none among them, each at its best seat.`,
+      `${balance.compared} sets of your bag were compared, no grad being one of them, each at its best seat.`,
       ...(figures
-        ? [
-            ...reasonsText(figures, balance, inUse.outcome.seam?.at ?? null, sideNames(stand)),
-            `Score ${fitFigure(figures.scoreStops)} = fit ${fitFigure(figures.fitStops)} + cost of the sheets, of turning from the skyline${figures.noGlow ? ' and of a sheet made for a glow over a sky without one' : ''}.`,
-          ]
+        ? [...reasonsText(figures, balance, inUse.outcome, sideNames(stand)), scoreText(figures)]
         : []),
-      ...balance.ranking
-        .slice(0, 5)
-        .map(
-          (r, i) =>
-            `${i + 1}. ${r.set.map((s) => s.id).join(' with ') || 'no grad'}: ${fitFigure(r.scoreStops)}`,
-        ),
+      ...balance.ranking.slice(0, 5).map((r, i) => {
+        const ids = r.set.map((s) => s.id);
+        const settable = balance.best.find((c) => sameSet(c.set, ids));
+        return `${i + 1}. ${glassNamed(bag, ids)}: ${fitFigure((settable ?? r).scoreStops)}`;
+      }),
     ],
   };
 }
@@ -149,6 +145,21 @@ export function exposeWorking(
       `EV ${stopsFigure(exposure.evCamera)} at f/${aperture}, ISO ${iso}: ${Number(exposure.seconds.toPrecision(4))} s.`,
     ],
   };
+}
+
+/** What a score is made of: figures that add up. */
+function scoreText({ scoreStops, costs }: Candidate): string {
+  const { sheets, turn, noGlow } = costs;
+  const shown = (stops: number) => Math.round(100 * stops) / 100;
+  // what is left of the figure that is shown, so that the sum adds up as it stands
+  const fit = shown(scoreStops) - shown(sheets) - shown(turn) - shown(noGlow);
+  const parts = [
+    `fit ${fitFigure(fit)}`,
+    sheets > 0 && `${fitFigure(sheets)} for the sheets`,
+    turn > 0 && `${fitFigure(turn)} for the turn`,
+    noGlow > 0 && `${fitFigure(noGlow)} for a sheet made for a glow over a sky without one`,
+  ];
+  return `Score ${fitFigure(scoreStops)} = ${parts.filter(Boolean).join(' + ')}.`;
 }
 
 /** Where a frame of a bracket lies: "2.0 darker than the base exposure". */

@@ -77,7 +77,7 @@ function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
   const { seat } = candidate;
   const names = sideNames(stand);
   const level = levelText(candidate, names[balance.brighter]);
-  const reasons = reasonsText(candidate, balance, glass.outcome.seam?.at ?? null, names);
+  const reasons = reasonsText(candidate, balance, glass.outcome, names);
   const take = () => {
     const choice = { filterIds: glass.filterIds, offsetMm: seat?.offsetMm ?? 0, turnDeg: seat?.turnDeg ?? 0 };
     edit((s) => (sameChoice(s.choice, choice) ? s : choose(s, choice)));

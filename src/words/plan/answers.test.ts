@@ -1,0 +1,97 @@
+import { type Bag, deriveStand, sampleBag, solveStand, type Stand, warningsOf } from '@/model';
+import { bagWithNds, testStand } from '@/testing/fixtures';
+import { workings } from '../working';
+import { warningText } from './faults';
+import { reasonsText } from './reasons';
+import { slipOf } from './slip';
+
+const sky = { id: 'r1', role: 'sky' as const, u: 0.4, v: 0.2, ev100: 15 };
+const land = { id: 'r2', role: 'land' as const, u: 0.5, v: 0.75, ev100: 10 };
+/** A sky five stops over its land, of which four are to be taken. */
+const BRIGHT = testStand({ readings: [sky, land] });
+
+function answer(stand: Stand, bag: Bag) {
+  const derived = deriveStand(stand, bag, solveStand(stand, bag));
+  const slip = slipOf({ stand, derived, search: 'idle', oldestMinutes: null });
+  const warnings = derived.inUse ? warningsOf(stand, bag, derived, derived.inUse) : [];
+  return {
+    derived,
+    glass: `${slip.rows[0].main} | ${slip.rows[0].aside}`,
+    expose: slip.rows[2].main,
+    warned: warnings.map((w) => warningText(w, stand.readings)),
+  };
+}
+
+describe('no grad (fault 16)', () => {
+  const all = sampleBag();
+  it.each([
+    ['the bag has none', { ...all, filters: [] }, BRIGHT, /the bag has no grad: add those that you own/],
+    [
+      'none is along',
+      { ...all, pouch: [] },
+      BRIGHT,
+      /no grad is along today: mark those that are in the bag/,
+    ],
+    [
+      'no slot is left',
+      { ...bagWithNds(), slots: 1 },
+      { ...BRIGHT, fitted: [{ filterId: 'n6' }] },
+      /leaves no slot for a grad: take an ND off/,
+    ],
+  ] as const)('says that %s, and the way out', (_, bag, stand, why) => {
+    const { glass, warned } = answer(stand, bag as Bag);
+    expect(glass).toMatch(/^No grad at hand \|/);
+    expect(glass).toMatch(why);
+    expect(warned.join(' ')).toMatch(new RegExp(why.source, 'i'));
+    expect(glass).not.toMatch(/more than it helps/);
+  });
+
+  it('is not needed where the difference may stay', () => {
+    const even = testStand({ readings: [{ ...sky, ev100: 10.4 }, land] });
+    expect(answer(even, { ...all, filters: [] }).glass).toMatch(/^No grad needed \|/);
+  });
+});
+
+describe('the exposure', () => {
+  it('stands by the land that was metered, whatever chose the sheet (fault 19)', () => {
+    const bySun: Stand = { ...BRIGHT, look: { school: 'sun', sun: 'ahead' } };
+    expect(answer(bySun, sampleBag()).expose).toBe(answer(BRIGHT, sampleBag()).expose);
+    expect(answer({ ...bySun, readings: [] }, sampleBag()).expose).toBe('not metered');
+  });
+});
+
+describe('a working', () => {
+  const bag = sampleBag();
+  const derived = deriveStand(BRIGHT, bag, solveStand(BRIGHT, bag));
+  const glass = workings({ stand: BRIGHT, bag, derived, study: null }).find((w) => w.of === 'glass')!;
+
+  it('adds up, and gives a set the score that it has above (fault 25)', () => {
+    const line = glass.lines.find((l) => l.startsWith('Score'))!;
+    const [score, ...parts] = [...line.matchAll(/\d+\.\d\d/g)].map((m) => Number(m[0]));
+    expect(parts.length).toBeGreaterThan(1);
+    expect(parts.reduce((a, b) => a + b)).toBeCloseTo(score!, 9);
+    expect(glass.lines.find((l) => l.startsWith('1.'))).toContain(score!.toFixed(2));
+  });
+
+  it('calls sheets by their names, and none by an id (fault 25)', () => {
+    const text = glass.lines.join(' ');
+    for (const { id } of bag.filters) expect(text).not.toContain(id);
+    expect(text).not.toMatch(/none among them/);
+  });
+});
+
+describe('an even miss (fault 58)', () => {
+  it('is repaired afterwards where nothing clips, and never by the exposure', () => {
+    const weak: Bag = { slots: 1, filters: sampleBag().filters.filter((f) => f.id === 'hard-2') };
+    const { derived } = answer(BRIGHT, weak);
+    const { balance, plan } = derived;
+    const names = { sky: 'sky', land: 'land' };
+    const said = (clips: string[]) =>
+      reasonsText(plan!.figures!, balance!, { seam: plan!.outcome.seam, clips }, names).join(' ');
+    expect(said([])).toMatch(
+      /Leaves the sky \d\.\d too bright; it can be pulled down afterwards without harm\./,
+    );
+    expect(said(['r1'])).toMatch(/Leaves the sky \d\.\d too bright\./);
+    expect(said([])).not.toMatch(/exposure/);
+  });
+});
