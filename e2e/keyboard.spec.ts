@@ -172,7 +172,7 @@ test('the slip is copied as a sentence, read aloud by a voice of the device, and
   await expect(page.getByText('The slip is copied.')).toBeVisible();
   const copied = await page.evaluate(() => navigator.clipboard.readText());
   expect(copied).toMatch(
-    /^Marl Pan, first light: 2 stops, hard, level.*29 mm of sheet standing above the rail.*f\/11/,
+    /^Marl Pan, first light: 2 stops, hard, level.*29.5 mm of sheet standing above the rail.*f\/11/,
   );
   await menu('Read the slip aloud');
   await menu('Share the slip');
