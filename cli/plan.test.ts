@@ -211,7 +211,7 @@ describe('the plan command', () => {
       'Span: 2.7 stops',
       'To take away: 1.7 stops',
       'Seat: 29.5 mm, level',
-      'Exposure: 1/20 s',
+      'Exposure: 1/15 s',
       'Spread of the seam:',
       'Best for: spans of',
     ])

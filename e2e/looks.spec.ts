@@ -188,7 +188,7 @@ test('the working of a figure is shown beside the picture, and put away', async 
   for (const [row, line] of [
     ['2 stops, hard, level', 'sets of your bag were compared'],
     ['29.5 mm of sheet standing above the rail', 'seam 75 mm from its dark end'],
-    ['f/11, 1/20 s, ISO 100', 'The land places it'],
+    ['f/11, 1/15 s, ISO 100', 'The land places it'],
   ] as const) {
     await slip(page).getByRole('button', { name: row }).click();
     await expect(working).toContainText(line);

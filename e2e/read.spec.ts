@@ -220,14 +220,14 @@ test('a test shot first: the picture, readings from it, the plan', async ({ page
 test('the ladder sets the exposure and what is kept: by key, by typing, by the mouse', async ({ page }) => {
   await openDemo(page, /Marl Pan/);
   const exposure = page.getByRole('slider', { name: 'Exposure' });
-  await expect(exposure).toHaveAttribute('aria-valuetext', '1/20 s');
+  await expect(exposure).toHaveAttribute('aria-valuetext', '1/15 s');
   await exposure.focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
-  await expect(exposure).toHaveAttribute('aria-valuetext', '1/30 s');
-  await expect(slip(page)).toContainText('f/11, 1/30 s, ISO 100');
+  await expect(exposure).toHaveAttribute('aria-valuetext', '1/25 s');
+  await expect(slip(page)).toContainText('f/11, 1/25 s, ISO 100');
   await page.keyboard.press('Delete');
-  await expect(slip(page)).toContainText('f/11, 1/20 s, ISO 100');
+  await expect(slip(page)).toContainText('f/11, 1/15 s, ISO 100');
   await page.keyboard.press('Enter');
   await page.getByRole('textbox', { name: 'Expose for' }).fill('60');
   await page.keyboard.press('Enter');

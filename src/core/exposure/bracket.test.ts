@@ -4,15 +4,28 @@ import { bracketFor } from '.';
 const rooms = { highlightRoom: 3, shadowRoom: 5.8 };
 
 describe('a bracket', () => {
-  it('is one frame halfway between its limits where everything fits', () => {
+  it('is one frame where everything fits, as bright as the brightest allows, or as is wanted where that is darker', () => {
     // the window within its margins is 7.8 stops: EV 12 may lie at 2.5, EV 9 at -5.3
-    const bracket = bracketFor({ brightestEv: 12, darkestEv: 9, ...rooms });
+    const one = (placedEv: number | null) =>
+      bracketFor({ brightestEv: 12, darkestEv: 9, ...rooms, placedEv });
+    const bracket = one(null);
     expect(bracket).toMatchObject({ ok: true, windowStops: expect.closeTo(7.8, 9), reachStops: 3 });
-    expect(bracket.ok && bracket.evs).toEqual([expect.closeTo((9.5 + 14.3) / 2, 9)]);
+    const evOf = (b: ReturnType<typeof one>) => (b.ok ? b.evs : []);
+    expect(evOf(bracket)).toEqual([expect.closeTo(9.5, 9)]);
+    expect(evOf(one(9))).toEqual([expect.closeTo(9.5, 9)]);
+    expect(evOf(one(11))).toEqual([expect.closeTo(11, 9)]);
+    // and never so dark that the darkest is lost
+    expect(evOf(one(20))).toEqual([expect.closeTo(14.3, 9)]);
   });
 
   it('spreads its frames evenly, the darkest picture first', () => {
-    const bracket = bracketFor({ brightestEv: 16, darkestEv: 2, highlightRoom: 3, shadowRoom: 4 });
+    const bracket = bracketFor({
+      brightestEv: 16,
+      darkestEv: 2,
+      highlightRoom: 3,
+      shadowRoom: 4,
+      placedEv: null,
+    });
     // (14 - 1) / (6 - 1) frames, made whole
     expect(bracket.ok && bracket.evs).toEqual([13.5, 9.5, 5.5].map((ev) => expect.closeTo(ev, 9)));
   });
@@ -30,6 +43,7 @@ describe('a bracket', () => {
             darkestEv,
             highlightRoom,
             shadowRoom,
+            placedEv: null,
           });
           if (!bracket.ok) throw new Error(bracket.reason);
           const { evs } = bracket;
@@ -46,7 +60,9 @@ describe('a bracket', () => {
   });
 
   it('says by name when the window is no window', () => {
-    expect(bracketFor({ brightestEv: 12, darkestEv: 3, highlightRoom: 1, shadowRoom: 1 })).toEqual({
+    expect(
+      bracketFor({ brightestEv: 12, darkestEv: 3, highlightRoom: 1, shadowRoom: 1, placedEv: null }),
+    ).toEqual({
       ok: false,
       reason: 'window-too-small',
     });

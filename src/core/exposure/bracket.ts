@@ -9,6 +9,8 @@ export interface BracketRequest {
   readonly darkestEv: number;
   readonly highlightRoom: number;
   readonly shadowRoom: number;
+  /** EV at mid-grey of the wanted placement, for one frame alone; null where nothing is placed. */
+  readonly placedEv: number | null;
 }
 
 export type Bracket =
@@ -23,18 +25,23 @@ export type Bracket =
   | { readonly ok: false; readonly reason: 'window-too-small' };
 
 /**
- * Exposures that between them hold everything from the brightest to the darkest reading: one, halfway between its two
- * limits, where the reach fits; else evenly spread, the brightest picture holding the darkest reading and the other way
+ * Exposures that between them hold everything from the brightest to the darkest reading: one where the reach fits, as
+ * bright as its brightest reading allows or as is wanted where that is darker; else evenly spread, the brightest picture holding the darkest reading and the other way
  * round.
  */
 export function bracketFor(request: BracketRequest): Bracket {
-  const { brightestEv, darkestEv, highlightRoom, shadowRoom } = request;
+  const { brightestEv, darkestEv, highlightRoom, shadowRoom, placedEv } = request;
   const windowStops = highlightRoom + shadowRoom - 2 * MARGIN;
   const reachStops = brightestEv - darkestEv;
   const darkPhoto = brightestEv - (highlightRoom - MARGIN);
   const brightPhoto = darkestEv + (shadowRoom - MARGIN);
   if (reachStops <= windowStops)
-    return { ok: true, evs: [(darkPhoto + brightPhoto) / 2], reachStops, windowStops };
+    return {
+      ok: true,
+      evs: [Math.min(brightPhoto, Math.max(darkPhoto, placedEv ?? darkPhoto))],
+      reachStops,
+      windowStops,
+    };
   if (windowStops <= OVERLAP) return { ok: false, reason: 'window-too-small' };
   const frames = Math.ceil((reachStops - OVERLAP) / (windowStops - OVERLAP));
   const step = (darkPhoto - brightPhoto) / (frames - 1);

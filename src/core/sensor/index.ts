@@ -14,6 +14,11 @@ const DEFAULT_BASE_ISO = 100;
 /** Signal to noise at which detail ends, and at which a lifted tone still prints well. */
 const SNR_DETAIL = 10;
 const SNR_PRINT = 20;
+/** Noise is judged on a print: above base ISO less is asked, by half for each two stops, but this part at least. */
+const SNR_LEAST_PART = 1 / 4;
+/** Rooms never fall below these, stops. */
+const LEAST_SHADOW_ROOM = 2;
+const LEAST_PRINT_ROOM = 1;
 
 /** What of the camera matters to its window; rooms given here are the photographer's own and rule. */
 export interface SensorLimits {
@@ -48,23 +53,28 @@ function midGreyElectrons(limits: SensorLimits, iso: number): number {
   return (noiseOf(limits).fullWellElectrons / 2 ** room) * ((limits.baseIso ?? DEFAULT_BASE_ISO) / iso);
 }
 
+/** Part of the signal to noise at base ISO that is asked at an ISO. */
+const askedPart = (limits: SensorLimits, iso: number): number =>
+  Math.max(SNR_LEAST_PART, Math.min(1, Math.sqrt((limits.baseIso ?? DEFAULT_BASE_ISO) / iso)));
+
 /** How far an ISO lies below base, stops: so much highlight room is gone; 0 from base up. */
 export const stopsBelowBase = (limits: SensorLimits, iso: number): number =>
   Math.max(0, Math.log2((limits.baseIso ?? DEFAULT_BASE_ISO) / iso));
 
 /**
- * The sensor's window at an ISO. Rooms below mid-grey come from the noise model unless given; an ISO below base takes
+ * The sensor's window at an ISO. Rooms below mid-grey come from the noise model unless given, and have a floor; an ISO below base takes
  * highlight room away, `log2(base / ISO)` stops of it.
  */
 export function sensorWindow(limits: SensorLimits, iso: number): SensorWindow {
   const room = limits.highlightRoomStops ?? DEFAULT_HIGHLIGHT_ROOM;
   const { readNoiseElectrons } = noiseOf(limits);
+  const part = askedPart(limits, iso);
   const below = (snr: number) =>
-    Math.log2(midGreyElectrons(limits, iso) / signalForSnr(snr, readNoiseElectrons));
+    Math.log2(midGreyElectrons(limits, iso) / signalForSnr(snr * part, readNoiseElectrons));
   return {
     highlightRoom: room - stopsBelowBase(limits, iso),
-    shadowRoom: limits.shadowRoomStops ?? below(SNR_DETAIL),
-    printRoom: limits.printRoomStops ?? below(SNR_PRINT),
+    shadowRoom: limits.shadowRoomStops ?? Math.max(LEAST_SHADOW_ROOM, below(SNR_DETAIL)),
+    printRoom: limits.printRoomStops ?? Math.max(LEAST_PRINT_ROOM, below(SNR_PRINT)),
   };
 }
 

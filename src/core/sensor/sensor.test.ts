@@ -8,11 +8,23 @@ describe("the sensor's window", () => {
     expect(window.printRoom).toBeCloseTo(3.93, 2);
   });
 
-  it('loses a stop and a little of its shadows for each stop of ISO, and highlights below base', () => {
+  it('loses its shadows with ISO, by less than the light since noise is judged on a print, and highlights below base', () => {
     const base = sensorWindow({}, 100);
-    expect(base.shadowRoom - sensorWindow({}, 200).shadowRoom).toBeCloseTo(1, 12);
+    const lost = base.shadowRoom - sensorWindow({}, 200).shadowRoom;
+    expect(lost).toBeGreaterThan(0);
+    expect(lost).toBeLessThan(0.2);
     expect(sensorWindow({ baseIso: 100 }, 50).highlightRoom).toBe(2);
     expect(sensorWindow({ baseIso: 64 }, 100).highlightRoom).toBe(3);
+  });
+
+  it('never closes, at whatever ISO (fault 23)', () => {
+    for (const iso of [6400, 25_600, 51_200, 409_600, 10_000_000]) {
+      const { shadowRoom, printRoom } = sensorWindow({}, iso);
+      expect(shadowRoom).toBeGreaterThanOrEqual(2);
+      expect(printRoom).toBeGreaterThanOrEqual(1);
+    }
+    expect(signalToNoise({}, 100, 0)).toBeGreaterThan(20);
+    expect(signalToNoise({}, 102_400, 0)).toBeLessThan(20);
   });
 
   it('lets the photographer set both limits outright', () => {
@@ -37,10 +49,14 @@ describe("the sensor's window", () => {
 
 describe('noise', () => {
   it('reaches 20 where the print room ends and 10 where the shadow room does', () => {
-    for (const iso of [100, 800]) {
+    for (const [iso, part] of [
+      [100, 1],
+      [400, 1 / 2],
+      [1600, 1 / 4],
+    ] as const) {
       const { printRoom, shadowRoom } = sensorWindow({}, iso);
-      expect(signalToNoise({}, iso, -printRoom)).toBeCloseTo(20, 9);
-      expect(signalToNoise({}, iso, -shadowRoom)).toBeCloseTo(10, 9);
+      expect(signalToNoise({}, iso, -printRoom)).toBeCloseTo(20 * part, 9);
+      expect(signalToNoise({}, iso, -shadowRoom)).toBeCloseTo(10 * part, 9);
     }
   });
 

@@ -101,16 +101,24 @@ export function exactShutter(nominalSeconds: number): ExactSeconds {
 /** Times up to here are offered as marks, longer ones in bulb mode (physics 1), seconds. */
 export const LONGEST_MARK_SECONDS = 32 * 2 ** (1 / 6);
 
+/** No camera has a time that is shorter than its fastest mark's, seconds. */
+export const SHORTEST_MARK_SECONDS = 2 ** -15 * 2 ** (-1 / 6);
+
+/** Two marks that differ from a time by no more than this, in stops, are as near. */
+const HALF_WAY = 1e-9;
+
 /** The third-stop mark nearest to a time, and how far the mark is from it in stops (positive: the mark is longer). */
 export function nearestShutterMark(
   seconds: number,
 ): { readonly mark: Mark; readonly errorStops: number } | null {
-  if (!(seconds > 0) || seconds > LONGEST_MARK_SECONDS * (1 + 1e-12)) return null;
+  if (!(seconds >= SHORTEST_MARK_SECONDS * (1 - 1e-12))) return null;
+  if (seconds > LONGEST_MARK_SECONDS * (1 + 1e-12)) return null;
+  const away = (mark: Mark) => Math.abs(Math.log2(mark.exact / seconds));
   let best: Mark | null = null;
   for (const mark of SHUTTER_MARKS) {
     if (mark.scale !== 'third') continue;
-    if (!best || Math.abs(Math.log2(mark.exact / seconds)) < Math.abs(Math.log2(best.exact / seconds)))
-      best = mark;
+    // half-way between two marks goes to the longer, whatever its last bit says: they come with the longest first
+    if (!best || away(mark) < away(best) - HALF_WAY) best = mark;
   }
   return best && { mark: best, errorStops: Math.log2(best.exact / seconds) };
 }

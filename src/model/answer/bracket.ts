@@ -31,6 +31,7 @@ export function bracketOf(stand: Stand, { input, fitted }: Prepared, baseEv: num
     darkestEv: Math.min(...evs),
     highlightRoom,
     shadowRoom,
+    placedEv: baseEv,
   });
   if (!bracket.ok) return bracket;
   const settings = settingsOf(stand);

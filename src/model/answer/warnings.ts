@@ -1,7 +1,7 @@
 import { darkerThanReflection } from '@/core/balance';
 import { type LightField, REGION_CODES, type UnknownLight, unknownLight } from '@/core/field';
 import { cornerVignette, dimmingField } from '@/core/optics';
-import { stopsBelowBase } from '@/core/sensor';
+import { signalToNoise, stopsBelowBase } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Bag, filtersById } from '../bag/bag';
 import { type Derived, type Glass } from './derive';
@@ -34,6 +34,7 @@ export type Warning =
       readonly readingIds: readonly string[];
     }
   | { readonly code: 'polariser-uneven'; readonly stops: number }
+  | { readonly code: 'noisy'; readonly signalToNoise: number; readonly iso: number }
   | { readonly code: 'no-grad-at-hand'; readonly lacks: SheetLack }
   | { readonly code: 'iso-below-base'; readonly lostStops: number }
   | { readonly code: 'darker-than-reflection'; readonly stops: number; readonly ceilingStops: number }
@@ -52,6 +53,9 @@ const BLOWN_WORTH = 0.1;
 const BLACK_WORTH = 0.2;
 /** By how much an ISO must lie below base to be remarked on: the marks' own roundings are not. */
 const ISO_WORTH = 0.1;
+
+/** A mid-grey with less signal over its noise is noisy even on a print. */
+const NOISY_UNDER = 20;
 
 /** Everything to warn of about a stand as seen through some glass. */
 export function warningsOf(
@@ -90,6 +94,8 @@ export function warningsOf(
     warnings.push({ code: 'no-grad-at-hand', lacks: prepared.lacks });
   const lostStops = stopsBelowBase(stand.camera, exactIso(stand.exposure.iso));
   if (lostStops > ISO_WORTH) warnings.push({ code: 'iso-below-base', lostStops });
+  const snr = signalToNoise(stand.camera, exactIso(stand.exposure.iso), 0);
+  if (snr < NOISY_UNDER) warnings.push({ code: 'noisy', signalToNoise: snr, iso: stand.exposure.iso });
   const mirror = darkerThanReflection(input, glass.set, seat);
   if (mirror && filters.length) warnings.push({ code: 'darker-than-reflection', ...mirror });
   const black = usesGlass ? blackFeatures(prepared, glass) : [];

@@ -1,6 +1,6 @@
 import { format } from 'date-fns';
 import { printedStrength } from '@/core/glass';
-import { LONGEST_MARK_SECONDS, nearestShutterMark } from '@/core/units';
+import { LONGEST_MARK_SECONDS, nearestShutterMark, SHORTEST_MARK_SECONDS } from '@/core/units';
 
 /** Figures as they are read: with a true minus, to the precision that hands and meters have. */
 
@@ -47,6 +47,7 @@ export const degreesFigure = (degrees: number): string => signed(degrees, 2).rep
 export function timeText(seconds: number): string {
   const near = nearestShutterMark(seconds);
   if (near) return `${near.mark.name} s`;
+  if (seconds < SHORTEST_MARK_SECONDS) return `1/${Number((1 / seconds).toPrecision(2))} s`;
   if (seconds < LONGEST_MARK_SECONDS) return `1/${Math.round(1 / seconds)} s`;
   const whole = Math.round(seconds);
   if (whole < 60) return `${whole} s`;

@@ -56,6 +56,8 @@ export function warningText(warning: Warning, spots: Spots): string {
       return `The polariser would take ${stopsText(warning.stops)} more from one part of this sky than from another, and leave a dark band. Turn it back, or leave it off.`;
     case 'iso-below-base':
       return `ISO below base: the sensor gathers no more light than at base, which costs ${stopsText(warning.lostStops)} of highlight room.`;
+    case 'noisy':
+      return `At ISO ${warning.iso} a mid-grey stands ${Math.round(warning.signalToNoise)} times over its noise: a lower ISO, a wider aperture or a longer time shows more.`;
     case 'darker-than-reflection':
       return `The sky comes out ${stopsText(warning.stops)} darker than still water under it would show it; a still mirror loses only ${stopsFigure(warning.ceilingStops)} there, and the eye knows.`;
     case 'no-grad-at-hand':

@@ -12,7 +12,7 @@ import {
   type WholeScene,
 } from '@/model';
 import { mean } from '@/core/numerics';
-import { LONGEST_MARK_SECONDS } from '@/core/units';
+import { LONGEST_MARK_SECONDS, SHORTEST_MARK_SECONDS } from '@/core/units';
 import { carriedNotes } from '../readings/drift';
 import { faultText, lackText } from './faults';
 import {
@@ -297,7 +297,13 @@ function exposeRow({ stand, derived, oldestMinutes, carry = null }: SlipContext)
     return row('Expose', 'not metered', 'the sun rule gives a grad, not a time: meter the land for one');
   if (!inUse || !prepared || !exposure) return row('Expose', 'no land reading yet', '');
   const main = settingsText(stand, exposure.seconds);
-  const asides = [...staleText(oldestMinutes), ...carriedNotes(carry)];
+  const asides = [
+    ...(exposure.seconds < SHORTEST_MARK_SECONDS
+      ? ['no camera has this time: stop down, lower the ISO or add an ND']
+      : []),
+    ...staleText(oldestMinutes),
+    ...carriedNotes(carry),
+  ];
   asides.push(...fittedText(derived), landingText(derived, inUse, sideNames(stand)));
   const { clips } = inUse.outcome;
   if (clips.length) asides.push(`${listText(clips)} not held`);
