@@ -7,7 +7,7 @@ import { judgeFromTables, judgeNone } from './fit';
 import { chooseLeast } from './least';
 import { lensFor, type Posed } from './pose';
 import { fitAt, doingAt, type ScoredSeat, seatOf, type SetSearch, TURN_STEP_DEG, turnRange } from './search';
-import { isAtBound, levelCost, playOf, settableSeat } from './seat';
+import { isAtBound, levelCost, playAt, playOf, settableSeat } from './seat';
 import { type Target } from './target';
 import {
   type BagSheet,
@@ -332,7 +332,7 @@ export function judgeChoice(
   const figures = atSeat(posed, laid.target, set, seat);
   return {
     ...figures,
-    playMm: search && playOf(search, { ...raster, fit: figures.fitStops, score: figures.scoreStops }),
+    playMm: search && playAt(search, posed.bestSeat(set), raster),
     levelCostStops: null,
     warnings: warningsOf(input, set, seat, Math.abs(raster.offset) >= OFFSET_LIMIT),
   };

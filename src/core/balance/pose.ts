@@ -22,6 +22,7 @@ import {
   dyedShareOf,
   fitAt,
   type RasterSeat,
+  type ScoredSeat,
   type Search,
   seatOf,
   type SetDimming,
@@ -31,6 +32,7 @@ import {
 } from './search';
 import { type Target, targetFor, type TargetResult } from './target';
 import { type BagSheet, type BalanceInput, type SheetSet } from './types';
+import { bestSeat, roughSearch } from './valleys';
 
 /** A stand as a question to the solver: what it depends on, its target, and what is worked out once and kept. */
 export interface Posed {
@@ -38,6 +40,8 @@ export interface Posed {
   readonly laid: TargetResult;
   /** A set within the search; null where there is no target to judge by. */
   readonly searchFor: (set: SheetSet) => SetSearch | null;
+  /** The best raw seat of a set, whatever turn it takes; null where none is allowed, or there is no target. */
+  readonly bestSeat: (set: SheetSet) => ScoredSeat | null;
   /** The dimming of a set at a seat by height on its first sheet: the same tables for the same question. */
   readonly tables: (set: SheetSet, seat: Seat) => SlantTables;
   readonly transition: (set: SheetSet) => Transition;
@@ -52,12 +56,17 @@ export function pose(input: BalanceInput): Posed {
   const laid = targetFor(input);
   const light = lightThrough(input);
   const searches = laid.ok ? searchesFor(input, laid.target) : null;
+  const searchFor = perSet((set) => {
+    const search = searches?.(set, lensFor(input.lens, set));
+    return search ? startSet(search, set, light.atOneDistance(set)) : null;
+  });
   return {
     input,
     laid,
-    searchFor: perSet((set) => {
-      const search = searches?.(set, lensFor(input.lens, set));
-      return search ? startSet(search, set, light.atOneDistance(set)) : null;
+    searchFor,
+    bestSeat: perSet((set) => {
+      const search = searchFor(set);
+      return search && bestSeat(roughSearch(search, { limit: Infinity, turning: Infinity }));
     }),
     fitInSlots: (set, raster) => {
       const search = searches?.(set, input.lens);

@@ -1,6 +1,14 @@
 import { BIN_MM, OFFSET_LIMIT } from './bins';
 import { turnCost, turnFor } from './costs';
-import { allowedAt, fitAt, scoresAlong, type ScoredSeat, type SetSearch, TURN_STEP_DEG } from './search';
+import {
+  allowedAt,
+  fitAt,
+  type RasterSeat,
+  scoresAlong,
+  type ScoredSeat,
+  type SetSearch,
+  TURN_STEP_DEG,
+} from './search';
 import { slideAt } from './valleys';
 
 /** A settable seat may be this much worse than the raw one, stops of score. */
@@ -31,6 +39,23 @@ export function playOf(s: SetSearch, seat: ScoredSeat): readonly [number, number
     return way * steps * BIN_MM || 0;
   };
   return [walk(-1), walk(1)];
+}
+
+/**
+ * The play of a set's best seat at the turn that it was given, mm from where it was set: set badly, both ends lie to one side.
+ *
+ * @returns null where no seat of the set is allowed
+ */
+export function playAt(
+  s: SetSearch,
+  best: ScoredSeat | null,
+  { turn, offset }: RasterSeat,
+): readonly [number, number] | null {
+  if (!best) return null;
+  const there = slideAt(s, { ...best, turn }, 'exact');
+  const [low, high] = playOf(s, there);
+  const off = (there.offset - offset) * BIN_MM;
+  return [low + off, high + off];
 }
 
 /**

@@ -149,7 +149,7 @@ export interface Candidate extends Fit {
   /** What the score has beside the fit. */
   readonly costs: Costs;
   readonly noGlow: boolean;
-  /** How far the sheet may slide either way before the fit worsens by 0.1 stop, mm; null for no filter. */
+  /** From where to where the sheet may slide before the best seat's fit worsens by 0.1 stop, mm from this seat; null for no filter. */
   readonly playMm: readonly [number, number] | null;
   /** How much worse, in stops of score, the best level seat is; null where level shows an edge or there is no filter. */
   readonly levelCostStops: number | null;

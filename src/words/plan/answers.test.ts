@@ -3,7 +3,7 @@ import { bagWithNds, testStand } from '@/testing/fixtures';
 import { workings } from '../working';
 import { warningText } from './faults';
 import { reasonsText } from './reasons';
-import { slipOf } from './slip';
+import { playText, slipOf } from './slip';
 
 const sky = { id: 'r1', role: 'sky' as const, u: 0.4, v: 0.2, ev100: 15 };
 const land = { id: 'r2', role: 'land' as const, u: 0.5, v: 0.75, ev100: 10 };
@@ -93,5 +93,24 @@ describe('an even miss (fault 58)', () => {
     );
     expect(said(['r1'])).toMatch(/Leaves the sky \d\.\d too bright\./);
     expect(said([])).not.toMatch(/exposure/);
+  });
+});
+
+describe('a seat that was set by hand', () => {
+  const bag = sampleBag();
+  const at = (offsetMm: number) => {
+    const stand: Stand = { ...BRIGHT, choice: { filterIds: ['hard-3'], offsetMm, turnDeg: 0 } };
+    return deriveStand(stand, bag, null).inUse!;
+  };
+  const serves = (glass: ReturnType<typeof at>) =>
+    glass.figures!.playMm!.map((mm) => Math.round(4 * (glass.seat!.offsetMm + mm)) / 4);
+
+  it('has the play of the best seat, wherever it was set, and is told how far it is off (fault 20)', () => {
+    const [good, bad] = [at(3), at(23)];
+    expect(serves(bad)).toEqual(serves(good));
+    expect(playText(good.sticksOutMm!, good.figures!.playMm!)).toMatch(/^[\d.]+ to [\d.]+ is as good$/);
+    expect(playText(bad.sticksOutMm!, bad.figures!.playMm!)).toMatch(
+      /^[\d.]+ mm off: [\d.]+ to [\d.]+ serves$/,
+    );
   });
 });

@@ -253,6 +253,17 @@ export function seatShortText(glass: Glass): string {
   return `${figure} mm, ${turnText(glass.seat.turnDeg)}`;
 }
 
+/**
+ * From where to where a sheet may stand, mm of it out of the holder: "26.5 to 29.5 is as good", or by how much it is off;
+ * empty where there is no room to speak of.
+ */
+export function playText(standsAtMm: number, [low, high]: readonly [number, number]): string {
+  const [from, to] = [mmFigure(standsAtMm + low), mmFigure(standsAtMm + high)];
+  const off = Math.max(0, low, -high);
+  if (off >= 0.25) return `${mmFigure(Math.max(0.5, off))} mm off: ${from} to ${to} serves`;
+  return from === to ? '' : `${from} to ${to} is as good`;
+}
+
 /** How far it may be off, and where the computed seat is when the photographer has set another. */
 function seatRow({ stand, derived }: SlipContext, glass: Glass): SlipRow {
   const { seat, sticksOutMm: out } = glass;
@@ -262,12 +273,14 @@ function seatRow({ stand, derived }: SlipContext, glass: Glass): SlipRow {
     const figure = mmFigure((out ?? seat.offsetMm) + computed.offsetMm - seat.offsetMm);
     asides.push(`computed: ${figure} mm, ${turnText(computed.turnDeg)}`);
   } else if (out !== null && glass.figures?.playMm) {
-    const [low, high] = glass.figures.playMm.map((p) => mmFigure(out + p));
-    if (low !== high) asides.push(`${low} to ${high} is as good`);
+    const play = playText(out, glass.figures.playMm);
+    if (play) asides.push(play);
   }
   const second = glass.standOutMm[1];
   if (out !== null && typeof second === 'number' && mmFigure(second) !== mmFigure(out))
-    asides.push(`the second sheet stands ${mmFigure(second)} mm`);
+    asides.push(
+      `the second sheet ${mmFigure(Math.abs(second))} mm ${second < 0 ? 'inside' : seat && isUpsideDown(seat.turnDeg) ? 'below' : 'above'} it`,
+    );
   const giveOrTake = glass.outcome.seam?.giveOrTakeMm ?? 0;
   if (giveOrTake >= 0.5) asides.push(`give or take ${mmFigure(giveOrTake)}, lens estimated`);
   const assumed = (stand.assumed ?? []).filter((part) => part !== 'camera');

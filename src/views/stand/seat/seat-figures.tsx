@@ -13,9 +13,9 @@ import { outside } from '@/render';
 import {
   fitFigure,
   levelText,
-  mmFigure,
   otherSide,
   percentText,
+  playText,
   sideNames,
   type SideNames,
   stopsFigure,
@@ -93,8 +93,8 @@ function fitRows(
     },
   ];
   if (playMm) {
-    const [low, high] = playMm.map((mm) => mmFigure(standsAtMm + mm));
-    rows.push({ name: 'Play', text: `${low} to ${high} mm is as good`, of: 'play' });
+    const text = playText(standsAtMm, playMm);
+    if (text) rows.push({ name: 'Play', text, of: 'play' });
   }
   if (levelCostStops !== null && levelCostStops >= 0.005)
     rows.push({ name: 'Turned', text: `level would cost ${fitFigure(levelCostStops)} stops`, of: 'seat' });
