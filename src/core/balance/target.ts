@@ -19,6 +19,8 @@ export interface Target {
   readonly far: Uint8Array;
   /** The turn that lays the seam along the skyline, degrees; about 180 when the sheet goes in upside down. */
   readonly skylineTurnDeg: number;
+  /** Shapes that may go black, as they were told or by their own light. */
+  readonly silhouettes: ReadonlySet<string>;
   /** Readings inside silhouettes: they may come out black. */
   readonly mayGoBlack: ReadonlySet<string>;
   /** The sky is the brighter side, its foot is clearly brighter than its head, and the skyline below it is no rough one. */
@@ -97,6 +99,7 @@ export function targetFor(input: BalanceInput): TargetResult {
       bright,
       brightMiddle: middleOf(bright, weights, field.grid),
       far,
+      silhouettes: new Set(input.shapes.filter((_, i) => treatments[i]?.silhouette).map((s) => s.id)),
       mayGoBlack: new Set(
         field.readings
           .filter(

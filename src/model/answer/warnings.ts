@@ -134,15 +134,18 @@ function polariserWarnings(stand: Stand, bag: Bag): Warning[] {
 
 const FEATURE = REGION_CODES.indexOf('feature');
 
+const NONE: ReadonlySet<string> = new Set();
+
 /** Features, silhouettes apart, of which a good part falls below what the sensor holds. */
-function blackFeatures({ input, fitted, tables }: Prepared, { set, seat, outcome }: Glass): string[] {
+function blackFeatures({ input, laid, fitted, tables }: Prepared, { set, seat, outcome }: Glass): string[] {
   const { exposure } = outcome;
   if (!exposure) return [];
   const { field, frame, lens, window, shapes } = input;
   const { columns, rows } = field.grid;
+  const mayGoBlack = laid.ok ? laid.target.silhouettes : NONE;
   const dimming = seat && dimmingField(tables(set, seat), { lens, seat, frame, columns, rows });
   return shapes.flatMap((shape, index) => {
-    if (shape.region !== 'feature' || shape.treat === 'silhouette') return [];
+    if (shape.region !== 'feature' || mayGoBlack.has(shape.id)) return [];
     let cells = 0;
     let black = 0;
     field.shapes.forEach((covering, i) => {

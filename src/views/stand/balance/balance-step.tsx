@@ -151,7 +151,7 @@ function Warnings() {
   return (
     <ul aria-label="Warnings" className="space-y-1.5 text-sm">
       {warnings.map((w) => (
-        <li key={w.code} className="border-l-2 border-fault pl-2.5">
+        <li key={'side' in w ? `${w.code} ${w.side}` : w.code} className="border-l-2 border-fault pl-2.5">
           {warningText(w, stand.readings)}
         </li>
       ))}
