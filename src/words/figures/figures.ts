@@ -70,10 +70,14 @@ export function isoFigure(iso: number): string {
 /** A part of something, to the whole per cent. */
 export const percentText = (part: number): string => `${Math.round(part * 100)} %`;
 
-/** Age of a reading: "2 min", "3 h". */
+/** Age of a reading: "2 min", "3 h", "12 days", "8 months". */
 export function ageText(minutes: number): string {
   if (minutes < 1) return 'under a minute';
-  return minutes < 90 ? `${Math.round(minutes)} min` : `${Math.round(minutes / 60)} h`;
+  if (minutes < 90) return `${Math.round(minutes)} min`;
+  const hours = minutes / 60;
+  if (hours < 48) return `${Math.round(hours)} h`;
+  const days = hours / 24;
+  return days < 60 ? `${Math.round(days)} days` : `${Math.round(days / 30.4)} months`;
 }
 
 /** The time of day of a moment, as clocks here show it: "05:41". */

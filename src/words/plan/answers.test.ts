@@ -114,3 +114,19 @@ describe('a seat that was set by hand', () => {
     );
   });
 });
+
+describe('the age of what was read', () => {
+  const aged = (minutes: number) => {
+    const bag = sampleBag();
+    const derived = deriveStand(BRIGHT, bag, solveStand(BRIGHT, bag));
+    return slipOf({ stand: BRIGHT, derived, search: 'idle', oldestMinutes: minutes }).rows[2].aside;
+  };
+
+  it('goes on being told after half a day: yesterday’s plan does not look fresh (fault 21)', () => {
+    expect(aged(5)).not.toMatch(/old/);
+    expect(aged(40)).toMatch(/^readings 40 min old: read again/);
+    expect(aged(14 * 60)).toMatch(/^readings 14 h old: the light of another day/);
+    expect(aged(3 * 24 * 60)).toMatch(/^readings 3 days old: the light of another day/);
+    expect(aged(240 * 24 * 60)).toMatch(/^readings 8 months old: the light of another day/);
+  });
+});

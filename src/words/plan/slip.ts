@@ -6,6 +6,7 @@ import {
   type Glass,
   type Lift,
   isStale,
+  RECORD_AFTER_MINUTES,
   type Stand,
   type StandBracket,
   traitsOf,
@@ -299,9 +300,12 @@ function settingsText({ exposure: { aperture, iso } }: Stand, seconds: number): 
   return `f/${aperture}, ${timeText(seconds)}${bulb}, ISO ${iso}`;
 }
 
-/** That the light has moved on; a record of another day is none to read again. */
-const staleText = (minutes: number | null): string[] =>
-  minutes !== null && isStale(minutes) ? [`readings ${ageText(minutes)} old: read again`] : [];
+/** That the light has moved on, or that it is the light of another day. */
+function staleText(minutes: number | null): string[] {
+  if (minutes === null) return [];
+  if (minutes >= RECORD_AFTER_MINUTES) return [`readings ${ageText(minutes)} old: the light of another day`];
+  return isStale(minutes) ? [`readings ${ageText(minutes)} old: read again`] : [];
+}
 
 function exposeRow({ stand, derived, oldestMinutes, carry = null }: SlipContext): SlipRow {
   const { inUse, prepared } = derived;

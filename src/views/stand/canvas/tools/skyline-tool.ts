@@ -11,8 +11,12 @@ export const skylineTool: MakeTool = ({ kept, edit, session }) => {
     cursor: 'crosshair',
     tap: ({ at }) => {
       const { selection, select } = session.getState();
-      if (selection?.kind === 'shape') select(null);
-      else edit((s) => addSkylinePoint(s, at));
+      if (selection?.kind === 'shape') return select(null);
+      const { skyline } = kept.state.getState().value.stand;
+      edit((s) => addSkylinePoint(s, at));
+      const added = kept.state.getState().value.stand.skyline.findIndex((p) => !skyline.includes(p));
+      // what was just added is at hand, to be moved or taken away again
+      select(added < 0 ? null : { kind: 'point', index: added });
     },
     start: ({ at }) => {
       kept.beginGesture();

@@ -96,6 +96,17 @@ describe('other tools in the frame', () => {
     expect(kept().skyline.map((p) => p.v)).toEqual([0.45, 0.45]);
   });
 
+  it('a tap adds a point to the skyline, which a finger can take away again (fault 34)', async () => {
+    const kept = await opened(testStand(), 1);
+    const finger = pointer('touch');
+    await finger.down(0.5, 0.3);
+    await finger.up(0.5, 0.3);
+    expect(kept().skyline).toHaveLength(3);
+    await act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Remove the point' })));
+    expect(kept().skyline).toHaveLength(2);
+    expect(screen.queryByRole('button', { name: 'Remove the point' })).toBeNull();
+  });
+
   it('a sweep whose pointer is lost leaves the skyline as it was', async () => {
     const kept = await opened(testStand(), 1);
     const mouse = pointer('mouse');
