@@ -112,7 +112,7 @@ test.describe('the looks', () => {
     ).toBeVisible();
   });
 
-  test('By the sun asks where it stands, guesses a density and gives no time', async ({ page }) => {
+  test('By the sun asks where it stands, guesses a density, and the time is the land’s', async ({ page }) => {
     await openDemo(page, /Marl Pan/);
     await look(page, 'By the sun');
     await expect(slip(page)).toContainText('Where is the sun?');
@@ -120,7 +120,7 @@ test.describe('the looks', () => {
     await settled(page);
     await expect(slip(page)).toContainText('3 stops, hard');
     await expect(slip(page)).toContainText('a guess by the sun');
-    await expect(slip(page)).toContainText('not metered');
+    await expect(slip(page)).toContainText('for the land alone');
     await page.getByRole('textbox', { name: 'View towards' }).fill('10');
     await page.getByRole('textbox', { name: 'Sun towards' }).fill('200');
     await settled(page);

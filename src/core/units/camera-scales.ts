@@ -107,6 +107,9 @@ export const SHORTEST_MARK_SECONDS = 2 ** -15 * 2 ** (-1 / 6);
 /** Two marks that differ from a time by no more than this, in stops, are as near. */
 const HALF_WAY = 1e-9;
 
+/** The whole third of a stop from a second that is nearest to a time, half-way the longer: the marks lie on them. */
+export const wholeThirds = (seconds: number): number => Math.round(3 * Math.log2(seconds) + HALF_WAY);
+
 /** The third-stop mark nearest to a time, and how far the mark is from it in stops (positive: the mark is longer). */
 export function nearestShutterMark(
   seconds: number,

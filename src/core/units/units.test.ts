@@ -10,6 +10,7 @@ import {
   ISO_MARKS,
   LONGEST_MARK_SECONDS,
   nearestShutterMark,
+  wholeThirds,
   nominalOf,
   radiansFromDegrees,
   SHUTTER_MARKS,
@@ -132,5 +133,22 @@ describe('conversions', () => {
         expect(back(there(x))).toBeCloseTo(x, 9);
       }),
     );
+  });
+});
+
+describe('half-way between two marks (fault 22)', () => {
+  it('goes to the longer time, whatever the last bit says', () => {
+    for (let k = -40; k <= 12; k++) {
+      const half = 2 ** ((k + 0.5) / 3);
+      for (const seconds of [half, half * (1 + 1e-15), half * (1 - 1e-15)]) {
+        expect(nearestShutterMark(seconds)?.mark.exact).toBeCloseTo(2 ** ((k + 1) / 3), 9);
+        expect(wholeThirds(seconds) + 0).toBe(k + 1);
+      }
+    }
+  });
+
+  it('is told of no time that no camera has (fault 24)', () => {
+    expect(nearestShutterMark(1 / 32_768)?.mark.name).toBe('1/32000');
+    expect(nearestShutterMark(1 / 60_000)).toBeNull();
   });
 });

@@ -1,4 +1,5 @@
 import { secondsForEv } from '@/core/exposure';
+import { wholeThirds } from '@/core/units';
 import { type Derived } from './derive';
 import { traitsOf } from '../stand/looks';
 import { settingsOf } from './prepare';
@@ -34,7 +35,7 @@ export function exposedAt(stand: Stand, derived: Derived, evMidGrey: number): St
   if (!placing) return stand;
   const seconds = secondsForEv(evMidGrey - placing.fittedStops, settingsOf(stand));
   // the shutter's marks are whole thirds of a stop from a second
-  const off = Math.log2(seconds) - Math.round(3 * Math.log2(seconds)) / 3;
+  const off = Math.log2(seconds) - wholeThirds(seconds) / 3;
   return placed(stand, placing.darkEv - evMidGrey - off);
 }
 
