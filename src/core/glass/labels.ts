@@ -34,8 +34,9 @@ export type ReadLabel =
 /** Kinds that rims name, the most telling first. */
 const PRINTED = GLASS_KINDS.flatMap(({ kind, printed }) => (printed ? [{ kind, printed }] : [])).reverse();
 
-/** Words that go with a filter and say nothing more of it. */
-const FILLERS = /^(?:filter|glass|resin|edged?|sheet|density|of|with|and|a|the|stops?|mm)$/;
+/** Words that go with a filter and say nothing more of it, or that are understood beside its kind. */
+const SAID =
+  /^(?:filter|glass|resin|edged?|sheet|density|of|with|and|a|the|stops?|mm|very|extra|hard|medium|soft|dyed|coated)$/;
 
 const NUMBER = String.raw`\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9}`;
 const FRACTION = String.raw`(?:\d{1,3}[ -])?\d{1,3}\/\d{1,3}`;
@@ -117,7 +118,8 @@ export function readLabel(typed: string): ReadLabel {
     .filter(Boolean);
   if (!words.length && !strengths.length) return { ok: false, reason: 'empty', at: '' };
   const named = transitionIn(words);
-  const kind = kindOf(words, named);
+  const kinds = words.map(kindNamedBy);
+  const kind = kindOf(new Set(kinds), named);
   const { printed } = kindNamed(kind);
   const [strength, second] = strengths;
   if (second) return { ok: false, reason: 'two-strengths', at: second.text };
@@ -127,10 +129,6 @@ export function readLabel(typed: string): ReadLabel {
   if (stops !== null && !(stops >= 0 && stops <= STRONGEST))
     return { ok: false, reason: 'out-of-range', at: (strength as Strength).text };
   const asks = printed?.asksTransition ?? false;
-  const known = (w: string) =>
-    FILLERS.test(w) ||
-    PRINTED.some((p) => p.printed.words.test(w)) ||
-    /^(?:very|extra|hard|medium|soft|dyed|coated)$/.test(w);
   return {
     ok: true,
     label: {
@@ -142,7 +140,7 @@ export function readLabel(typed: string): ReadLabel {
     body: words.includes('dyed') ? 'dyed' : words.includes('coated') ? 'coated' : null,
     transitionAssumed: asks && named === null,
     notationAssumed: strength?.assumed ? strength.notation : null,
-    unread: words.filter((w) => !known(w)),
+    unread: words.filter((w, i) => !kinds[i] && !SAID.test(w)),
   };
 }
 
@@ -158,10 +156,13 @@ function transitionIn(words: readonly string[]): TransitionName | null {
   return words[at] === 'hard' && very ? 'very hard' : (words[at] as TransitionName);
 }
 
+/** The kind that a word names. */
+const kindNamedBy = (word: string): GlassKind | undefined =>
+  PRINTED.find(({ printed }) => printed.words.test(word))?.kind;
+
 /** The most telling word wins; a transition alone makes a grad. */
-const kindOf = (words: readonly string[], transition: TransitionName | null): GlassKind =>
-  PRINTED.filter(({ kind }) => kind !== PLAIN).find((p) => words.some((w) => p.printed.words.test(w)))
-    ?.kind ?? (transition ? 'graduated' : PLAIN);
+const kindOf = (kinds: ReadonlySet<GlassKind | undefined>, transition: TransitionName | null): GlassKind =>
+  PRINTED.find(({ kind }) => kind !== PLAIN && kinds.has(kind))?.kind ?? (transition ? 'graduated' : PLAIN);
 
 /** Glass of which nothing is said but its strength. */
 const PLAIN = 'neutral';
