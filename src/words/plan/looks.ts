@@ -43,7 +43,7 @@ export const LOOK_AIMS: Record<School, string> = {
   heavy: 'The sky comes out darker than the land.',
   least: 'The weakest glass with which one exposure holds everything; the land is lifted afterwards.',
   bracket: 'No grad: several exposures, to be merged afterwards.',
-  sun: 'A rule of thumb by where the sun stands. Nothing is measured, and no time is given.',
+  sun: 'A rule of thumb by where the sun stands, whatever was read; the time is the land’s, where that is metered.',
 };
 
 /** A look with its figure, behind its name: "keep the sky 1.0 brighter". */
