@@ -46,6 +46,10 @@ export function keepAnswers<K extends JobKind>(client: WorkerClient<K>): Answers
         } else state.setState({ answer: result.output, work: 'idle', progress: null });
       });
     },
-    dispose: () => client.dispose(),
+    dispose: () => {
+      // who starts again asks again
+      asked = '';
+      client.dispose();
+    },
   };
 }

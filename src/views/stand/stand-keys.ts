@@ -7,7 +7,7 @@ import { useReadAgain } from './read/use-read-again';
 import { READ_ROLE_NAMES, ROLE_KEYS } from './roles';
 import { useLookCloser } from './canvas/zoom/use-look-closer';
 import { WHOLE, ZOOM_STEP } from './canvas/zoom/zoom';
-import { STEP_TITLES, STEPS, useKept, useSession, useStand } from './session';
+import { STEP_TITLES, STEPS, useKept, useFrameLook, useSession, useStand } from './session';
 import { useStandActions } from './use-stand-actions';
 
 /** The keys of a stand's screen, and what of it can be done from the palette. It draws nothing, so that it wakes nobody. */
@@ -19,12 +19,7 @@ export function StandKeys(): null {
   const setBare = useSession((s) => s.setBare);
   const limit = useSession((s) => s.draft.limit);
   const setDraft = useSession((s) => s.setDraft);
-  const isMonochrome = useSession((s) => s.isMonochrome);
-  const setMonochrome = useSession((s) => s.setMonochrome);
-  const marksClips = useSession((s) => s.marksClips);
-  const setMarksClips = useSession((s) => s.setMarksClips);
-  const showsGrid = useSession((s) => s.showsGrid);
-  const setShowsGrid = useSession((s) => s.setShowsGrid);
+  const { isMonochrome, setMonochrome, marksClips, setMarksClips, showsGrid, setShowsGrid } = useFrameLook();
   const setZoom = useSession((s) => s.setZoom);
   const lookCloser = useLookCloser();
   const { copy, readAloud, share, goOn, exportFile } = useStandActions();

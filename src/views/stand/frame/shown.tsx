@@ -2,17 +2,12 @@ import { Check } from '@/ui/check';
 import { Stepper } from '@/ui/stepper';
 import { useLookCloser } from '../canvas/zoom/use-look-closer';
 import { MOST_TIMES, ZOOM_STEP } from '../canvas/zoom/zoom';
-import { useSession } from '../session';
+import { useFrameLook, useSession } from '../session';
 
 /** How the frame is shown: nothing of it changes the stand. */
 export function Shown() {
   const times = useSession((s) => s.zoom.times);
-  const isMonochrome = useSession((s) => s.isMonochrome);
-  const setMonochrome = useSession((s) => s.setMonochrome);
-  const marksClips = useSession((s) => s.marksClips);
-  const setMarksClips = useSession((s) => s.setMarksClips);
-  const showsGrid = useSession((s) => s.showsGrid);
-  const setShowsGrid = useSession((s) => s.setShowsGrid);
+  const { isMonochrome, setMonochrome, marksClips, setMarksClips, showsGrid, setShowsGrid } = useFrameLook();
   const lookCloser = useLookCloser();
   return (
     <section aria-label="How the frame is shown">

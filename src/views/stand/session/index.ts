@@ -15,6 +15,7 @@ export {
   useDerived,
   useKept,
   useEdit,
+  useFrameLook,
   useIntake,
   useMinute,
   useNextReading,

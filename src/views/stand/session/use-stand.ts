@@ -1,5 +1,6 @@
 import { createContext, useCallback, useContext, useSyncExternalStore } from 'react';
 import { useStore } from 'zustand';
+import { useShallow } from 'zustand/react/shallow';
 import { type Bag, type Derived, type NextReading, type Stand } from '@/model';
 import { type Answer, type Source } from '@/store';
 import { type Slip } from '@/words';
@@ -47,6 +48,20 @@ export const useStandBag = (): Bag => useAnswer((a) => a.bag);
 
 /** Something of how the stand is being looked at and worked with; its actions never change. */
 export const useSession = <T>(select: (session: Session) => T): T => useStore(useOpenStand().session, select);
+
+/** How the frame is shown, and the ways to change it. */
+export const useFrameLook = () =>
+  useStore(
+    useOpenStand().session,
+    useShallow(({ isMonochrome, setMonochrome, marksClips, setMarksClips, showsGrid, setShowsGrid }) => ({
+      isMonochrome,
+      setMonochrome,
+      marksClips,
+      setMarksClips,
+      showsGrid,
+      setShowsGrid,
+    })),
+  );
 
 /** What to do now, as the screen says it everywhere. */
 export const useSlip = (): Slip => useSource(useOpenStand().slip, itself<Slip>);
