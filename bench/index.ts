@@ -1,4 +1,5 @@
 import { type Figure, figureText } from './measure';
+import { listFigures } from './list';
 import { manyFigures } from './many';
 import { photoFigures } from './picture';
 import { searchFigures } from './search';
@@ -10,6 +11,7 @@ const GROUPS: Readonly<Record<string, () => Iterable<Figure> | AsyncIterable<Fig
   many: manyFigures,
   write: writeFigures,
   picture: photoFigures,
+  list: listFigures,
 };
 
 const asked = process.argv.slice(2);

@@ -12,6 +12,7 @@ import {
   SKYLINE_CELLS,
 } from '@/core/photo';
 import { makeScene, takePhoto } from '@/core/scene';
+import { CHROMIUM } from './chromium';
 import { type InPage } from './in-page/decode-to-span';
 import { type Figure, figure, median, runs } from './measure';
 
@@ -37,9 +38,6 @@ async function decoded(bytes: Buffer): Promise<Pixels> {
     rgba: new Uint8ClampedArray(data.buffer, data.byteOffset, data.length),
   };
 }
-
-/** Where Debian puts the browser. */
-const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
 
 /** In a browser, where there is one: from the file to the span of a stand, beside the browser's own decode. */
 async function inBrowser(bytes: Buffer): Promise<InPage | null> {

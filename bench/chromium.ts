@@ -1,0 +1,2 @@
+/** Where Debian puts the browser. */
+export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';

@@ -1,0 +1,156 @@
+import { execFileSync, spawn } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { readdir, readFile } from 'node:fs/promises';
+import { type BrowserContext, chromium, type Page } from '@playwright/test';
+import { finish } from '@/core/numerics';
+import { readStandFile, writeBackupSteps } from '@/files';
+import { writeBundle } from '@/files/bundle';
+import { sampleBag, type Stand, type StandPhoto, type StoredPhoto } from '@/model';
+import { CHROMIUM } from './chromium';
+import { type Figure, figure } from './measure';
+
+const STANDS = 500;
+const WITH_PICTURES = 20;
+const RUNS = 3;
+const PORT = 4391;
+const HERE = `http://localhost:${PORT}`;
+/** By then the rows in sight have their answers, ms. */
+const SETTLED_MS = 4000;
+const DEMO = 'src/demo';
+
+/** What the page's own thread did until a list stood, and until its answers did. */
+interface Opened {
+  /** All of its work, ms. */
+  readonly worked: number;
+  /** Its tasks of more than 50 ms together, ms. */
+  readonly blocked: number;
+  /** 0 where none was longer than 50 ms. */
+  readonly longest: number;
+}
+
+/** A list of 500 stands of which 20 have pictures, opened in a browser: what blocks its thread, beside an empty list. */
+export async function* listFigures(): AsyncGenerator<Figure> {
+  if (!existsSync(CHROMIUM)) {
+    process.stderr.write('bench: no browser here, so that the list is not measured\n');
+    return;
+  }
+  execFileSync('npm', ['run', '--silent', 'build'], { stdio: ['ignore', 'ignore', 'inherit'] });
+  const server = spawn('node', ['dist/server/index.js'], { env: { ...process.env, PORT: String(PORT) } });
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox'] });
+  try {
+    const empty = await several(await browser.newContext(), 0);
+    const full = await browser.newContext();
+    await bringIn(full, await backup());
+    const opened = await several(full, STANDS);
+    const of = (runs: readonly Opened[], what: keyof Opened) => runs.map((run) => run[what]);
+    yield figure('list-empty-worked', 'ms', of(empty, 'worked'));
+    yield figure('list-worked', 'ms', of(opened, 'worked'));
+    yield figure('list-blocked', 'ms', of(opened, 'blocked'));
+    yield figure('list-longest-task', 'ms', of(opened, 'longest'));
+    const least = Math.min(...of(empty, 'worked'));
+    yield figure(
+      'list-worked-vs-empty',
+      'x',
+      of(opened, 'worked').map((ms) => ms / least),
+    );
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}
+
+/** A backup of many stands, made of the demo's, with the pictures of the first of them. */
+async function backup(): Promise<Buffer> {
+  const names = (await readdir(DEMO)).filter((name) => name.endsWith('.paleseam.json') && !/^bag/.test(name));
+  const stands = await Promise.all(
+    names.map(async (name) => {
+      const read = readStandFile(await readFile(`${DEMO}/${name}`, 'utf8'));
+      if (!read.ok) throw new Error(read.error.message);
+      return read.value.stand;
+    }),
+  );
+  const kept = Array.from({ length: STANDS }, (_, i) => {
+    const { picture, ...drawn } = stands[i % stands.length] as Stand;
+    const stand: Stand = {
+      ...drawn,
+      id: `st-${i}`,
+      name: `${drawn.name} ${i + 1}`,
+      // no two are alike, so that no answer serves twice
+      lens: { ...drawn.lens, focalLengthMm: drawn.lens.focalLengthMm + i / 1000 },
+      ...(i < WITH_PICTURES && picture ? { picture } : {}),
+    };
+    const updatedAt = new Date(Date.UTC(2026, 4, 1) - i * 60_000).toISOString();
+    return { document: { stand, bag: null, used: [], minor: 0 }, updatedAt };
+  });
+  const madeAt = new Date().toISOString();
+  const text = finish(writeBackupSteps({ madeAt, bag: sampleBag(), stands: kept, broken: [] }));
+  if (!text.ok) throw new Error(text.error.message);
+  const pictures = await Promise.all(stands.flatMap(({ picture }) => (picture ? [photo(picture)] : [])));
+  const bundle = await writeBundle({ kind: 'backup', text: text.value.text, pictures });
+  if (!bundle.ok) throw new Error(bundle.error.message);
+  return Buffer.from(bundle.value);
+}
+
+async function photo({ sha256, type, name }: StandPhoto): Promise<StoredPhoto> {
+  const bytes = await readFile(`${DEMO}/pictures/${name}`);
+  return { sha256, type, bytes: new Uint8Array(bytes).buffer };
+}
+
+async function bringIn(context: BrowserContext, file: Buffer): Promise<void> {
+  const page = await context.newPage();
+  await page.goto(`${HERE}/stands`);
+  await page
+    .getByLabel('Stand files to open')
+    .setInputFiles({ name: 'backup.zip', mimeType: 'application/zip', buffer: file });
+  await page.getByText('The backup is in').waitFor({ timeout: 120_000 });
+  await page.waitForFunction(stored, STANDS, { timeout: 120_000 });
+  await page.close();
+}
+
+/** Whether so many stands are stored; runs in the page. */
+async function stored(count: number): Promise<boolean> {
+  const promised = <T>(request: IDBRequest<T>) =>
+    new Promise<T>((resolve) => request.addEventListener('success', () => resolve(request.result)));
+  const [database] = await indexedDB.databases();
+  const opened = await promised(indexedDB.open(database!.name!));
+  const stands = await promised(opened.transaction('stands').objectStore('stands').count());
+  opened.close();
+  return stands === count;
+}
+
+/** Opens the list several times over, each time in a page of its own. */
+async function several(context: BrowserContext, stands: number): Promise<readonly Opened[]> {
+  const runs: Opened[] = [];
+  for (let run = 0; run < RUNS; run++) {
+    const page = await context.newPage();
+    runs.push(await open(page, stands));
+    await page.close();
+  }
+  return runs;
+}
+
+async function open(page: Page, stands: number): Promise<Opened> {
+  await page.addInitScript(() => {
+    const tasks: number[] = [];
+    Object.assign(globalThis, { tasks });
+    new PerformanceObserver((list) => tasks.push(...list.getEntries().map((e) => e.duration))).observe({
+      type: 'longtask',
+      buffered: true,
+    });
+  });
+  const session = await page.context().newCDPSession(page);
+  await session.send('Performance.enable');
+  await page.goto(`${HERE}/stands`);
+  const list = page.getByRole('list', { name: 'Stands' });
+  if (stands) await list.getByRole('link').first().getByText('ISO').waitFor();
+  else await page.getByText('No stand yet').waitFor();
+  await page.waitForTimeout(SETTLED_MS);
+  const { metrics } = await session.send('Performance.getMetrics');
+  const worked = 1000 * (metrics.find((m) => m.name === 'TaskDuration')?.value ?? 0);
+  const tasks = await page.evaluate(() => (globalThis as unknown as { tasks: number[] }).tasks);
+  return {
+    worked,
+    blocked: tasks.reduce((sum, ms) => sum + ms, 0),
+    longest: Math.max(0, ...tasks),
+  };
+}
