@@ -7,7 +7,7 @@ import { readStandFile, writeBackupSteps } from '@/files';
 import { writeBundle } from '@/files/bundle';
 import { sampleBag, type Stand, type StandPhoto, type StoredPhoto } from '@/model';
 import { CHROMIUM } from './chromium';
-import { type Figure, figure } from './measure';
+import { type Figure, figure, median } from './measure';
 
 const STANDS = 500;
 const WITH_PICTURES = 20;
@@ -18,14 +18,21 @@ const HERE = `http://localhost:${PORT}`;
 const SETTLED_MS = 4000;
 const DEMO = 'src/demo';
 
-/** What the page's own thread did until a list stood, and until its answers did. */
-interface Opened {
-  /** All of its work, ms. */
+/** What the page's own thread did. */
+interface Work {
+  /** All of it, ms. */
   readonly worked: number;
   /** Its tasks of more than 50 ms together, ms. */
   readonly blocked: number;
   /** 0 where none was longer than 50 ms. */
   readonly longest: number;
+}
+
+interface Opened {
+  /** From nothing, with all that starting the page takes. */
+  readonly cold: Work;
+  /** From another of its screens. */
+  readonly warm: Work;
 }
 
 /** A list of 500 stands of which 20 have pictures, opened in a browser: what blocks its thread, beside an empty list. */
@@ -42,16 +49,20 @@ export async function* listFigures(): AsyncGenerator<Figure> {
     const full = await browser.newContext();
     await bringIn(full, await backup());
     const opened = await several(full, STANDS);
-    const of = (runs: readonly Opened[], what: keyof Opened) => runs.map((run) => run[what]);
-    yield figure('list-empty-worked', 'ms', of(empty, 'worked'));
-    yield figure('list-worked', 'ms', of(opened, 'worked'));
-    yield figure('list-blocked', 'ms', of(opened, 'blocked'));
-    yield figure('list-longest-task', 'ms', of(opened, 'longest'));
-    const least = Math.min(...of(empty, 'worked'));
+    for (const way of ['cold', 'warm'] as const) {
+      const of = (runs: readonly Opened[], what: keyof Work) => runs.map((run) => run[way][what]);
+      yield figure(`list-${way}-empty-worked`, 'ms', of(empty, 'worked'));
+      yield figure(`list-${way}-worked`, 'ms', of(opened, 'worked'));
+      yield figure(`list-${way}-empty-blocked`, 'ms', of(empty, 'blocked'));
+      yield figure(`list-${way}-blocked`, 'ms', of(opened, 'blocked'));
+      yield figure(`list-${way}-empty-longest-task`, 'ms', of(empty, 'longest'));
+      yield figure(`list-${way}-longest-task`, 'ms', of(opened, 'longest'));
+    }
+    const own = median(empty.map((run) => run.cold.worked));
     yield figure(
-      'list-worked-vs-empty',
+      'list-cold-worked-vs-empty',
       'x',
-      of(opened, 'worked').map((ms) => ms / least),
+      opened.map((run) => run.cold.worked / own),
     );
   } finally {
     await browser.close();
@@ -140,17 +151,32 @@ async function open(page: Page, stands: number): Promise<Opened> {
   });
   const session = await page.context().newCDPSession(page);
   await session.send('Performance.enable');
-  await page.goto(`${HERE}/stands`);
-  const list = page.getByRole('list', { name: 'Stands' });
-  if (stands) await list.getByRole('link').first().getByText('ISO').waitFor();
-  else await page.getByText('No stand yet').waitFor();
-  await page.waitForTimeout(SETTLED_MS);
-  const { metrics } = await session.send('Performance.getMetrics');
-  const worked = 1000 * (metrics.find((m) => m.name === 'TaskDuration')?.value ?? 0);
-  const tasks = await page.evaluate(() => (globalThis as unknown as { tasks: number[] }).tasks);
-  return {
-    worked,
-    blocked: tasks.reduce((sum, ms) => sum + ms, 0),
-    longest: Math.max(0, ...tasks),
+  const taskSeconds = async () => {
+    const { metrics } = await session.send('Performance.getMetrics');
+    return metrics.find((m) => m.name === 'TaskDuration')?.value ?? 0;
   };
+  const during = async (deed: () => Promise<unknown>): Promise<Work> => {
+    const before = await taskSeconds();
+    await page.evaluate(() => (globalThis as unknown as Partial<Tasks>).tasks?.splice(0));
+    await deed();
+    if (stands) await page.getByRole('list', { name: 'Stands' }).getByText('ISO').first().waitFor();
+    else await page.getByText('No stand yet').waitFor();
+    await page.waitForTimeout(SETTLED_MS);
+    const { tasks } = await page.evaluate(() => ({ tasks: (globalThis as unknown as Tasks).tasks }));
+    return {
+      worked: 1000 * ((await taskSeconds()) - before),
+      blocked: tasks.reduce((sum, ms) => sum + ms, 0),
+      longest: Math.max(0, ...tasks),
+    };
+  };
+  const cold = await during(() => page.goto(`${HERE}/stands`));
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByRole('heading', { name: 'Settings' }).waitFor();
+  await page.waitForTimeout(SETTLED_MS);
+  const warm = await during(() => page.getByRole('link', { name: 'Stands', exact: true }).click());
+  return { cold, warm };
+}
+
+interface Tasks {
+  readonly tasks: number[];
 }

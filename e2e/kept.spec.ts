@@ -238,18 +238,21 @@ test('forty stands are searched, sorted, put away and gone on from', async ({ pa
   }));
   await page.getByLabel('Stand files to open').setInputFiles(files);
   const rows = page.getByRole('list', { name: 'Stands' }).getByRole('listitem');
-  await expect(rows).toHaveCount(40);
+  await expect(rows.first()).toHaveAttribute('aria-setsize', '40');
   await page.reload();
-  // a row works out its answer when it comes near, so that a long list opens at once
   const slip = '1 stop, soft, level; 27.5 mm above the rail; f/11, 1/15 s, ISO 100';
   await expect(rows.first()).toContainText(slip);
-  await expect(rows.first().getByRole('button')).toHaveCount(1);
-  await expect(rows.last().getByRole('button')).toHaveCount(0);
-  await rows.last().scrollIntoViewIfNeeded();
+  // rows are made as they come into sight
+  expect(await rows.count()).toBeLessThan(20);
+  const toTheEnd = async () => {
+    await rows.last().scrollIntoViewIfNeeded();
+    return rows.last().getAttribute('aria-posinset');
+  };
+  await expect.poll(toTheEnd).toBe('40');
   await expect(rows.last()).toContainText(slip);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
   await page.getByRole('combobox', { name: 'Order' }).selectOption('name');
-  await expect(rows.nth(9)).toContainText('Stand 10 on');
+  await expect(rows.last()).toContainText('Stand 40 on');
   await page.getByRole('searchbox', { name: 'Search stands' }).fill('stand 17 wall');
   await expect(rows).toHaveCount(1);
   await fromMenu(page, 'More about Stand 17 on the long way round the terraces by the old wall', 'Archive');

@@ -26,6 +26,8 @@ test.describe('the demo stands', () => {
     await expect(page.getByRole('link', { name: /Marl Pan/ })).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByRole('link', { name: /Marl Pan/ })).toBeVisible();
+    // a toast that goes gives the focus back
+    await expect(page.getByText(/is deleted/)).toHaveCount(0);
     await fromMenu(page, 'More about Sarrat Dune, into the light', 'Duplicate');
     await expect(page.getByRole('link', { name: /Sarrat Dune/ })).toHaveCount(2);
     await fromMenu(page, 'More', 'Reset the demo');

@@ -1,8 +1,8 @@
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
-import { createSummaries } from '@/store';
-import { photoClient, skylineClient, solveClient, studyClient } from '@/workers';
+import { createGlances } from '@/store';
+import { glanceClient, photoClient, skylineClient, solveClient, studyClient } from '@/workers';
 import { Shell } from '@/views/workspace/shell';
 import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-context';
 import { StandsPage } from '@/views/stands/stands-page';
@@ -19,6 +19,7 @@ const SettingsPage = lazy(() =>
 
 const CLIENTS: Clients = {
   solve: solveClient,
+  glance: glanceClient,
   study: studyClient,
   picture: photoClient,
   skyline: skylineClient,
@@ -104,12 +105,12 @@ function WorkspaceRoot({ name, base }: { name: WorkspaceName; base: string }) {
       workspace,
       base,
       isDemo: name === 'demo',
-      summaries: createSummaries(CLIENTS.solve()),
+      glances: createGlances(CLIENTS.glance(), workspace),
       clients: CLIENTS,
     }),
     [workspace, base, name],
   );
-  useEffect(() => () => access.summaries.dispose(), [access]);
+  useEffect(() => () => access.glances.dispose(), [access]);
   return (
     <WorkspaceContext value={access}>
       <Shell />

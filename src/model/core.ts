@@ -18,6 +18,13 @@ export {
   type MeterScale,
   secondsForEv,
 } from '@/core/exposure';
-export { type Coding, type LightFigures, lightOfFigures, linearOfByte, middleStops } from '@/core/photo';
+export {
+  type Coding,
+  type LightFigures,
+  lightOfFigures,
+  linearOfByte,
+  middleStops,
+  type Pixels,
+} from '@/core/photo';
 export { type SensorWindow, sensorWindow } from '@/core/sensor';
 export { type Place, roughSunAltitudeDeg } from '@/core/sky';

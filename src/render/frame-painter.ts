@@ -2,7 +2,8 @@ import { type FramePoint, type Role, skylineAt } from '@/core/field';
 import { dimmingField, type FrameSize, type Lens, type Seat, type SlantTables } from '@/core/optics';
 import { srgbFromLinear } from '@/core/units';
 import { type SensorWindow, type StandShape } from '@/model';
-import { type FrameLayers } from './frame-layers';
+import { displayLight, THEME_TINTS, TINTS } from './pixels/display-light';
+import { type FrameLayers } from './pixels/frame-layers';
 
 /** What a frame looks like as it would be recorded. */
 export interface FramePicture {
@@ -32,30 +33,11 @@ export interface KnownCells {
   readonly cells: Uint8Array;
 }
 
-/** Tints in linear light, so that the regions of a drawn ground can be told apart. */
-const TINTS: Record<Role, readonly [number, number, number]> = {
-  sky: [0.92, 0.98, 1.06],
-  land: [1.05, 1, 0.9],
-  water: [0.9, 1.01, 1.02],
-  feature: [1.03, 0.98, 0.97],
-};
 const GREY = [1, 1, 1];
-/** In Dusk the whole picture is dimmer and warm. */
-export const THEME_TINTS = { noon: [1, 1, 1], dusk: [0.5, 0.38, 0.26] } as const;
-
 /** Tones are looked up in this many steps a stop, from `LUT_FROM` to `LUT_TO`. */
 const LUT_STEPS = 64;
 const LUT_FROM = -10;
 const LUT_TO = 8;
-/** Bend of the shoulder: the least of the highlights is kept apart, mid-grey stays a mid-grey on the screen. */
-const SHOULDER = 0.6;
-
-/** Display light (linear, 0 to 1) of a tone: white at the top of the sensor's window, and clipped there. */
-export function displayLight(tone: number, window: SensorWindow): number {
-  const x = Math.min(1, 2 ** (tone - window.highlightRoom));
-  return (x * (1 + SHOULDER)) / (x + SHOULDER);
-}
-
 function toneTable(tint: readonly number[], picture: FramePicture): Uint8ClampedArray {
   const count = (LUT_TO - LUT_FROM) * LUT_STEPS + 1;
   const table = new Uint8ClampedArray(count * 3);

@@ -1,18 +1,18 @@
 import { type SeamAt } from '@/core/optics';
 import { cropBox, frameOf, type Stand, strips } from '@/model';
-import { LightPicture, type LightPictureProps } from './light-picture';
 
 export interface StandDrawingProps {
   stand: Stand;
   /** Where the seam lies through the glass in use; null without any. */
   seam: SeamAt | null;
-  theme: LightPictureProps['theme'];
+  /** Address of an image of it as it would be recorded; null: it is drawn. */
+  picture: string | null;
   /** The larger side, px. */
   size?: number;
 }
 
-/** A stand's frame in little: the light of its picture, or the skyline and what is marked, what is cropped off, and the seam. */
-export function StandDrawing({ stand, seam, theme, size = 84 }: StandDrawingProps) {
+/** A stand's frame in little: as it would be recorded, or the skyline and what is marked, what is cropped off, and the seam. */
+export function StandDrawing({ stand, seam, picture, size = 84 }: StandDrawingProps) {
   const { widthMm, heightMm } = frameOf(stand.camera);
   const scale = size / Math.max(widthMm, heightMm);
   const [width, height] = [widthMm * scale, heightMm * scale];
@@ -27,13 +27,13 @@ export function StandDrawing({ stand, seam, theme, size = 84 }: StandDrawingProp
     `${width},${height}`,
   ];
   const end = seam && ends(seam, width, height);
-  const { picture } = stand;
   const box = cropBox(stand.crop, frameOf(stand.camera));
   return (
     <span className="relative block">
       {picture && (
-        <span className="absolute top-px left-px">
-          <LightPicture light={picture.light} theme={theme} width={width} height={height} />
+        <span className="absolute top-px left-px isolate block" style={{ width, height }}>
+          <img src={picture} alt="" className="size-full" />
+          <span className="absolute inset-0 bg-(--photo-tint) mix-blend-multiply" />
         </span>
       )}
       <svg

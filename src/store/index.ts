@@ -13,10 +13,10 @@ export { minuteClock } from './clock';
 export { derivedStore, type Source, steady } from './derived-store';
 export { device, type DeviceState } from './device';
 export { type DocumentStore } from './document-store';
+export { createGlances, glanceOf, type Glances } from './glances';
 export { clearJournal, journal, journalText, note, startJournal } from './journal';
 export { prefer, type Preferences, preferences } from './preferences';
-export { type BrokenStand, type StandSummary } from './stands';
-export { createSummaries, type Summaries } from './summaries';
+export { type BrokenStand, newestFirst, type StandSummary } from './stands';
 export { type Channel, lockPresence, notePresence, type Presence, type TabMessage } from './tabs';
 export { createWorkspace } from './workspace';
 export {

@@ -79,6 +79,16 @@ describe('a workspace', () => {
     expect(demo.bag.state.getState().value.cameras?.length).toBeGreaterThan(0);
   });
 
+  it('has its seeds in their order, however long they take to be read', async () => {
+    let ms = Date.UTC(2026, 2, 14);
+    const now = () => new Date((ms += 3)).toISOString();
+    const demo = make(async () => memoryStorage(), { seeds: async () => SEEDS, now });
+    await demo.load();
+    const files = SEEDS.map((text) => (JSON.parse(text) as { stand?: { name: string } }).stand?.name);
+    const names = demo.state.getState().stands.map((s) => s.document.stand.name);
+    expect(names).toEqual(files.filter((name) => name !== undefined));
+  });
+
   it('that was left half seeded by an earlier version is seeded again, and one that was emptied by hand is not', async () => {
     const storage = memoryStorage();
     await storage.putBag({ filters: [] }, { revision: 0 });

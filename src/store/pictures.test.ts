@@ -47,6 +47,21 @@ const withPhotoIn = async (workspace: Workspace) => {
 };
 
 describe('the picture of a stand', () => {
+  it('of the demo is fetched once, however many ask for it at a time', async () => {
+    const seedPhoto = jest.fn(async () => stored());
+    const workspace = createWorkspace({
+      open: async () => memoryStorage(),
+      newId,
+      now: () => new Date(nowMs).toISOString(),
+      seedPhoto,
+    });
+    await workspace.load();
+    const found = await Promise.all([workspace.findPhoto(HASH), workspace.findPhoto(HASH)]);
+    expect(found).toEqual([stored(), stored()]);
+    expect(await workspace.findPhoto(HASH)).toEqual(stored());
+    expect(seedPhoto).toHaveBeenCalledTimes(1);
+  });
+
   it('that undo of this tab still refers to is not collected by another tab that opens (faults 3, 4)', async () => {
     const storage = memoryStorage();
     let tabs = 0;

@@ -52,22 +52,31 @@ export function createPhotoShelf(options: ShelfOptions): PhotoShelf {
     report('saved');
   };
 
+  /** What is being looked for: whoever asks for it meanwhile waits for the same. */
+  const finding = new Map<string, Promise<StoredPhoto | null>>();
+
+  const find = async (sha256: string): Promise<StoredPhoto | null> => {
+    const kept =
+      unstored.get(sha256) ??
+      (await storage()
+        .picture(sha256)
+        .catch(() => undefined));
+    if (kept) return kept;
+    // a seed's picture that is not to be had now is asked for again the next time
+    const seeded = (await seedPhoto?.(sha256).catch(() => null)) ?? null;
+    if (seeded)
+      await storage()
+        .putPhoto(seeded, nowMs())
+        .catch(() => {});
+    return seeded;
+  };
+
   return {
     keep: (picture) => put(picture).catch(() => {}),
-    async find(sha256) {
-      const kept =
-        unstored.get(sha256) ??
-        (await storage()
-          .picture(sha256)
-          .catch(() => undefined));
-      if (kept) return kept;
-      // a seed's picture that is not to be had now is asked for again the next time
-      const seeded = (await seedPhoto?.(sha256).catch(() => null)) ?? null;
-      if (seeded)
-        await storage()
-          .putPhoto(seeded, nowMs())
-          .catch(() => {});
-      return seeded;
+    find(sha256) {
+      const found = finding.get(sha256) ?? find(sha256).finally(() => finding.delete(sha256));
+      finding.set(sha256, found);
+      return found;
     },
     async ensureStored(sha256) {
       const picture = unstored.get(sha256);

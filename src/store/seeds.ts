@@ -15,6 +15,7 @@ export interface SeedRules {
  */
 export function seedsOf(files: readonly string[], { newId, now, nameOf }: SeedRules): Seeds {
   const refused = (path: string, message: string) => new Error(`demo file: ${path}: ${message}`);
+  const begunMs = Date.parse(now());
   const bags = files.filter((text) => text.includes('"kind": "bag"'));
   const bag = bags.reduce((own, text) => {
     const read = readBagFile(text);
@@ -30,7 +31,7 @@ export function seedsOf(files: readonly string[], { newId, now, nameOf }: SeedRu
       const document = { stand, bag: own.filters.length ? own : null, used: [], minor };
       const kept = bringsNothingNew(document, bag) ? { ...document, bag: null } : document;
       // the first of them was changed last
-      const updatedAt = new Date(Date.parse(now()) - i).toISOString();
+      const updatedAt = new Date(begunMs - i).toISOString();
       return { document: withCopies(kept, bag), updatedAt };
     });
   return { bag, stands };

@@ -188,9 +188,8 @@ export function createStands(options: StandsOptions): Stands {
     show(records) {
       const [good, bad] = [records.filter(isStand), records.filter((r) => !isStand(r))];
       for (const { id, revision } of good) lineOf(id).known(revision);
-      const newestFirst = good.toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt));
       state.setState({
-        stands: newestFirst.map(({ id, updatedAt, document }) => ({
+        stands: good.toSorted(newestFirst).map(({ id, updatedAt, document }) => ({
           id,
           updatedAt,
           document: withCopies(document, options.bag()),
@@ -254,6 +253,10 @@ export function createStands(options: StandsOptions): Stands {
     },
   };
 }
+
+/** Orders by when they were last changed: ISO 8601. */
+export const newestFirst = (a: { readonly updatedAt: string }, b: { readonly updatedAt: string }): number =>
+  a.updatedAt < b.updatedAt ? 1 : a.updatedAt > b.updatedAt ? -1 : 0;
 
 /** Whether a record has the bones of a stand, so that a list can show it; what else is wrong with it is told where it is opened. */
 function isStand(record: StandRecord): boolean {

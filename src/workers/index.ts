@@ -1,6 +1,7 @@
 import { workerClient, type WorkerLike } from './client';
 
 export type { JobResult, WorkerClient } from './client';
+export type { Glance } from './glance';
 export type { JobKind, Jobs } from './protocol';
 export type { PhotoRead, SkylineRead } from '@/photos/read-photo';
 
@@ -17,6 +18,13 @@ export const studyClient = () =>
     'study',
     () => new Worker(new URL('./study.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
     STUDY_LIMIT_MS,
+  );
+
+/** The client of what a list shows of each stand, with a worker of its own: no open stand waits for it. */
+export const glanceClient = () =>
+  workerClient(
+    'glance',
+    () => new Worker(new URL('./glance.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
   );
 
 /** The client that reads picture files, with a worker of its own. */

@@ -2,6 +2,7 @@ import { type Coding } from '@/core/photo';
 import { type Bag, type Solution, type Stand, type Study } from '@/model';
 // a bare import would bring the reader of exposure data into the page
 import type { PhotoRead, SkylineRead } from '@/photos/read-photo';
+import type { Glance, StandToGlanceAt } from './glance';
 
 /** What each kind of job takes and gives. */
 export interface Jobs {
@@ -16,6 +17,8 @@ export interface Jobs {
     readonly input: { readonly bytes: ArrayBuffer; readonly type: string; readonly coding: Coding };
     readonly output: SkylineRead | null;
   };
+  /** What a list shows of a stand. */
+  glance: { readonly input: StandToGlanceAt; readonly output: Glance };
   study: { readonly input: { readonly stand: Stand; readonly bag: Bag }; readonly output: Study };
 }
 

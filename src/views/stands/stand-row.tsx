@@ -1,101 +1,69 @@
 import { format } from 'date-fns';
 import { Copy, Download, EllipsisVertical, StepForward, Trash2 } from 'lucide-react';
-import { type ReactNode, useMemo } from 'react';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { useStore } from 'zustand';
-import { bagForStand, deriveStand, isSheet, solutionKey } from '@/model';
 import { GlassSwatch, StandDrawing } from '@/render';
-import { isUpsideDown } from '@/core/optics';
-import { type StandSummary } from '@/store';
+import { glanceOf, type StandSummary } from '@/store';
 import { Menu } from '@/ui/menu';
-import { useTheme } from '@/ui/theme';
-import { useNear } from '@/ui/use-near';
-import { slipLine, slipOf } from '@/words';
 import { archiveItem } from '../shared/archive-item';
 import { useBag, useWorkspace } from '../workspace/workspace-context';
 import { standKey } from '../shared/stand-path';
 import { useFromStand } from '../shared/use-from-stand';
 
-/** A stand in the list: its frame with the seam, the sheet, and its slip in a line; the answer waits until the row is near. */
-export function StandRow({ id, updatedAt, document: kept }: StandSummary) {
-  const { base } = useWorkspace();
-  const { ref, isNear } = useNear<HTMLLIElement>();
+export interface StandRowProps {
+  summary: StandSummary;
+  /** Its place in the whole list, from 0, and how long that is: a reader of the screen is told of all of them. */
+  index: number;
+  count: number;
+  /** Told the row's element, so that its height is known. */
+  measure: (row: HTMLLIElement | null) => void;
+}
+
+/** A stand in the list: its frame with the seam, the sheet, and its slip in a line, once they are worked out. */
+export const StandRow = memo(function StandRow({ summary, index, count, measure }: StandRowProps) {
+  const { base, glances } = useWorkspace();
+  const bag = useBag();
+  const glance = useStore(glances.state, (s) => glanceOf(s, summary, bag));
+  const { id, updatedAt, document: kept } = summary;
   const { stand } = kept;
   const name = stand.name || 'without a name';
   const readings = `${stand.readings.length} ${stand.readings.length === 1 ? 'reading' : 'readings'}`;
-  const head = <span className="block truncate text-lg font-semibold compact:text-base">{name}</span>;
-  const foot = (
-    <span className="block truncate text-sm text-quiet">
-      {stand.lens.focalLengthMm} mm, {readings}; changed {format(new Date(updatedAt), 'd MMM yyyy, HH:mm')}
-    </span>
-  );
+  const sheets = glance?.sheets ?? [];
   return (
-    <li ref={ref} className="flex items-center gap-1 border-b border-rule hover:bg-chosen">
+    <li
+      ref={measure}
+      data-index={index}
+      aria-posinset={index + 1}
+      aria-setsize={count}
+      className="flex items-center gap-1 border-b border-rule hover:bg-chosen"
+    >
       <Link
         to={`${base}/stands/${standKey(id)}`}
         className="flex min-h-20 min-w-0 flex-1 items-center gap-3 py-2 pl-1 desk:gap-4 desk:pl-2"
       >
-        {isNear ? <Answered kept={kept} head={head} foot={foot} /> : <Laid head={head} foot={foot} />}
+        <span className="flex w-[86px] shrink-0 justify-center">
+          <StandDrawing stand={stand} seam={glance?.seam ?? null} picture={glance?.picture ?? null} />
+        </span>
+        <span className="flex w-[42px] shrink-0 justify-center compact:hidden">
+          {sheets.length > 0 && <GlassSwatch filters={sheets} upsideDown={glance?.isUpsideDown ?? false} />}
+        </span>
+        <span className="min-w-0 flex-1">
+          <span className="block truncate text-lg font-semibold compact:text-base">{name}</span>
+          <span className="line-clamp-2 min-h-6">{glance === null ? NOT_WORKED_OUT : glance?.line}</span>
+          <span className="block truncate text-sm text-quiet">
+            {stand.lens.focalLengthMm} mm, {readings}; changed{' '}
+            {format(new Date(updatedAt), 'd MMM yyyy, HH:mm')}
+          </span>
+        </span>
       </Link>
-      {isNear && <RowMenu id={id} name={name} archived={!!stand.archived} />}
+      <RowMenu id={id} name={name} archived={!!stand.archived} />
     </li>
   );
-}
+});
 
-/** What a row shows of its answer, around its name and its foot. */
-function Answered({ kept, head, foot }: { kept: StandSummary['document'] } & Ends) {
-  const { summaries } = useWorkspace();
-  const workspaceBag = useBag();
-  const theme = useTheme((t) => t.theme);
-  const { stand } = kept;
-  const bag = useMemo(() => bagForStand(kept, workspaceBag), [kept, workspaceBag]);
-  const key = useMemo(() => solutionKey(stand, bag), [stand, bag]);
-  const solution = useStore(summaries.state, (s) => s.solutions.get(key)) ?? null;
-  const derived = useMemo(() => deriveStand(stand, bag, solution), [stand, bag, solution]);
-  const slip = slipOf({ stand, derived, search: solution ? 'idle' : 'working', oldestMinutes: null });
-  const glass = derived.inUse;
-  const sheets = glass?.seat ? glass.filters.filter(isSheet) : [];
-  return (
-    <Laid
-      drawing={<StandDrawing stand={stand} seam={glass?.outcome.seam?.at ?? null} theme={theme} />}
-      sheet={
-        sheets.length > 0 && (
-          <GlassSwatch filters={sheets} upsideDown={!!glass?.seat && isUpsideDown(glass.seat.turnDeg)} />
-        )
-      }
-      head={head}
-      line={slipLine(slip)}
-      foot={foot}
-    />
-  );
-}
-
-interface Ends {
-  head: ReactNode;
-  foot: ReactNode;
-}
-
-/** The places of a row; those without their part keep their room. */
-function Laid({
-  drawing,
-  sheet,
-  head,
-  line = '\u00a0',
-  foot,
-}: Ends & { drawing?: ReactNode; sheet?: ReactNode; line?: string }) {
-  return (
-    <>
-      <span className="flex w-[86px] shrink-0 justify-center">{drawing}</span>
-      <span className="flex w-[42px] shrink-0 justify-center compact:hidden">{sheet}</span>
-      <span className="min-w-0 flex-1">
-        {head}
-        <span className="line-clamp-2">{line}</span>
-        {foot}
-      </span>
-    </>
-  );
-}
+const NOT_WORKED_OUT = 'could not be worked out; your stand is safe';
 
 function RowMenu({ id, name, archived }: { id: string; name: string; archived: boolean }) {
   const { workspace } = useWorkspace();

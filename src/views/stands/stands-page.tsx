@@ -1,40 +1,23 @@
 import { EllipsisVertical, Plus, RotateCcw, Upload } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
-import { ErrorBoundary } from 'react-error-boundary';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { note, type RefusedThing, type StandSummary } from '@/store';
+import { type RefusedThing } from '@/store';
 import { Button } from '@/ui/button';
 import { Menu } from '@/ui/menu';
 import { mergeText } from '@/words';
-import { ListTools } from '../shared/list-tools';
 import { RefusedList } from '../shared/refused-list';
 import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
 import { standKey } from '../shared/stand-path';
-import { answersTo, useListTools } from '../shared/use-list-tools';
-import { BrokenStands, FailedRow } from './broken-stands';
-import { StandRow } from './stand-row';
-import { useAnswers } from './use-answers';
+import { BrokenStands } from './broken-stands';
+import { StandList } from './stand-list';
 
 interface Refusal {
   readonly file: string;
   readonly path: string;
   readonly message: string;
 }
-
-const ORDERS = [
-  ['changed', 'last changed first'],
-  ['made', 'newest first'],
-  ['name', 'by name'],
-] as const;
-type Order = (typeof ORDERS)[number][0];
-
-const BY: Record<Order, (a: StandSummary, b: StandSummary) => number> = {
-  changed: (a, b) => b.updatedAt.localeCompare(a.updatedAt),
-  made: (a, b) => Date.parse(b.document.stand.createdAt) - Date.parse(a.document.stand.createdAt),
-  name: (a, b) => a.document.stand.name.localeCompare(b.document.stand.name, 'en-GB', { numeric: true }),
-};
 
 /** All stands: open one, begin one, or bring one in from a file. */
 export function StandsPage() {
@@ -93,7 +76,7 @@ export function StandsPage() {
         )}
         <RefusedList refused={refused} />
         <BrokenStands broken={broken} />
-        {stands.length ? <List stands={stands} /> : <Empty onBegin={begin} />}
+        {stands.length ? <StandList stands={stands} scroller={drop.rootRef} /> : <Empty onBegin={begin} />}
         {!isDemo && (
           <p className="mt-8 text-quiet">
             New here?{' '}
@@ -122,48 +105,6 @@ function Empty({ onBegin }: { onBegin: () => void }) {
         <Plus size={20} aria-hidden /> New stand
       </Button>
     </div>
-  );
-}
-
-function List({ stands }: { stands: readonly StandSummary[] }) {
-  const tools = useListTools<Order>('changed');
-  const { wanted, order, showsArchive } = tools;
-  const archived = stands.filter((s) => s.document.stand.archived).length;
-  const shown = useMemo(() => {
-    const text = ({ document: { stand } }: StandSummary) =>
-      `${stand.name} ${stand.notes ?? ''} ${stand.lens.focalLengthMm} mm`;
-    return stands
-      .filter((s) => !!s.document.stand.archived === showsArchive && answersTo(text(s), wanted))
-      .sort(BY[order]);
-  }, [stands, wanted, order, showsArchive]);
-  useAnswers(shown);
-  return (
-    <>
-      <ListTools
-        {...tools}
-        searchLabel="Search stands"
-        orders={ORDERS}
-        count={stands.length}
-        archivedCount={archived}
-      />
-      {shown.length ? (
-        <ul aria-label={showsArchive ? 'Archived stands' : 'Stands'} className="border-t border-rule">
-          {shown.map((summary) => (
-            <ErrorBoundary
-              key={summary.id}
-              fallback={<FailedRow id={summary.id} name={summary.document.stand.name} />}
-              onError={note}
-            >
-              <StandRow {...summary} />
-            </ErrorBoundary>
-          ))}
-        </ul>
-      ) : (
-        <p role="status" className="border-t border-rule pt-4 text-quiet">
-          {wanted ? `No stand here answers to “${wanted}”.` : 'Every stand is in the archive.'}
-        </p>
-      )}
-    </>
   );
 }
 

@@ -4,9 +4,9 @@ import { type Bag, type NewId } from '@/model';
 import {
   device,
   type DeviceState,
+  type Glances,
   type Preferences,
   preferences,
-  type Summaries,
   type Workspace,
   type WorkspaceState,
 } from '@/store';
@@ -21,7 +21,7 @@ export interface WorkspaceAccess {
   readonly base: string;
   readonly isDemo: boolean;
   /** What the list of stands shows of each. */
-  readonly summaries: Summaries;
+  readonly glances: Glances;
   /** Those who work beside the page. */
   readonly clients: Clients;
 }

@@ -1,9 +1,8 @@
 import { useMemo } from 'react';
 import { type LightField, type PictureTie } from '@/core/field';
 import { vignetteField } from '@/core/optics';
-import { MID_GREY } from '@/core/units';
-import { lightOfFigures, middleStops, openingsOf, polariserBand, type StandPhoto } from '@/model';
-import { type FrameLayers, type FramePicture, frameLayers } from '@/render';
+import { openingsOf, polariserBand } from '@/model';
+import { type FrameLayers, type FramePicture, frameLayers, shownLight } from '@/render';
 import { useShownGlass } from './shown-glass';
 import { useDerived, useSession, useStand, useStandBag } from '../session';
 
@@ -71,15 +70,13 @@ export function usePicture(): Picture | null {
   const dimmed = useDimming();
   const vignette = useVignette(layers, glass?.seat?.turnDeg ?? 0);
   const skyShift = usePolariserBand(layers);
-  const own = useMemo(() => picture && midGreyStops(picture), [picture]);
-  const tie = useMemo((): PictureTie | null => {
-    if (!field || !layers || own === undefined) return null;
-    // where nothing ties it, its mid-grey is shown as the usual light
-    return field.tie ?? { offsetEv: layers.usualEv - own, contrast: 1, by: 'exposure-data' };
-  }, [field, layers, own]);
+  const light = useMemo(
+    () => field && layers && shownLight(field, layers.usualEv, picture),
+    [field, layers, picture],
+  );
   const glassEv = glass?.outcome.exposure?.evMidGrey;
   return useMemo(() => {
-    if (!prepared || !layers) return null;
+    if (!prepared || !layers || !light) return null;
     const { frame, lens, window } = prepared.input;
     return {
       layers,
@@ -89,23 +86,15 @@ export function usePicture(): Picture | null {
       skyline,
       shapes: shapes ?? [],
       // bare, the land stays where it is placed and the sky goes where it goes
-      evMidGrey:
-        exposed?.evMidGrey ??
-        glassEv ??
-        bareEv ??
-        (tie && own !== undefined ? tie.offsetEv + tie.contrast * own : layers.usualEv),
-      tie,
+      evMidGrey: exposed?.evMidGrey ?? glassEv ?? bareEv ?? light.evMidGrey,
+      tie: light.tie,
       known: knownCells(prepared.input.field),
       glass: dimmed,
       vignette,
       skyShift,
     };
-  }, [prepared, layers, skyline, shapes, exposed, glassEv, bareEv, tie, own, dimmed, vignette, skyShift]);
+  }, [prepared, layers, skyline, shapes, exposed, glassEv, bareEv, light, dimmed, vignette, skyShift]);
 }
 
 const knownCells = ({ known, grid }: LightField): Picture['known'] =>
   known ? { columns: grid.columns, rows: grid.rows, cells: known } : null;
-
-/** Light that a picture itself has at mid-grey, log2: where the camera put it, or else half of it lies above. */
-const midGreyStops = ({ coding, light }: StandPhoto): number =>
-  coding ? middleStops(lightOfFigures(light)) : Math.log2(MID_GREY);

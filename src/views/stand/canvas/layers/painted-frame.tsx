@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef } from 'react';
-import { paintClips, paintFrame, paintPhoto, photoPlate } from '@/render';
+import { paintClips, paintFrame, paintPhoto, plateOfImage } from '@/render';
 import { useTheme } from '@/ui/theme';
 import { useDerived, usePhoto, useSession, useStand } from '../../session';
 import { type DrawnSize } from '../frame-path';
@@ -26,7 +26,7 @@ export function PaintedFrame({ width, height }: DrawnSize) {
   const ratio = (isClose ? Math.max(CLOSE_SIDE, wholeSide) : wholeSide) / Math.max(width, height);
   const [columns, rows] = [Math.round(width * ratio), Math.round(height * ratio)];
   const plate = useMemo(
-    () => image && photoPlate(image, { width: columns, height: rows }, isClose ? CLOSE_SIDE : WHOLE_SIDE),
+    () => image && plateOfImage(image, { width: columns, height: rows }, isClose ? CLOSE_SIDE : WHOLE_SIDE),
     [image, columns, rows, isClose],
   );
   const tie = picture?.tie ?? null;

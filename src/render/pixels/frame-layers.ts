@@ -51,7 +51,8 @@ export function frameLayers(field: LightField): FrameLayers {
   };
 }
 
-function assumedLight(readings: readonly PlacedReading[]): { sky: number; land: number } {
+/** The light of sky and land where one of them, or both, is not read, EV. */
+export function assumedLight(readings: readonly PlacedReading[]): { sky: number; land: number } {
   const known = (role: Role) => readingsFor(role, readings).map((r) => r.ev100);
   const land = known('land');
   const sky = known('sky');

@@ -1,0 +1,77 @@
+import { isUpsideDown, type SeamAt } from '@/core/optics';
+import {
+  type Bag,
+  codingOf,
+  deriveStand,
+  frameOf,
+  isSheet,
+  type Pixels,
+  type SheetFilter,
+  solveSteps,
+  type Stand,
+  type StoredPhoto,
+} from '@/model';
+import { littlePixels } from '@/render/pixels/little';
+import { photoPlate } from '@/render/pixels/plate';
+import { slipOf } from '@/words/plan/slip';
+import { slipLine } from '@/words/plan/stand-line';
+
+export interface StandToGlanceAt {
+  readonly stand: Stand;
+  readonly bag: Bag;
+  /** Null where the stand has no picture, or it is not here. */
+  readonly photo: StoredPhoto | null;
+}
+
+/** What a list shows of a stand. */
+export interface Glance {
+  /** Its slip in one line. */
+  readonly line: string;
+  /** The sheets in use, the one nearest the lens first; none where none is seated. */
+  readonly sheets: readonly SheetFilter[];
+  readonly isUpsideDown: boolean;
+  /** Where the seam lies; null without any. */
+  readonly seam: SeamAt | null;
+  /** The stand in little as an image's address, with the frame's proportions; null where its light cannot be told. */
+  readonly picture: string | null;
+}
+
+/** What draws in a worker. */
+export interface Drawing {
+  /** A picture's pixels at a size. */
+  readonly pixelsOf: (photo: StoredPhoto, size: { columns: number; rows: number }) => Promise<Pixels>;
+  /** The address of an image of these pixels. */
+  readonly imageOf: (pixels: Pixels) => Promise<string>;
+}
+
+/** Pixels along the long side of a picture in little: as shown, on a screen of two to one. */
+const LITTLE = 180;
+
+/** Works out what a list shows of a stand; yields about how much is done. */
+export async function* glanceAt(
+  { stand, bag, photo }: StandToGlanceAt,
+  { pixelsOf, imageOf }: Drawing,
+): AsyncGenerator<number, Glance> {
+  const solution = yield* solveSteps(stand, bag);
+  const derived = deriveStand(stand, bag, solution);
+  const { inUse: glass, prepared } = derived;
+  const said = {
+    line: slipLine(slipOf({ stand, derived, search: 'idle', oldestMinutes: null })),
+    sheets: glass?.seat ? glass.filters.filter(isSheet) : [],
+    isUpsideDown: !!glass?.seat && isUpsideDown(glass.seat.turnDeg),
+    seam: glass?.outcome.seam?.at ?? null,
+  };
+  yield 0.9;
+  if (!prepared) return { ...said, picture: null };
+  const { picture } = stand;
+  // what cannot be decoded is as good as not there
+  const pixels = picture && photo && (await pixelsOf(photo, littleSize(stand)).catch(() => null));
+  const plate = pixels && { picture, plate: photoPlate(pixels, codingOf(picture)) };
+  return { ...said, picture: await imageOf(littlePixels({ prepared, glass, photo: plate ?? null })) };
+}
+
+function littleSize({ camera }: Stand): { columns: number; rows: number } {
+  const { widthMm, heightMm } = frameOf(camera);
+  const scale = LITTLE / Math.max(widthMm, heightMm);
+  return { columns: Math.round(widthMm * scale), rows: Math.round(heightMm * scale) };
+}
