@@ -1,7 +1,9 @@
 import { type Figure, figureText } from './measure';
+import { cliFigures } from './cli';
 import { listFigures } from './list';
 import { manyFigures } from './many';
 import { photoFigures } from './picture';
+import { renderFigures } from './renders';
 import { searchFigures } from './search';
 import { writeFigures } from './write';
 
@@ -12,6 +14,8 @@ const GROUPS: Readonly<Record<string, () => Iterable<Figure> | AsyncIterable<Fig
   write: writeFigures,
   picture: photoFigures,
   list: listFigures,
+  renders: renderFigures,
+  cli: cliFigures,
 };
 
 const asked = process.argv.slice(2);

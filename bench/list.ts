@@ -1,19 +1,15 @@
-import { execFileSync, spawn } from 'node:child_process';
-import { existsSync } from 'node:fs';
 import { readdir, readFile } from 'node:fs/promises';
-import { type BrowserContext, chromium, type Page } from '@playwright/test';
+import { type Browser, type BrowserContext, type Page } from '@playwright/test';
 import { finish } from '@/core/numerics';
 import { readStandFile, writeBackupSteps } from '@/files';
 import { writeBundle } from '@/files/bundle';
 import { sampleBag, type Stand, type StandPhoto, type StoredPhoto } from '@/model';
-import { CHROMIUM } from './chromium';
 import { type Figure, figure, median } from './measure';
+import { served } from './served';
 
 const STANDS = 500;
 const WITH_PICTURES = 20;
 const RUNS = 3;
-const PORT = 4391;
-const HERE = `http://localhost:${PORT}`;
 /** By then the rows in sight have their answers, ms. */
 const SETTLED_MS = 4000;
 const DEMO = 'src/demo';
@@ -36,38 +32,28 @@ interface Opened {
 }
 
 /** A list of 500 stands of which 20 have pictures, opened in a browser: what blocks its thread, beside an empty list. */
-export async function* listFigures(): AsyncGenerator<Figure> {
-  if (!existsSync(CHROMIUM)) {
-    process.stderr.write('bench: no browser here, so that the list is not measured\n');
-    return;
+export const listFigures = (): AsyncGenerator<Figure> => served(figuresOf);
+
+async function* figuresOf(browser: Browser, address: string): AsyncGenerator<Figure> {
+  const empty = await several(await browser.newContext(), address, 0);
+  const full = await browser.newContext();
+  await bringIn(full, address, await backup());
+  const opened = await several(full, address, STANDS);
+  for (const way of ['cold', 'warm'] as const) {
+    const of = (runs: readonly Opened[], what: keyof Work) => runs.map((run) => run[way][what]);
+    yield figure(`list-${way}-empty-worked`, 'ms', of(empty, 'worked'));
+    yield figure(`list-${way}-worked`, 'ms', of(opened, 'worked'));
+    yield figure(`list-${way}-empty-blocked`, 'ms', of(empty, 'blocked'));
+    yield figure(`list-${way}-blocked`, 'ms', of(opened, 'blocked'));
+    yield figure(`list-${way}-empty-longest-task`, 'ms', of(empty, 'longest'));
+    yield figure(`list-${way}-longest-task`, 'ms', of(opened, 'longest'));
   }
-  execFileSync('npm', ['run', '--silent', 'build'], { stdio: ['ignore', 'ignore', 'inherit'] });
-  const server = spawn('node', ['dist/server/index.js'], { env: { ...process.env, PORT: String(PORT) } });
-  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox'] });
-  try {
-    const empty = await several(await browser.newContext(), 0);
-    const full = await browser.newContext();
-    await bringIn(full, await backup());
-    const opened = await several(full, STANDS);
-    for (const way of ['cold', 'warm'] as const) {
-      const of = (runs: readonly Opened[], what: keyof Work) => runs.map((run) => run[way][what]);
-      yield figure(`list-${way}-empty-worked`, 'ms', of(empty, 'worked'));
-      yield figure(`list-${way}-worked`, 'ms', of(opened, 'worked'));
-      yield figure(`list-${way}-empty-blocked`, 'ms', of(empty, 'blocked'));
-      yield figure(`list-${way}-blocked`, 'ms', of(opened, 'blocked'));
-      yield figure(`list-${way}-empty-longest-task`, 'ms', of(empty, 'longest'));
-      yield figure(`list-${way}-longest-task`, 'ms', of(opened, 'longest'));
-    }
-    const own = median(empty.map((run) => run.cold.worked));
-    yield figure(
-      'list-cold-worked-vs-empty',
-      'x',
-      opened.map((run) => run.cold.worked / own),
-    );
-  } finally {
-    await browser.close();
-    server.kill();
-  }
+  const own = median(empty.map((run) => run.cold.worked));
+  yield figure(
+    'list-cold-worked-vs-empty',
+    'x',
+    opened.map((run) => run.cold.worked / own),
+  );
 }
 
 /** A backup of many stands, made of the demo's, with the pictures of the first of them. */
@@ -107,9 +93,9 @@ async function photo({ sha256, type, name }: StandPhoto): Promise<StoredPhoto> {
   return { sha256, type, bytes: new Uint8Array(bytes).buffer };
 }
 
-async function bringIn(context: BrowserContext, file: Buffer): Promise<void> {
+async function bringIn(context: BrowserContext, address: string, file: Buffer): Promise<void> {
   const page = await context.newPage();
-  await page.goto(`${HERE}/stands`);
+  await page.goto(`${address}/stands`);
   await page
     .getByLabel('Stand files to open')
     .setInputFiles({ name: 'backup.zip', mimeType: 'application/zip', buffer: file });
@@ -130,17 +116,17 @@ async function stored(count: number): Promise<boolean> {
 }
 
 /** Opens the list several times over, each time in a page of its own. */
-async function several(context: BrowserContext, stands: number): Promise<readonly Opened[]> {
+async function several(context: BrowserContext, address: string, stands: number): Promise<readonly Opened[]> {
   const runs: Opened[] = [];
   for (let run = 0; run < RUNS; run++) {
     const page = await context.newPage();
-    runs.push(await open(page, stands));
+    runs.push(await open(page, address, stands));
     await page.close();
   }
   return runs;
 }
 
-async function open(page: Page, stands: number): Promise<Opened> {
+async function open(page: Page, address: string, stands: number): Promise<Opened> {
   await page.addInitScript(() => {
     const tasks: number[] = [];
     Object.assign(globalThis, { tasks });
@@ -169,7 +155,7 @@ async function open(page: Page, stands: number): Promise<Opened> {
       longest: Math.max(0, ...tasks),
     };
   };
-  const cold = await during(() => page.goto(`${HERE}/stands`));
+  const cold = await during(() => page.goto(`${address}/stands`));
   await page.getByRole('link', { name: 'Settings' }).click();
   await page.getByRole('heading', { name: 'Settings' }).waitFor();
   await page.waitForTimeout(SETTLED_MS);

@@ -18,7 +18,8 @@ const bagOf = (count: number): Bag => ({
 
 /** Bags of many sheets, whole and up to the single sheets, and how many times a bag of twelve they take. */
 export function* manyFigures(): Generator<Figure> {
-  const solve = (bag: Bag, tell?: (solution: Solution) => void) => finish(solveSteps(STAND, bag, 5, tell));
+  const solve = (bag: Bag, tell?: (solution: Solution) => void) =>
+    finish(solveSteps(STAND, bag, tell ? { onSingles: tell } : {}));
   const twelve = runs(() => void solve(bagOf(12)), { warm: 2, count: 5 });
   const middle = twelve.toSorted((a, b) => a - b)[2] as number;
   for (const count of [59, 200]) {

@@ -12,7 +12,7 @@ import {
   SKYLINE_CELLS,
 } from '@/core/photo';
 import { makeScene, takePhoto } from '@/core/scene';
-import { CHROMIUM } from './chromium';
+import { CHROMIUM } from './served';
 import { type InPage } from './in-page/decode-to-span';
 import { type Figure, figure, median, runs } from './measure';
 

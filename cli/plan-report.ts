@@ -6,6 +6,7 @@ import {
   type Derived,
   type Glass,
   glassOf,
+  prepareStand,
   solveStand,
   type Stand,
   type Study,
@@ -100,8 +101,10 @@ export interface SolvedStand {
 
 /** Solves a stand with the core that the interface uses. */
 export function planStand(stand: Stand, bag: Bag): SolvedStand {
-  const derived = deriveStand(stand, bag, solveStand(stand, bag));
-  const study = studyStand(stand, bag);
+  const ready = prepareStand(stand, bag);
+  const solution = solveStand(stand, bag, { ready });
+  const derived = deriveStand(stand, bag, solution, ready);
+  const study = studyStand(stand, bag, { ready, result: solution.result });
   return { stand, bag, derived, study, report: reportOf(stand, bag, derived, study) };
 }
 

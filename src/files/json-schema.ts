@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { schemas } from '@/model/documents/schema';
 
 /** The stand file as a JSON Schema: types, ranges and keys; what several fields must be together stands in the reader. */

@@ -17,7 +17,7 @@ describe('files that earlier versions wrote', () => {
     expect(sameContent(opened.stand, json.stand)).toBe(true);
     expect(sameContent(opened.bag, json.bag)).toBe(true);
     const { stand, bag } = opened;
-    const { plan, fault } = deriveStand(stand, bag, solveStand(stand, bag, 1));
+    const { plan, fault } = deriveStand(stand, bag, solveStand(stand, bag, { workedOut: 1 }));
     expect(fault).toBeNull();
     expect(plan).not.toBeNull();
     expect(sameContent(valueOf(readStandFile(valueOf(writeStandFile(opened)))).stand, json.stand)).toBe(true);

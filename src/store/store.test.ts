@@ -328,7 +328,7 @@ describe('answers that are kept', () => {
     solver.ask(first, bag);
     solver.ask({ ...first, name: 'another name' }, bag);
     expect(worker.asked).toHaveLength(1);
-    const answer: Solution = solveStand(first, bag, 0);
+    const answer: Solution = solveStand(first, bag, { workedOut: 0 });
     worker.asked[0]!.settle({ type: 'done', output: answer });
     await tick();
     expect(solver.state.getState()).toEqual({ answer, work: 'idle', progress: null });

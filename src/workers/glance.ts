@@ -6,6 +6,7 @@ import {
   frameOf,
   isSheet,
   type Pixels,
+  prepareStand,
   type SheetFilter,
   solveSteps,
   type Stand,
@@ -52,8 +53,9 @@ export async function* glanceAt(
   { stand, bag, photo }: StandToGlanceAt,
   { pixelsOf, imageOf }: Drawing,
 ): AsyncGenerator<number, Glance> {
-  const solution = yield* solveSteps(stand, bag);
-  const derived = deriveStand(stand, bag, solution);
+  const ready = prepareStand(stand, bag);
+  const solution = yield* solveSteps(stand, bag, { ready });
+  const derived = deriveStand(stand, bag, solution, ready);
   const { inUse: glass, prepared } = derived;
   const said = {
     line: slipLine(slipOf({ stand, derived, search: 'idle', oldestMinutes: null })),

@@ -49,17 +49,21 @@ export function sumCells(
   thickness?: Float64Array,
 ): CellSums {
   const sums = new Float64Array(weights.length * SUMS);
-  for (let i = 0, at = 0; i < weights.length; i++, at += SUMS) {
-    const w = weights[i] as number;
-    if (w === 0) continue;
-    const k = thickness ? (thickness[i] as number) : 1;
-    sums[at] = w * k * k;
-    if (bright[i] === 1) {
-      sums[at + BRIGHT] = w * k;
-      sums[at + SLOPED] = w * k * ((Math.floor(i / columns) + 0.5) / rows - brightMiddle.v);
+  for (let row = 0, i = 0; row < rows; row++) {
+    const below = (row + 0.5) / rows - brightMiddle.v;
+    for (let column = 0; column < columns; column++, i++) {
+      const w = weights[i] as number;
+      if (w === 0) continue;
+      const k = thickness ? (thickness[i] as number) : 1;
+      const at = i * SUMS;
+      sums[at] = w * k * k;
+      if (bright[i] === 1) {
+        sums[at + BRIGHT] = w * k;
+        sums[at + SLOPED] = w * k * below;
+      }
+      if (far[i] === 1) sums[at + FAR] = w * k * k;
+      sums[at + WANTED] = w * k * (stops[i] as number);
     }
-    if (far[i] === 1) sums[at + FAR] = w * k * k;
-    sums[at + WANTED] = w * k * (stops[i] as number);
   }
   const middles = (count: number) => Float64Array.from({ length: count }, (_, i) => (i + 0.5) / count);
   return withRunningSums({ columns, rows, u: middles(columns), v: middles(rows), sums });

@@ -165,12 +165,12 @@ describe('a frame without two sides', () => {
 describe('how safe an answer is', () => {
   it('names a reading without which another sheet would be best', () => {
     const readings = [sky, { ...sky, id: 'r3', ev100: 16.6, u: 0.8 }, { ...sky, id: 'r4', u: 0.2 }, land];
-    const { deciding, bestForSpans } = safetyOf(prepared(testStand({ readings })).input);
+    const { deciding, bestForSpans } = safetyOf(prepared(testStand({ readings })));
     expect(deciding).toContainEqual(expect.objectContaining({ kind: 'taken', readingId: 'r3' }));
     expect(bestForSpans![0]).toBeLessThanOrEqual(4.2);
     expect(bestForSpans![1]).toBeGreaterThanOrEqual(4.2);
     // of two readings neither is left out: the other alone would say nothing of the side
-    const two = safetyOf(prepared(testStand({ readings: readings.filter((r) => r.id !== 'r4') })).input);
+    const two = safetyOf(prepared(testStand({ readings: readings.filter((r) => r.id !== 'r4') })));
     expect(two.deciding).toEqual([]);
   });
 
@@ -183,16 +183,16 @@ describe('how safe an answer is', () => {
     ];
     const ridge = { id: 's1', name: 'lit ridge', region: 'feature' as const, points };
     const readings = [{ ...sky, ev100: 14 }, land];
-    const asked = safetyOf(prepared(testStand({ readings, shapes: [ridge] })).input).deciding;
+    const asked = safetyOf(prepared(testStand({ readings, shapes: [ridge] }))).deciding;
     expect(asked).toContainEqual(expect.objectContaining({ kind: 'missing', shape: ridge }));
     const told = { ...ridge, treat: 'protect' as const };
-    const { deciding } = safetyOf(prepared(testStand({ readings, shapes: [told] })).input);
+    const { deciding } = safetyOf(prepared(testStand({ readings, shapes: [told] })));
     expect(deciding.filter((d) => d.kind === 'missing')).toEqual([]);
   });
 
   it('has no spans where nothing was measured', () => {
     const stand = testStand({ look: { school: 'sun', sun: 'side' }, readings: [] });
-    expect(safetyOf(prepared(stand).input)).toEqual({ bestForSpans: null, deciding: [] });
+    expect(safetyOf(prepared(stand))).toEqual({ bestForSpans: null, deciding: [] });
   });
 });
 

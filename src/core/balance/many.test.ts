@@ -89,7 +89,7 @@ describe('a bag of many sheets (fault 71)', () => {
       v: i % 2 ? 0.1 : 0.8,
     }));
     let searches = 0;
-    const safety = safetySteps(prepared({ ...stand, readings }, bagOf(34, 1)).input);
+    const safety = safetySteps(prepared({ ...stand, readings }, bagOf(34, 1)));
     for (let step = safety.next(); !step.done; step = safety.next()) searches++;
     expect(searches).toBeLessThan(80);
   });

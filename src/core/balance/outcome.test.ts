@@ -117,7 +117,7 @@ describe('what becomes of the readings', () => {
 
 describe('the spans over which the same sheet stays best', () => {
   it('hold the span itself and end within a stop either way', () => {
-    const [low, high] = safetyOf(prepared(testStand()).input).bestForSpans!;
+    const [low, high] = safetyOf(prepared(testStand())).bestForSpans!;
     expect(low).toBeLessThanOrEqual(3);
     expect(high).toBeGreaterThanOrEqual(3);
     expect(high - low).toBeGreaterThan(0.3);
@@ -126,6 +126,6 @@ describe('the spans over which the same sheet stays best', () => {
   });
 
   it('are none without a plan', () => {
-    expect(safetyOf(prepared(testStand({ readings: [] })).input).bestForSpans).toBeNull();
+    expect(safetyOf(prepared(testStand({ readings: [] }))).bestForSpans).toBeNull();
   });
 });

@@ -47,14 +47,17 @@ export interface Posed {
   readonly transition: (set: SheetSet) => Transition;
   /** The fit of a pair whose sheets stand in their own slots, in the order given; NaN where there is no target. */
   readonly fitInSlots: (set: SheetSet, seat: RasterSeat) => number;
+  /** The same frame and glass in another light or under another look: what was sampled of the glass is kept. */
+  readonly again: (change: Partial<Pick<BalanceInput, 'field' | 'look'>>) => Posed;
 }
 
 /** The lens as a set's sheets see it in the search: a pair at the mean of its two slots. */
 export const lensFor = (lens: Lens, set: SheetSet): Lens => (set.length > 1 ? atSlot(lens, 0.5) : lens);
 
-export function pose(input: BalanceInput): Posed {
+export const pose = (input: BalanceInput): Posed => posed(input, lightThrough(input));
+
+function posed(input: BalanceInput, light: LightThrough): Posed {
   const laid = targetFor(input);
-  const light = lightThrough(input);
   const searches = laid.ok ? searchesFor(input, laid.target) : null;
   const searchFor = perSet((set) => {
     const search = searches?.(set, lensFor(input.lens, set));
@@ -75,12 +78,8 @@ export function pose(input: BalanceInput): Posed {
       return fitAt(startSet(search, set, { coarse: table, fine: () => table }), raster.turn, raster.offset);
     },
     tables: light.atSeat,
-    transition: perSet((set) =>
-      transitionOf(
-        set.map((s) => s.sheet),
-        beamDiameterMm(input.lens),
-      ),
-    ),
+    transition: light.transition,
+    again: (change) => posed({ ...input, ...change }, light),
   };
 }
 
@@ -113,6 +112,8 @@ function perSet<V>(make: (set: SheetSet) => V): (set: SheetSet) => V {
     return value;
   };
 }
+
+type LightThrough = ReturnType<typeof lightThrough>;
 
 /** The light that sheets let through, sampled once a sheet, and the dimming that follows. */
 function lightThrough(input: BalanceInput) {
@@ -150,12 +151,18 @@ function lightThrough(input: BalanceInput) {
   };
   const fine = perSet((set) => slantTables(set, (by) => together(set, by, 1)));
   return {
-    atOneDistance: (set: SheetSet): SetDimming => ({
-      coarse: together(set, 1, coarsely),
-      fine: () => together(set, 1, byBins),
+    atOneDistance: perSet((set): SetDimming => {
+      let byBin: DimmingTable | undefined;
+      return { coarse: together(set, 1, coarsely), fine: () => (byBin ??= together(set, 1, byBins)) };
     }),
     atSeat: (set: SheetSet, seat: Seat): SlantTables =>
       set.length > 1 ? slantTables(set, (by) => inTwoSlots(set, seat, { by, every: 1 })) : fine(set),
+    transition: perSet((set) =>
+      transitionOf(
+        set.map((s) => s.sheet),
+        beam,
+      ),
+    ),
     /** A pair, for the search alone. */
     inSlots: (set: SheetSet, seat: Seat) => inTwoSlots(set, seat, { by: 1, every: byBins }),
   };

@@ -7,9 +7,9 @@ import {
 } from '@/core/field';
 import { finish, mean, type Steps } from '@/core/numerics';
 import { balance, sameSet } from './plan';
-import { pose } from './pose';
+import { pose, type Posed } from './pose';
 import { groundOf, sideReadings, sidesOf, wantedEv } from './sides';
-import { type BalanceInput, type SheetSet, type Sides } from './types';
+import { type BalanceInput, type BalanceResult, type SheetSet, type Sides } from './types';
 
 /** Steps and reach of the shift of the brighter side's readings, stops. */
 const STEP = 1 / 6;
@@ -35,13 +35,11 @@ const LIKELY_SHEETS = 12;
 /** So many readings are left out in turn at most, evenly taken of all. */
 const MOST_LEFT_OUT = 60;
 
-/** The input with the sheets that the best sets are made of, where there are many. */
-function withLikelySheets(input: BalanceInput): BalanceInput {
-  if (input.sheets.length <= MANY_SHEETS) return input;
-  const result = balance(pose(input), 0);
-  if (!result.ok) return input;
-  const likely = new Set(result.balance.ranking.flatMap((r) => r.set));
-  return { ...input, sheets: [...likely].slice(0, LIKELY_SHEETS) };
+/** The question with the sheets that the best sets are made of, where there are many. */
+function withLikelySheets(posed: Posed, answer: BalanceResult): Posed {
+  if (posed.input.sheets.length <= MANY_SHEETS || !answer.ok) return posed;
+  const likely = new Set(answer.balance.ranking.flatMap((r) => r.set));
+  return pose({ ...posed.input, sheets: [...likely].slice(0, LIKELY_SHEETS) });
 }
 
 /** Some of many, evenly taken. */
@@ -50,12 +48,16 @@ const someOf = <T>(all: readonly T[], most: number): readonly T[] =>
     ? all
     : Array.from({ length: most }, (_, i) => all[Math.floor((i * all.length) / most)] as T);
 
-/** One after another the searches that tell how safe an answer is; every yield tells about how much is done. */
-export function* safetySteps(whole: BalanceInput): Steps<Safety> {
-  const input = withLikelySheets(whole);
+/**
+ * One after another the searches that tell how safe an answer is; every yield tells about how much is done.
+ *
+ * @param answer the one that is asked about, where it is known
+ */
+export function* safetySteps(whole: Posed, answer = balance(whole)): Steps<Safety> {
+  const posed = withLikelySheets(whole, answer);
+  const { input } = posed;
   const { readings } = input.field;
   const counted = sidesOf(readings, input.look, { window: input.window, ground: groundOf(input.field) });
-  const answer = balance(pose(input));
   if (!counted.ok || counted.sides.spanStops === null || !answer.ok)
     return { bestForSpans: null, deciding: [] };
   const { sides } = counted;
@@ -70,7 +72,7 @@ export function* safetySteps(whole: BalanceInput): Steps<Safety> {
   let done = 0;
   for (const way of [1, -1]) {
     let steps = 0;
-    while (steps < STEPS && isStill(bestIn(input, shifted(input.field, sides, way * (steps + 1) * STEP)))) {
+    while (steps < STEPS && isStill(bestIn(posed, shifted(input.field, sides, way * (steps + 1) * STEP)))) {
       steps++;
       yield ++done / searches;
     }
@@ -79,7 +81,7 @@ export function* safetySteps(whole: BalanceInput): Steps<Safety> {
   const deciding: Deciding[] = [];
   for (const reading of leftOut) {
     const otherwise = bestWith(
-      input,
+      posed,
       readings.filter((r) => r !== reading),
     );
     if (otherwise && !isStill(otherwise)) deciding.push({ kind: 'taken', readingId: reading.id, otherwise });
@@ -87,7 +89,7 @@ export function* safetySteps(whole: BalanceInput): Steps<Safety> {
   }
   for (const shape of features) {
     const otherwise = likely(sides)
-      .map((ev100) => bestWith(input, [...readings, readingOf(shape, ev100)]))
+      .map((ev100) => bestWith(posed, [...readings, readingOf(shape, ev100)]))
       .find((set) => set && !isStill(set));
     if (otherwise) deciding.push({ kind: 'missing', shape, otherwise });
     yield ++done / searches;
@@ -96,7 +98,7 @@ export function* safetySteps(whole: BalanceInput): Steps<Safety> {
 }
 
 /** `safetySteps` in one go. */
-export const safetyOf = (input: BalanceInput): Safety => finish(safetySteps(input));
+export const safetyOf = (posed: Posed): Safety => finish(safetySteps(posed));
 
 const isSame = (a: SheetSet, b: SheetSet | null): boolean =>
   !!b &&
@@ -106,15 +108,15 @@ const isSame = (a: SheetSet, b: SheetSet | null): boolean =>
   );
 
 /** The best set in another light; null where there is no plan. */
-function bestIn(input: BalanceInput, field: LightField): SheetSet | null {
-  const result = balance(pose({ ...input, field }), 0);
+function bestIn(posed: Posed, field: LightField): SheetSet | null {
+  const result = balance(posed.again({ field }), 0);
   return result.ok ? (result.balance.ranking[0]?.set ?? null) : null;
 }
 
 /** The best set if these were the readings; null where there is no plan. */
-function bestWith(input: BalanceInput, given: readonly (PlacedReading | LightReading)[]): SheetSet | null {
+function bestWith(posed: Posed, given: readonly (PlacedReading | LightReading)[]): SheetSet | null {
   const readings = given.map((r) => ('rough' in r && r.rough ? { ...r, place: undefined } : r));
-  return bestIn(input, input.relit(readings));
+  return bestIn(posed, posed.input.relit(readings));
 }
 
 const [SKY, FEATURE] = (['sky', 'feature'] as const).map((r) => REGION_CODES.indexOf(r));

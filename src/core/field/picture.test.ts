@@ -3,6 +3,7 @@ import {
   KNOWN,
   type LightReading,
   mapRegions,
+  pictureCells,
   pictureField,
   type PictureLight,
   placeReadings,
@@ -33,20 +34,20 @@ const at = (v: number) => Math.floor(v * 160) * 240 + 120;
 
 describe('a picture as a light field', () => {
   it('is tied to EV by its exposure data where nothing is read', () => {
-    const field = pictureField(map, [], picture(1, 9))!;
+    const field = pictureField(map, [], pictureCells(map.grid, picture(1, 9)))!;
     expect(field.tie).toEqual({ offsetEv: 9, contrast: 1, by: 'exposure-data' });
     expect([field.ev[at(0.2)], field.ev[at(0.8)]]).toEqual([12, 9]);
   });
 
   it('takes its level from one reading, which wins over the exposure data', () => {
-    const field = pictureField(map, [land], picture(1, 3))!;
+    const field = pictureField(map, [land], pictureCells(map.grid, picture(1, 3)))!;
     expect(field.tie.by).toBe('level');
     expect(field.ev[at(0.8)]).toBeCloseTo(10, 6);
     expect(field.ev[at(0.2)]).toBeCloseTo(13, 6);
   });
 
   it('takes its contrast too from readings that lie apart', () => {
-    const field = pictureField(map, [sky, land], picture(1.5))!;
+    const field = pictureField(map, [sky, land], pictureCells(map.grid, picture(1.5)))!;
     expect(field.tie).toMatchObject({ by: 'contrast-and-level', contrast: expect.closeTo(1.5, 5) });
     expect(field.ev[at(0.2)]).toBeCloseTo(13, 5);
     expect(field.ev[at(0.8)]).toBeCloseTo(10, 5);
@@ -60,12 +61,12 @@ describe('a picture as a light field', () => {
     expect(tiePicture(picture(), placeReadings(map, reversed))).toMatchObject({ by: 'level', contrast: 1 });
     const { place: _, ...rough } = land;
     expect(tiePicture(picture(), placeReadings(map, [rough]))).toBeNull();
-    expect(pictureField(map, [rough], picture())).toBeNull();
+    expect(pictureField(map, [rough], pictureCells(map.grid, picture()))).toBeNull();
   });
 
   it('holds the black of a picture to a floor, never to minus infinity', () => {
     const black = { ...picture(1, 9), luminance: new Float32Array(2400).fill(0, 1200).fill(1, 0, 1200) };
-    const field = pictureField(map, [], black)!;
+    const field = pictureField(map, [], pictureCells(map.grid, black))!;
     expect(field.ev[at(0.8)]).toBe(9 - 20);
   });
 
@@ -86,14 +87,14 @@ describe('a picture as a light field', () => {
     });
 
     it('says of each side how much it does not tell', () => {
-      const field = pictureField(map, [sky, land], cut)!;
+      const field = pictureField(map, [sky, land], pictureCells(map.grid, cut))!;
       expect(field.known![at(0.2) - 60]).toBe(KNOWN.atLeast);
       expect(field.known![at(0.95)]).toBe(KNOWN.atMost);
       expect(unknownLight(field)).toEqual([
         { side: 'sky', blown: expect.closeTo(0.5, 2), black: 0 },
         { side: 'land', blown: 0, black: expect.closeTo(0.2, 2) },
       ]);
-      expect(unknownLight(pictureField(map, [sky, land], picture())!)).toEqual([]);
+      expect(unknownLight(pictureField(map, [sky, land], pictureCells(map.grid, picture()))!)).toEqual([]);
     });
   });
 });

@@ -1,6 +1,6 @@
 import { leastSquaresSlope, mean } from '@/core/numerics';
 import { type LightField, type PlacedReading, placeReadings } from './light';
-import { REGION_CODES, type RegionMap } from './grid';
+import { type Grid, REGION_CODES, type RegionMap } from './grid';
 import { KNOWN, type LightReading, type PictureTie } from './types';
 
 /** A picture as light: linear luminance, row by row, in any unit. */
@@ -74,18 +74,19 @@ export function tiePicture(picture: PictureLight, readings: readonly PlacedReadi
   };
 }
 
-/** The light field of a picture: each cell's mean luminance as EV. Null where nothing ties it to EV. */
-export function pictureField(
-  map: RegionMap,
-  given: readonly LightReading[],
-  picture: PictureLight,
-): (LightField & { readonly tie: PictureTie }) | null {
-  const readings = placeReadings(map, given);
-  const tie = tiePicture(picture, readings);
-  if (!tie) return null;
-  const { columns, rows } = map.grid;
+/** A picture's light over a grid's cells, whatever it is tied to. */
+export interface PictureCells {
+  readonly picture: PictureLight;
+  /** Mean luminance of each cell, log2. */
+  readonly log: Float64Array;
+  /** What of each cell is known (`KNOWN`). */
+  readonly known: Uint8Array;
+}
+
+/** A picture seen cell by cell; for whoever asks for its field again and again. */
+export function pictureCells({ columns, rows }: Grid, picture: PictureLight): PictureCells {
   const least = picture.luminance.reduce((a, b) => Math.max(a, b), 0) * DARKEST;
-  const ev = new Float64Array(columns * rows);
+  const log = new Float64Array(columns * rows);
   const known = new Uint8Array(columns * rows);
   for (let row = 0, i = 0; row < rows; row++)
     for (let column = 0; column < columns; column++, i++) {
@@ -94,10 +95,22 @@ export function pictureField(
         [column / columns, row / rows],
         [(column + 1) / columns, (row + 1) / rows],
       );
-      ev[i] = tie.offsetEv + tie.contrast * Math.log2(Math.max(least, cell.y));
+      log[i] = Math.log2(Math.max(least, cell.y));
       known[i] = cell.known;
     }
-  return { ...map, ev, readings, tie, known };
+  return { picture, log, known };
+}
+
+/** The light field of a picture: each cell's mean luminance as EV. Null where nothing ties it to EV. */
+export function pictureField(
+  map: RegionMap,
+  given: readonly LightReading[],
+  { picture, log, known }: PictureCells,
+): (LightField & { readonly tie: PictureTie }) | null {
+  const readings = placeReadings(map, given);
+  const tie = tiePicture(picture, readings);
+  if (!tie) return null;
+  return { ...map, ev: log.map((stops) => tie.offsetEv + tie.contrast * stops), readings, tie, known };
 }
 
 /** How much of the sky, and of all below it, a picture does not tell: parts of their cells that are blown, and black. */

@@ -12,6 +12,7 @@ import {
   lightField,
   type LightReading,
   mapRegions,
+  pictureCells,
   pictureField,
   type RegionMap,
 } from '@/core/field';
@@ -163,7 +164,7 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
   const box = cropBox(stand.crop, frame);
   const shapes = [...(stand.shapes ?? []), ...(box ? strips(box) : [])];
   const map = mapRegions(gridFor(frame), stand.skyline, shapes);
-  const relit = (of: readonly LightReading[]) => standField(stand, map, of);
+  const relit = lightOver(stand, map);
   const occupied = fittedFilters(stand, bag);
   const freeSlots = Math.max(0, (bag.slots ?? 1) - occupied.length);
   const input: BalanceInput = {
@@ -183,11 +184,18 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
   };
 }
 
-/** The light of the stand's picture where it has one that something ties to EV, else spread from its readings. */
-function standField({ picture }: Stand, map: RegionMap, readings: readonly LightReading[]) {
-  if (!picture) return lightField(map, readings);
-  const light = lightOfFigures(picture.light, picture.exposure && evOfWhite(exposureEv(picture.exposure)));
-  return pictureField(map, readings, light) ?? lightField(map, readings);
+/** A prepared stand under another look than its own, all else being the same. */
+export const underLookOf = (prepared: Prepared, stand: Stand): Prepared => ({
+  ...prepared,
+  ...prepared.again({ look: lookOf(stand) }),
+});
+
+/** The light that readings make: of the stand's picture where something ties it to EV, else spread from them. */
+function lightOver({ picture }: Stand, map: RegionMap): BalanceInput['relit'] {
+  if (!picture) return (readings) => lightField(map, readings);
+  const evOfOne = picture.exposure && evOfWhite(exposureEv(picture.exposure));
+  const cells = pictureCells(map.grid, lightOfFigures(picture.light, evOfOne));
+  return (readings) => pictureField(map, readings, cells) ?? lightField(map, readings);
 }
 
 /** The look with its defaults. */

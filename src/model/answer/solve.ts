@@ -2,7 +2,7 @@ import { balanceSteps, type BalanceResult } from '@/core/balance';
 import { finish, type Steps } from '@/core/numerics';
 import { type Bag } from '../bag/bag';
 import { traitsOf } from '../stand/looks';
-import { type CannotPrepare, prepareStand, servingScene } from './prepare';
+import { type CannotPrepare, type PrepareResult, prepareStand, servingScene } from './prepare';
 import { type Stand } from '../stand/stand';
 
 /** The search's answer for one stand and bag. */
@@ -36,23 +36,26 @@ export function solutionKey(stand: Stand, bag: Bag): string {
 }
 
 /** Searches the bag for a stand: heavy, meant for the worker and the command line. */
-export const solveStand = (stand: Stand, bag: Bag, workedOut?: number): Solution =>
-  finish(solveSteps(stand, bag, workedOut));
+export const solveStand = (stand: Stand, bag: Bag, asked?: SolveOptions): Solution =>
+  finish(solveSteps(stand, bag, asked));
 
-/**
- * `solveStand` in steps; every yield tells about how much is done and is a chance to stop.
- *
- * @param onSingles given an answer of the single sheets alone, where the whole takes its time
- */
+export interface SolveOptions {
+  /** How many of the best sets are worked out in full; as many as the specification asks for. */
+  readonly workedOut?: number;
+  /** Given an answer of the single sheets alone, where the whole takes its time. */
+  readonly onSingles?: (solution: Solution) => void;
+  /** The stand as it was prepared, where that was done. */
+  readonly ready?: PrepareResult;
+}
+
+/** `solveStand` in steps; every yield tells about how much is done and is a chance to stop. */
 export function* solveSteps(
   stand: Stand,
   bag: Bag,
-  workedOut?: number,
-  onSingles?: (solution: Solution) => void,
+  { workedOut, onSingles, ready = prepareStand(stand, bag) }: SolveOptions = {},
 ): Steps<Solution> {
   const key = solutionKey(stand, bag);
   if (!traitsOf(stand).usesGlass) return { key, result: null };
-  const ready = prepareStand(stand, bag);
   if (!ready.ok) return { key, result: ready };
   const tell = onSingles && ((result: BalanceResult) => onSingles({ key, result }));
   return { key, result: yield* balanceSteps(ready.prepared, workedOut, tell) };

@@ -1,5 +1,5 @@
 import { finish, type Steps } from '@/core/numerics';
-import { balance, type Safety, safetySteps } from '@/core/balance';
+import { balance, type BalanceResult, pose, type Safety, safetySteps } from '@/core/balance';
 import {
   assumedTransitionMm,
   DEFAULT_SHEET_WIDTH_MM,
@@ -8,8 +8,8 @@ import {
 } from '@/core/glass';
 import { type Bag, isSheet, type SheetFilter } from '../bag/bag';
 import { deriveStand, type StandFault } from './derive';
-import { prepareStand } from './prepare';
-import { solutionKey, solveStand } from './solve';
+import { bagSheet, type Prepared, type PrepareResult, prepareStand, underLookOf } from './prepare';
+import { type Solution, solutionKey, solveStand } from './solve';
 import { type Stand } from '../stand/stand';
 import { type School, SCHOOLS, traitsOf } from '../stand/looks';
 
@@ -44,22 +44,37 @@ const WORTH = 0.15;
 /** About how much of a study the other looks and the stock sheets are. */
 const LOOKS_PART = 0.4;
 
+/** What is known of a stand before it is studied. */
+export interface StudyOptions {
+  readonly ready?: PrepareResult;
+  /** What the search has found. */
+  readonly result?: Solution['result'];
+}
+
 /** One after another the searches of a study; every yield tells about how much is done and is a chance to stop. */
-export function* studySteps(stand: Stand, bag: Bag): Steps<Study> {
+export function* studySteps(
+  stand: Stand,
+  bag: Bag,
+  { ready = prepareStand(stand, bag), result }: StudyOptions = {},
+): Steps<Study> {
   const looks: OtherLook[] = [];
   for (const school of SCHOOLS) {
-    if (school !== stand.look.school) looks.push(underLook(stand, bag, school));
+    if (school !== stand.look.school) looks.push(underLook(stand, bag, school, ready));
     yield (LOOKS_PART * looks.length) / SCHOOLS.length;
   }
-  const stock = betterStock(stand, bag);
+  const key = solutionKey(stand, bag);
+  if (!ready.ok || !traitsOf(stand).usesGlass) return { key, safety: UNASKED, looks, stock: null };
+  const answer = isAnswer(result) ? result : balance(ready.prepared);
+  const stock = betterStock(stand, bag, ready.prepared, answer);
   yield LOOKS_PART;
-  const ready = prepareStand(stand, bag);
-  const safety: Safety =
-    ready.ok && traitsOf(stand).usesGlass
-      ? yield* within(safetySteps(ready.prepared.input), LOOKS_PART)
-      : { bestForSpans: null, deciding: [] };
-  return { key: solutionKey(stand, bag), safety, looks, stock };
+  const safety = yield* within(safetySteps(ready.prepared, answer), LOOKS_PART);
+  return { key, safety, looks, stock };
 }
+
+const isAnswer = (result: Solution['result'] | undefined): result is BalanceResult =>
+  !!result && !('readingId' in result);
+
+const UNASKED: Safety = { bestForSpans: null, deciding: [] };
 
 /** Steps that are the rest of something of which a part is done. */
 function* within<T>(steps: Steps<T>, donePart: number): Steps<T> {
@@ -71,7 +86,8 @@ function* within<T>(steps: Steps<T>, donePart: number): Steps<T> {
 }
 
 /** `studySteps` in one go. */
-export const studyStand = (stand: Stand, bag: Bag): Study => finish(studySteps(stand, bag));
+export const studyStand = (stand: Stand, bag: Bag, known?: StudyOptions): Study =>
+  finish(studySteps(stand, bag, known));
 
 /** The stand under another look, with that look's own gap. */
 export function withSchool(stand: Stand, school: School): Stand {
@@ -79,9 +95,10 @@ export function withSchool(stand: Stand, school: School): Stand {
   return { ...stand, look: { ...rest, school } };
 }
 
-function underLook(stand: Stand, bag: Bag, school: School): OtherLook {
+function underLook(stand: Stand, bag: Bag, school: School, own: PrepareResult): OtherLook {
   const { choice: _, ...other } = withSchool(stand, school);
-  const derived = deriveStand(other, bag, solveStand(other, bag, 1));
+  const ready = own.ok ? { ok: true as const, prepared: underLookOf(own.prepared, other) } : own;
+  const derived = deriveStand(other, bag, solveStand(other, bag, { workedOut: 1, ready }), ready);
   return {
     school,
     filterIds: derived.plan?.filterIds ?? [],
@@ -121,19 +138,23 @@ function stockSheets(bag: Bag): SheetFilter[] {
   ]);
 }
 
-function betterStock(stand: Stand, bag: Bag): StockAdvice | null {
-  if (!traitsOf(stand).comparesStock) return null;
+function betterStock(
+  stand: Stand,
+  bag: Bag,
+  { input, freeSlots }: Prepared,
+  answer: BalanceResult,
+): StockAdvice | null {
+  if (!traitsOf(stand).comparesStock || freeSlots === 0) return null;
+  const best = (result: BalanceResult) => (result.ok ? (result.balance.ranking[0] ?? null) : null);
+  const bestOf = (filters: readonly SheetFilter[]) =>
+    best(balance(pose({ ...input, sheets: filters.map(bagSheet) }), 0));
   const sheets = stockSheets(bag);
-  const best = (filters: Bag['filters']) => {
-    const ready = prepareStand(stand, { ...bag, filters, pouch: undefined });
-    const result = ready.ok ? balance(ready.prepared, 0) : null;
-    return result?.ok ? (result.balance.ranking[0] ?? null) : null;
-  };
-  const others = bag.filters.filter((f) => !isSheet(f));
-  const stock = best([...others, ...sheets]);
+  const stock = bestOf(sheets);
   const sheet = sheets.find((f) => f.id === stock?.set[0]?.id);
-  const own = best(bag.filters.filter((f) => !f.archived));
   if (!stock || !sheet) return null;
+  const owned = bag.filters.filter(isSheet).filter((f) => !f.archived);
+  // what was left at home is owned all the same
+  const own = owned.length === input.sheets.length ? best(answer) : bestOf(owned);
   const betterByStops = (own?.scoreStops ?? Infinity) - stock.scoreStops;
   return betterByStops > WORTH ? { sheet, betterByStops } : null;
 }

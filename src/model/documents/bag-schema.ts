@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { type Fields, type FieldType, GLASS_KINDS, type Kind, kindNamed } from '@/core/glass';
 import { MAX_FILTERS, MAX_GEAR, MAX_RINGS, MAX_SAMPLES } from '../stand/limits';
 import { GLASS_BODIES } from '../stand/terms';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { LIMITS, MAX_TEXT, type Quantity } from '../stand/limits';
 import { type FaultCode, quoted } from './faults';
 

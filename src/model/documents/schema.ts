@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { MAX_FILTERS, MAX_MINOR, MAX_STANDS } from '../stand/limits';
 import { bagSchemas } from './bag-schema';
 import { quoted } from './faults';

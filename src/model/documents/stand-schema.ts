@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { ROLES } from '@/core/field';
 import { shutterFromFileText } from '@/core/units';
 import {

@@ -20,7 +20,7 @@ const bag = sampleBag();
 const slip = (stand: Stand, more: Partial<Parameters<typeof slipOf>[0]> = {}) =>
   slipOf({
     stand,
-    derived: deriveStand(stand, bag, solveStand(stand, bag, 12)),
+    derived: deriveStand(stand, bag, solveStand(stand, bag, { workedOut: 12 })),
     search: 'idle',
     oldestMinutes: null,
     ...more,
@@ -261,7 +261,7 @@ describe('words for glass and turns', () => {
 
 describe('reasons', () => {
   const reasons = (stand: Stand, id: string) => {
-    const { result } = solveStand(stand, bag, 12);
+    const { result } = solveStand(stand, bag, { workedOut: 12 });
     if (!result?.ok) throw new Error(result?.reason);
     const { balance } = result;
     const candidate = balance.best.find((c) => (c.set[0]?.id ?? 'none') === id)!;

@@ -1,2 +1,0 @@
-/** Where Debian puts the browser. */
-export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
