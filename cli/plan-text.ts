@@ -11,6 +11,7 @@ import {
   stopsText,
   warningText,
   LOOK_NAMES,
+  lookLine,
   otherLookText,
   safetyText,
   sideNames,
@@ -28,7 +29,7 @@ export function planText(solved: SolvedStand): string {
   const lines = [stand.name, ''];
   if (spanStops !== null) {
     const { gap } = traitsOf(stand);
-    const kept = gap ? `, keeping ${stopsFigure(stand.look.gapStops ?? gap.usual)}` : '';
+    const kept = gap ? `, ${lookLine(stand)}` : '';
     const need = balance ? `; ${stopsText(balance.neededStops)} to take away` : '';
     lines.push(
       `Span ${stopsText(spanStops)}, reach ${stopsText(derived.reachStops ?? 0)}. Look: ${LOOK_NAMES[stand.look.school]}${kept}${need}.`,
@@ -74,6 +75,7 @@ export function planText(solved: SolvedStand): string {
 /** What is told beside the plan: what decides it, the other looks, and glass that is not in the bag. */
 function besideText({ stand, bag, derived, study }: SolvedStand): string[] {
   if (!derived.prepared) return [];
+  const sunRule = traitsOf(stand).readsLight ? sunRuleText(stand) : null;
   return [
     ...(derived.plan
       ? ['', ...safetyText(study.safety, bag, stand.readings).map((line) => `- ${line}`)]
@@ -84,7 +86,7 @@ function besideText({ stand, bag, derived, study }: SolvedStand): string[] {
       (look) => `  ${LOOK_NAMES[look.school].padEnd(24)} ${otherLookText(look, bag, stand.readings)}`,
     ),
     ...(study.stock ? ['', stockText(study.stock)] : []),
-    ...(traitsOf(stand).readsLight ? ['', sunRuleText(stand)] : []),
+    ...(sunRule === null ? [] : ['', sunRule]),
   ].filter((line, i, all) => line !== '' || all[i - 1] !== '');
 }
 

@@ -264,7 +264,7 @@ test('what is held back has a name of its own where it is no sky', async ({ page
   await openDemo(page, /Marl Pan/);
   await page.keyboard.press('1');
   await page.getByRole('textbox', { name: 'What is held back, if it is no sky' }).fill('foliage');
-  await expect(slip(page)).toContainText('the foliage comes out 0.7 above mid-grey');
+  await expect(slip(page)).toContainText('with the foliage 0.7 above mid-grey');
   await page.getByRole('button', { name: /^3\s*Balance/ }).click();
   await expect(page.getByRole('group', { name: 'Keep the foliage brighter by' })).toBeVisible();
 });

@@ -39,6 +39,7 @@ export {
   withSchool,
 } from './answer/study';
 export { sunGuessStops, sunSideOf } from './answer/sun-guess';
+export { type Instead, type Misfit, perhapsTheSun, type Unsuited, unsuitedOf } from './answer/unsuited';
 export { type Warning, warningsOf } from './answer/warnings';
 export {
   asKind,
@@ -198,4 +199,29 @@ export {
   type StandShape,
 } from './stand/stand';
 export { type Orientation, PHOTO_TYPES, type PhotoType, SUN_SIDES, type SunSide } from './stand/terms';
-export * from './core';
+export {
+  type Balance,
+  type Candidate,
+  fitsAlong,
+  isAsGood,
+  type Outcome,
+  sameSet,
+  type Side,
+  sideReadings,
+  apertureInTenths,
+  ev100,
+  METER_SCALES,
+  meterFromTyping,
+  type MeterScale,
+  secondsForEv,
+  type Coding,
+  type LightFigures,
+  lightOfFigures,
+  linearOfByte,
+  middleStops,
+  type Pixels,
+  type SensorWindow,
+  sensorWindow,
+  type Place,
+  roughSunAltitudeDeg,
+} from './core';

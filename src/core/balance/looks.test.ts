@@ -163,6 +163,29 @@ describe('a frame without two sides', () => {
 });
 
 describe('how safe an answer is', () => {
+  it('names what is best a little beyond where it changes, and nothing where it is far from there', () => {
+    const at = (ev100: number) =>
+      prepared(
+        testStand({
+          readings: [
+            { id: 'r1', role: 'sky', u: 0.4, v: 0.2, ev100 },
+            { id: 'r2', role: 'land', u: 0.5, v: 0.75, ev100: 10 },
+          ],
+        }),
+      );
+    const bestAt = (ev100: number) => {
+      const answer = balance(at(ev100));
+      return (answer.ok && answer.balance.ranking[0]?.set.map((s) => s.id).join()) || '';
+    };
+    const evs = Array.from({ length: 30 }, (_, i) => 11.5 + i / 10);
+    const before = evs.find((ev) => bestAt(ev) && bestAt(ev + 0.1) !== bestAt(ev))!;
+    const [end] = safetyOf(at(before)).close.filter((c) => c.spanStops > 0);
+    expect(end!.spanStops).toBeCloseTo(1 / 6, 9);
+    expect(end!.otherwise!.map((s) => s.id).join()).toBe(bestAt(before + 1 / 6));
+    const far = evs.find((ev) => [-0.5, 0.5].every((by) => bestAt(ev + by) === bestAt(ev)))!;
+    expect(safetyOf(at(far)).close).toEqual([]);
+  });
+
   it('names a reading without which another sheet would be best', () => {
     const readings = [sky, { ...sky, id: 'r3', ev100: 16.6, u: 0.8 }, { ...sky, id: 'r4', u: 0.2 }, land];
     const { deciding, bestForSpans } = safetyOf(prepared(testStand({ readings })));
@@ -192,7 +215,7 @@ describe('how safe an answer is', () => {
 
   it('has no spans where nothing was measured', () => {
     const stand = testStand({ look: { school: 'sun', sun: 'side' }, readings: [] });
-    expect(safetyOf(prepared(stand))).toEqual({ bestForSpans: null, deciding: [] });
+    expect(safetyOf(prepared(stand))).toEqual({ bestForSpans: null, close: [], deciding: [] });
   });
 });
 

@@ -110,8 +110,9 @@ function takenAtSpots({ posed: { input }, fitted, set, seat }: OutcomeRequest): 
 /** Follows the readings through the glass (physics 5; formats: the command line). */
 export function outcomeOf(request: OutcomeRequest): Outcome {
   const { settings, fitted } = request;
-  const { input } = request.posed;
+  const { input, laid } = request.posed;
   const { readings } = input.field;
+  const isTamed = ({ id }: PlacedReading) => laid.ok && laid.target.tamed.has(id);
   const taken = takenAtSpots(request);
   const grads = (r: PlacedReading) => taken.get(r.id)?.grads ?? 0;
   const through = (r: PlacedReading) => grads(r) + (taken.get(r.id)?.fitted ?? 0);
@@ -124,7 +125,7 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
   function placed(): Exposure {
     const asked = sideMean(dark, ground, (r) => wantedEv(r) - through(r)) - placementStops;
     const brightest = Math.max(
-      ...readings.filter((r) => r.role !== 'feature').map((r) => r.ev100 - through(r)),
+      ...readings.filter((r) => r.role !== 'feature' || isTamed(r)).map((r) => r.ev100 - through(r)),
     );
     const brightestOfAll = Math.max(...readings.map((r) => r.ev100 - through(r)));
     const lowest = brightest - (highlightRoom - CAP_MARGIN);

@@ -14,6 +14,8 @@ import { type BalanceInput, type BalanceResult, type SheetSet, type Sides } from
 /** Steps and reach of the shift of the brighter side's readings, stops. */
 const STEP = 1 / 6;
 const STEPS = 6;
+/** A plan that changes after so few steps more is close to an end of its range. */
+const CLOSE_STEPS = 1;
 
 /** A reading that decides which set is best. */
 export type Deciding =
@@ -22,10 +24,18 @@ export type Deciding =
   /** One that is missing: a feature's own light, bright like the brighter side or dark like the other. */
   | { readonly kind: 'missing'; readonly shape: Shape; readonly otherwise: SheetSet };
 
+/** By how much the span has to change, and the set that is best then; null for no plan. */
+export interface CloseEnd {
+  readonly spanStops: number;
+  readonly otherwise: SheetSet | null;
+}
+
 /** How safe an answer is (solver: how safe is it). */
 export interface Safety {
   /** Spans over which the same set stays best; null for a look that asks for no reading. */
   readonly bestForSpans: readonly [number, number] | null;
+  /** What is best with a little more span, or less, where an end of those spans lies within a sixth of a stop. */
+  readonly close: readonly CloseEnd[];
   readonly deciding: readonly Deciding[];
 }
 
@@ -59,22 +69,27 @@ export function* safetySteps(whole: Posed, answer = balance(whole)): Steps<Safet
   const { readings } = input.field;
   const counted = sidesOf(readings, input.look, { window: input.window, ground: groundOf(input.field) });
   if (!counted.ok || counted.sides.spanStops === null || !answer.ok)
-    return { bestForSpans: null, deciding: [] };
+    return { bestForSpans: null, close: [], deciding: [] };
   const { sides } = counted;
   // the set of the best score, and the one that is advised by what shows: either is the answer still
   const { ranking, advice } = answer.balance;
   const same = [ranking[0]?.set ?? [], advice?.set ?? []];
   const isStill = (set: SheetSet | null) => same.some((best) => isSame(best, set));
   const ends: number[] = [];
+  const close: CloseEnd[] = [];
   const features = someOf(unread(input), MOST_LEFT_OUT);
   const leftOut = someOf(spare(input), MOST_LEFT_OUT);
   const searches = 2 * STEPS + leftOut.length + features.length;
   let done = 0;
   for (const way of [1, -1]) {
     let steps = 0;
-    while (steps < STEPS && isStill(bestIn(posed, shifted(input.field, sides, way * (steps + 1) * STEP)))) {
-      steps++;
+    for (; steps < STEPS; steps++) {
+      const shift = way * (steps + 1) * STEP;
+      const otherwise = bestIn(posed, shifted(input.field, sides, shift));
       yield ++done / searches;
+      if (isStill(otherwise)) continue;
+      if (steps <= CLOSE_STEPS) close.push({ spanStops: shift, otherwise });
+      break;
     }
     ends.push(counted.sides.spanStops + (sides.brighter === 'sky' ? 1 : -1) * way * steps * STEP);
   }
@@ -94,7 +109,7 @@ export function* safetySteps(whole: Posed, answer = balance(whole)): Steps<Safet
     if (otherwise) deciding.push({ kind: 'missing', shape, otherwise });
     yield ++done / searches;
   }
-  return { bestForSpans: [Math.min(...ends), Math.max(...ends)], deciding };
+  return { bestForSpans: [Math.min(...ends), Math.max(...ends)], close, deciding };
 }
 
 /** `safetySteps` in one go. */

@@ -23,6 +23,8 @@ export interface Target {
   readonly silhouettes: ReadonlySet<string>;
   /** Readings inside silhouettes: they may come out black. */
   readonly mayGoBlack: ReadonlySet<string>;
+  /** Readings of features that are tamed: they are to be held as the brighter side's are. */
+  readonly tamed: ReadonlySet<string>;
   /** The sky is the brighter side, its foot is clearly brighter than its head, and the skyline below it is no rough one. */
   readonly glow: boolean;
 }
@@ -100,6 +102,7 @@ export function targetFor(input: BalanceInput): TargetResult {
       brightMiddle: middleOf(bright, weights, field.grid),
       far,
       silhouettes: new Set(input.shapes.filter((_, i) => treatments[i]?.silhouette).map((s) => s.id)),
+      tamed: new Set(treatments.flatMap((t) => t.tamed)),
       mayGoBlack: new Set(
         field.readings
           .filter(
@@ -178,12 +181,15 @@ function skylineLine(
 interface Treatment {
   readonly silhouette: boolean;
   readonly targetStops: number;
+  /** Ids of the readings that it is tamed by. */
+  readonly tamed: readonly string[];
 }
 
 /** What is wanted of a feature: nothing taken off it, as much as its own light asks for, or it may go black. */
 function treatmentOf(shape: Shape, input: BalanceInput, sides: Sides<PlacedReading>): Treatment {
   const { gapStops } = input.look;
-  if (sides.spanStops === null) return { silhouette: shape.treat === 'silhouette', targetStops: 0 };
+  if (sides.spanStops === null)
+    return { silhouette: shape.treat === 'silhouette', targetStops: 0, tamed: [] };
   const all = input.field.readings.filter((r) => r.role === 'feature' && !r.limit);
   const own = all.filter((r) => holds(shape, r));
   const above = (readings: readonly PlacedReading[]) => mean(readings.map((r) => r.ev100)) - sides.darkMeanEv;
@@ -197,9 +203,11 @@ function treatmentOf(shape: Shape, input: BalanceInput, sides: Sides<PlacedReadi
           ? 'silhouette'
           : 'protect');
   const lit = own.length ? own : all;
-  const targetStops =
-    treat === 'tame' && lit.length ? Math.min(sides.neededStops, Math.max(0, above(lit) - gapStops)) : 0;
-  return { silhouette: treat === 'silhouette', targetStops };
+  const tamedBy = treat === 'tame' ? lit : [];
+  const targetStops = tamedBy.length
+    ? Math.min(sides.neededStops, Math.max(0, above(tamedBy) - gapStops))
+    : 0;
+  return { silhouette: treat === 'silhouette', targetStops, tamed: tamedBy.map((r) => r.id) };
 }
 
 /** Whether a reading was taken inside a shape. */

@@ -74,7 +74,7 @@ export function* studySteps(
 const isAnswer = (result: Solution['result'] | undefined): result is BalanceResult =>
   !!result && !('readingId' in result);
 
-const UNASKED: Safety = { bestForSpans: null, deciding: [] };
+const UNASKED: Safety = { bestForSpans: null, close: [], deciding: [] };
 
 /** Steps that are the rest of something of which a part is done. */
 function* within<T>(steps: Steps<T>, donePart: number): Steps<T> {

@@ -10,6 +10,7 @@ import { openingsOf } from '../bag/openings';
 import { fittedPolariser } from '../bag/on-lens';
 import { polariserOn } from './polariser';
 import { type Prepared, type SheetLack } from './prepare';
+import { perhapsTheSun } from './unsuited';
 import { type Stand } from '../stand/stand';
 
 /** What the photographer should know beside the plan; the sentences are in `words`. */
@@ -21,6 +22,8 @@ export type Warning =
   | { readonly code: 'edge-may-show' }
   | { readonly code: 'corners-dark'; readonly stops: number; readonly by: string }
   | { readonly code: 'exposure-capped' }
+  /** Holding this reading puts the darker side so far down that it may be the sun's own disc. */
+  | { readonly code: 'perhaps-the-sun'; readonly readingId: string }
   | {
       readonly code: 'least-not-enough';
       readonly printShortStops: number;
@@ -58,12 +61,8 @@ const ISO_WORTH = 0.1;
 const NOISY_UNDER = 20;
 
 /** Everything to warn of about a stand as seen through some glass. */
-export function warningsOf(
-  stand: Stand,
-  bag: Bag,
-  { prepared, balance, plan }: Derived,
-  glass: Glass,
-): Warning[] {
+export function warningsOf(stand: Stand, bag: Bag, derived: Derived, glass: Glass): Warning[] {
+  const { prepared, balance, plan } = derived;
   if (!prepared) return [];
   const { outcome, seat, filters } = glass;
   const { input } = prepared;
@@ -77,7 +76,9 @@ export function warningsOf(
   const corner = cornerVignette(input.lens, input.frame, openingsOf(bag, input.lens), seat?.turnDeg ?? 0);
   if (corner.by !== null && corner.stops >= CORNER_WORTH)
     warnings.push({ code: 'corners-dark', stops: corner.stops, by: corner.by });
-  if (outcome.exposure?.capped && usesGlass) warnings.push({ code: 'exposure-capped' });
+  const sun = usesGlass ? perhapsTheSun(derived) : null;
+  if (sun !== null) warnings.push({ code: 'perhaps-the-sun', readingId: sun });
+  else if (outcome.exposure?.capped && usesGlass) warnings.push({ code: 'exposure-capped' });
   const least = balance?.least;
   if (least && !least.enough && glass === plan)
     warnings.push({

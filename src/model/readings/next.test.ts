@@ -81,7 +81,7 @@ describe('which reading next', () => {
       key: '',
       looks: [],
       stock: null,
-      safety: { bestForSpans: null, deciding },
+      safety: { bestForSpans: null, close: [], deciding },
     });
     const taken = { kind: 'taken' as const, readingId: 'r2', otherwise: [] };
     expect(next(stand, study([taken]))).toMatchObject({ code: 'deciding', reading: { id: 'r2' } });

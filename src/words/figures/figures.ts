@@ -6,8 +6,11 @@ import { LONGEST_MARK_SECONDS, nearestShutterMark, SHORTEST_MARK_SECONDS } from 
 
 const MINUS = '−';
 
+const HAIR = 1e-9;
+
 function signed(value: number, digits: number): string {
-  const text = Math.abs(value).toFixed(digits);
+  // half-way goes up, also where the nearest binary number lies a hair below it
+  const text = (Math.abs(value) + HAIR).toFixed(digits);
   return value < 0 && Number(text) !== 0 ? `${MINUS}${text}` : text;
 }
 

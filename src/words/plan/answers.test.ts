@@ -130,3 +130,85 @@ describe('the age of what was read', () => {
     expect(aged(240 * 24 * 60)).toMatch(/^readings 8 months old: the light of another day/);
   });
 });
+
+/** A sky and a land at these EV. */
+const lit = (skyEv: number, landEv: number) => [
+  { ...sky, ev100: skyEv },
+  { ...land, ev100: landEv },
+];
+
+describe('where no sheet suits', () => {
+  it('says that the span is too much for the bag, by how much, and that a bracket does', () => {
+    const { glass } = answer(testStand({ readings: lit(18, 8) }), sampleBag());
+    expect(glass).toMatch(
+      /no sheet suits this span: the sky left 6\.0 too bright; a bracket of 2 or another/,
+    );
+  });
+
+  it('says what a peak loses, and that one frame without glass holds it', () => {
+    const peak = [0.7, 0.7, 0.05, 0.7, 0.7].map((v, i) => ({ u: [0, 0.35, 0.5, 0.65, 1][i]!, v }));
+    const { glass } = answer(testStand({ readings: lit(14, 10), skyline: peak }), sampleBag());
+    expect(glass).toMatch(
+      /no sheet suits this skyline: 3 stops off the land in the middle; one frame without/,
+    );
+    expect(glass).toMatch(/the land lifted 1\.5 stops/);
+  });
+
+  it('says nothing of it where one does, where it was chosen by hand, or where there is none', () => {
+    const said = (stand: Stand, bag = sampleBag()) => answer(stand, bag).glass;
+    expect(said(testStand({ readings: lit(13, 10) }))).not.toMatch(/suits/);
+    const choice = { filterIds: ['soft-2'], offsetMm: 0, turnDeg: 0 };
+    expect(said(testStand({ readings: lit(18, 8), choice }))).not.toMatch(/suits/);
+    expect(said(testStand({ readings: lit(18, 8) }), { ...sampleBag(), filters: [] })).not.toMatch(/suits/);
+  });
+
+  it('says by what the best misses where none serves better (fault 58)', () => {
+    const { glass } = answer(testStand({ readings: lit(11.02, 10) }), sampleBag());
+    expect(glass).toMatch(
+      /^No grad serves here \| hardly more on the sky than wanted, too little for a grad/,
+    );
+  });
+});
+
+describe('what has to be held (fault 54)', () => {
+  const sun = { id: 'r3', role: 'sky' as const, u: 0.6, v: 0.35, ev100: 20, limit: true };
+
+  it('asks whether it is the sun itself, where holding it puts the land far down', () => {
+    const { derived, warned } = answer(testStand({ readings: [...lit(13, 10), sun] }), sampleBag());
+    const [, , expose] = slipOf({
+      stand: testStand({ readings: [...lit(13, 10), sun] }),
+      derived,
+      search: 'idle',
+      oldestMinutes: null,
+    }).rows;
+    expect(expose.aside).toMatch(/held back for sky 2: is that the sun itself\?/);
+    expect(warned.join()).toMatch(/Sky 2 is to be held.*Is that the sun itself\?/);
+    const cloud = { ...sun, ev100: 14.5 };
+    expect(answer(testStand({ readings: [...lit(13, 10), cloud] }), sampleBag()).warned.join()).not.toMatch(
+      /sun/,
+    );
+  });
+
+  it('counts a peak that is tamed, and no other feature', () => {
+    const peak = {
+      id: 'a',
+      region: 'feature' as const,
+      points: [
+        { u: 0.4, v: 0.3 },
+        { u: 0.6, v: 0.3 },
+        { u: 0.6, v: 0.6 },
+        { u: 0.4, v: 0.6 },
+      ],
+    };
+    const readings = [...lit(13, 10), { id: 'r3', role: 'feature' as const, u: 0.5, v: 0.5, ev100: 15 }];
+    const exposed = (treat?: 'tame' | 'protect') => {
+      const shapes = [treat ? { ...peak, treat } : peak];
+      const { inUse } = answer(testStand({ readings, shapes }), sampleBag()).derived;
+      const { exposure, clips } = inUse!.outcome;
+      return { capped: exposure!.capped, clips };
+    };
+    expect(exposed()).toEqual({ capped: true, clips: [] });
+    expect(exposed('tame')).toEqual({ capped: true, clips: [] });
+    expect(exposed('protect')).toEqual({ capped: false, clips: ['r3'] });
+  });
+});

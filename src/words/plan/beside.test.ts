@@ -190,7 +190,7 @@ describe('what is told beside the plan', () => {
       study.looks.map((l) => [l.school, otherLookText(l, bag, stand.readings)]),
     );
     expect(looks).toMatchObject({
-      bracket: 'one frame holds it',
+      bracket: 'one frame, lifted afterwards',
       sun: expect.stringMatching(/^Where is the sun/),
     });
     expect(looks['natural']).toBeUndefined();

@@ -46,6 +46,8 @@ export function warningText(warning: Warning, spots: Spots): string {
       return `The corners lose ${stopsText(warning.stops)} more behind the ${warning.by}: look at them at full aperture and stopped down.`;
     case 'exposure-capped':
       return 'The exposure is held back so that the brightest reading keeps half a stop of room: the darker side comes out darker than asked.';
+    case 'perhaps-the-sun':
+      return `${capital(spotNames(spots)(warning.readingId))} is to be held, which puts the darker side more than 2 stops below where it is wanted. Is that the sun itself? No exposure holds the sun: delete the reading, and never look for it through an optical finder.`;
     case 'reading-without-place':
       return `${readings(warning.readingIds)} without a place: rough, since the sky overhead can differ from the sky by the horizon by 1 to 2 stops.`;
     case 'least-not-enough':

@@ -59,12 +59,12 @@ export function lookLine(stand: Stand): string {
 /** What another look would have fitted: "2 stops, hard", "3 frames", or why it has no plan. */
 export function otherLookText({ filterIds, frames, fault }: OtherLook, bag: Bag, spots: Spots): string {
   if (fault) return faultText(fault, spots);
-  if (frames !== null) return frames === 1 ? 'one frame holds it' : `${frames} frames`;
+  if (frames !== null) return frames === 1 ? 'one frame, lifted afterwards' : `${frames} frames`;
   return glassNamed(bag, filterIds);
 }
 
 /** How safe the answer is, a sentence each: over what spans it holds, and what decides it. */
-export function safetyText({ bestForSpans, deciding }: Safety, bag: Bag, spots: Spots): string[] {
+export function safetyText({ bestForSpans, close, deciding }: Safety, bag: Bag, spots: Spots): string[] {
   const spot = spotNames(spots);
   const named = (set: SheetSet) =>
     glassNamed(
@@ -77,6 +77,10 @@ export function safetyText({ bestForSpans, deciding }: Safety, bag: Bag, spots: 
           `The choice stays the same for spans from ${stopsFigure(bestForSpans[0])} to ${stopsFigure(bestForSpans[1])} stops.`,
         ]
       : []),
+    ...close.map(
+      ({ spanStops, otherwise }) =>
+        `${Math.abs(spanStops) < 0.25 ? 'A sixth' : 'A third'} of a stop ${spanStops > 0 ? 'more' : 'less'} span, and ${otherwise ? `it is ${named(otherwise)}` : 'there is no plan'}.`,
+    ),
     ...deciding.map((d) =>
       d.kind === 'taken'
         ? `The reading of ${spot(d.readingId)} decides: without it ${named(d.otherwise)} would be best. Read it again to be sure.`
@@ -100,10 +104,10 @@ export function daylightText(sunAltitudeDeg: number): string | null {
 const OVERCAST_LOW_DEG = 15;
 const GREY_GROUND = 0.18;
 
-/** What the sun rule would have said, beside what was measured. */
-export function sunRuleText(stand: Stand): string {
+/** What the sun rule would have said, beside what was measured; null where it is not said where the sun stands. */
+export function sunRuleText(stand: Stand): string | null {
   const side = sunSideOf(stand);
   const stops = sunGuessStops(stand);
-  if (side === null || stops === undefined) return 'The sun rule would need to know where the sun stands.';
+  if (side === null || stops === undefined) return null;
   return `The sun rule, with the sun ${SUN_PLACES[side]}, would say ${stops === 0 ? 'no grad' : stopsText(stops)}.`;
 }

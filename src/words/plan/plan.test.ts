@@ -77,14 +77,14 @@ describe('the slip', () => {
       expect.stringMatching(
         /^\d+(\.5)? mm of sheet standing above the rail \| \d+(\.5)? to \d+(\.5)? is as good$/,
       ),
-      'f/11, 1/8 s, ISO 100 | the sky comes out 1.0 above mid-grey',
+      'f/11, 1/8 s, ISO 100 | with the sky 1.0 above mid-grey',
     ]);
     expect(slipSentence(slip(stand))).toMatch(/^2 stops, hard, level\. .* mid-grey\)\.$/);
   });
 
   it('says that no grad is needed, and why', () => {
     expect(rows(testStand({ readings: [{ ...sky, ev100: 10.8 }, land] })).slice(0, 2)).toEqual([
-      'No grad needed | the sky is 0.8 brighter, and may stay so',
+      'No grad needed | 0.8 stops from the land up to the sky, which may stay',
       'nothing to seat | ',
     ]);
   });
@@ -100,7 +100,7 @@ describe('the slip', () => {
     );
     expect(glass).toBe('2 stops, hard, upside down, level | ');
     expect(seat).toMatch(/standing below the rail/);
-    expect(expose).toMatch(/the land comes out 1\.0 above mid-grey/);
+    expect(expose).toMatch(/with the land 1\.0 above mid-grey/);
   });
 
   it('names why there is no plan', () => {
@@ -166,7 +166,7 @@ describe('the slip', () => {
   it('calls what is held back by its own name', () => {
     const leaves = { skyName: 'foliage' };
     expect(rows(testStand({ ...leaves, readings: [land] }))[0]).toMatch(/^Now meter the foliage/);
-    expect(rows(testStand(leaves))[2]).toMatch(/the foliage comes out 1\.0 above mid-grey/);
+    expect(rows(testStand(leaves))[2]).toMatch(/with the foliage 1\.0 above mid-grey/);
     expect(sideNames({ skyName: ' ' })).toEqual({ sky: 'sky', land: 'land' });
   });
 
@@ -206,7 +206,7 @@ describe('the slip', () => {
     const stand = testStand({ fitted: [{ filterId: 'n10' }] });
     const derived = deriveStand(stand, withNd, solveStand(stand, withNd));
     expect(rows(stand, { derived })[2]).toBe(
-      'f/11, 2 min 8 s, bulb, ISO 100 | with 10.0 stops of ND or polariser on; the sky comes out 1.0 above mid-grey',
+      'f/11, 2 min 8 s, bulb, ISO 100 | with 10.0 stops of ND or polariser on; with the sky 1.0 above mid-grey',
     );
   });
 
@@ -221,7 +221,7 @@ describe('the slip', () => {
     });
     const [, seat, expose] = rows(stand);
     expect(seat).toMatch(/give or take \d(\.5)?, lens estimated/);
-    expect(expose).toMatch(/x not held/);
+    expect(expose).toMatch(/land 2 not held/);
   });
 
   it('gives the seam from the axis for a sheet of unknown length', () => {
@@ -305,6 +305,6 @@ describe('reasons', () => {
 
   it('say what no grad leaves', () => {
     const { text } = reasons(testStand({ readings: [{ ...sky, ev100: 11.3 }, land] }), 'none');
-    expect(text).toBe('Without a grad the sky stays 0.3 stops brighter than wanted.');
+    expect(text).toBe('Leaves the sky 0.3 stops brighter than wanted.');
   });
 });

@@ -1,6 +1,6 @@
 import { type Balance, type Candidate, type Outcome, type Spot } from '@/core/balance';
 import { type SeamAt } from '@/core/optics';
-import { fitFigure, stopsFigure } from '../figures/figures';
+import { fitFigure, stopsFigure, stopsText } from '../figures/figures';
 import { otherSide, type SideNames } from '../figures/sides';
 
 /** Figures below these are not worth a word, stops. */
@@ -49,11 +49,10 @@ export function reasonsText(
   const seamAt = seam?.at ?? null;
   const brighter = names[side];
   if (!candidate.set.length) {
-    if (neededStops > 0)
-      return [`Without a grad the ${brighter} stays ${stopsFigure(neededStops)} stops brighter than wanted.`];
+    if (neededStops > 0) return [`Leaves the ${brighter} ${stopsText(neededStops)} brighter than wanted.`];
     if (spanStops === null) return ['By this rule no grad is wanted.'];
     if (least) return ['Everything lies within one exposure as it is.'];
-    return [`The ${brighter} is only ${stopsFigure(Math.abs(spanStops))} stops brighter, and that may stay.`];
+    return [`Only ${stopsText(Math.abs(spanStops))} up to the ${brighter}, and that may stay.`];
   }
   const reasons: string[] = [];
   const { spillWorst, line } = candidate;

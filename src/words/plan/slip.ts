@@ -1,15 +1,18 @@
 import { sameSet, sideReadings } from '@/core/balance';
 import { isUpsideDown, type Seat, turnFromUpright } from '@/core/optics';
 import {
+  type Balance,
   type Carry,
   type Derived,
   type Glass,
   type Lift,
   isStale,
+  perhapsTheSun,
   RECORD_AFTER_MINUTES,
   type Stand,
   type StandBracket,
   traitsOf,
+  unsuitedOf,
   type WholeScene,
 } from '@/model';
 import { mean } from '@/core/numerics';
@@ -18,6 +21,7 @@ import { carriedNotes } from '../readings/drift';
 import { faultText, lackText } from './faults';
 import {
   ageText,
+  fitFigure,
   degreesFigure,
   isoFigure,
   listText,
@@ -27,7 +31,9 @@ import {
   timeText,
 } from '../figures/figures';
 import { glassName } from '../glass/glass';
-import { darkerName, sideNames, type SideNames } from '../figures/sides';
+import { unsuitedText } from './unsuited';
+import { spotNames } from '../figures/spots';
+import { darkerName, otherSide, sideNames, type SideNames } from '../figures/sides';
 
 /** One row of the slip: what to do, in large, and beside it what else matters. */
 export interface SlipRow {
@@ -188,8 +194,11 @@ function glassRow({ stand, derived, search }: SlipContext, glass: Glass): SlipRo
   if (glass.lift) asides.push(liftText(glass.lift, darkerName(stand, derived)));
   if (!chosen && derived.balance?.least?.enough === false)
     asides.push('one exposure does not hold everything');
+  const unsuited = chosen ? null : unsuitedOf(stand, derived);
+  if (unsuited && derived.balance)
+    asides.unshift(unsuitedText(unsuited, derived.balance.brighter, sideNames(stand)));
   if (!glass.seat) {
-    if (!chosen) asides.push(...noGradText(derived, sideNames(stand)));
+    if (!chosen && !unsuited) asides.push(...noGradText(derived, sideNames(stand)));
     return row('Glass', chosen ? 'No grad' : noGradMain(derived), asides.join('; '));
   }
   return row(
@@ -210,10 +219,19 @@ function noGradText({ balance, prepared, spanStops }: Derived, names: SideNames)
   if (!balance || balance.spanStops === null) return [];
   if (balance.least) return [];
   if (balance.neededStops > 0)
-    return [prepared?.lacks ? lackText(prepared.lacks) : 'any grad would show more than it helps'];
+    return [prepared?.lacks ? lackText(prepared.lacks) : lessText(balance, names[balance.brighter])];
   return [
-    `the ${names[balance.brighter]} is ${stopsFigure(Math.abs(spanStops ?? 0))} brighter, and may stay so`,
+    `${stopsText(Math.abs(spanStops ?? 0))} from the ${names[otherSide(balance.brighter)]} up to the ${names[balance.brighter]}, which may stay`,
   ];
+}
+
+/** That less shows without a grad than with the best one, where any serves at all. */
+function lessText({ advice, best, neededStops }: Balance, brighter: string): string {
+  const sheet = best.find((c) => c.set.length);
+  if (advice && sheet)
+    return `without one it misses what is wanted by ${fitFigure(advice.fitStops)} stops, with the best by ${fitFigure(sheet.fitStops)}`;
+  const over = neededStops < 0.05 ? 'hardly' : `only ${stopsFigure(neededStops)}`;
+  return `${over} more on the ${brighter} than wanted, too little for a grad`;
 }
 
 /** What Least glass leaves to be done afterwards, and what that costs. */
@@ -323,19 +341,22 @@ function exposeRow({ stand, derived, oldestMinutes, carry = null }: SlipContext)
   ];
   asides.push(...fittedText(derived), landingText(derived, inUse, sideNames(stand)));
   const { clips } = inUse.outcome;
-  if (clips.length) asides.push(`${listText(clips)} not held`);
+  const spot = spotNames(stand.readings);
+  const sun = perhapsTheSun(derived);
+  if (sun !== null) asides.push(`held back for ${spot(sun)}: is that the sun itself?`);
+  else if (clips.length) asides.push(`${listText(clips.map(spot))} not held`);
   else if (exposure.capped) asides.push('held back for the highlights');
   return row('Expose', main, asides.filter(Boolean).join('; '));
 }
 
-/** Where the brighter side comes out: "the sky comes out 1.2 above mid-grey". */
+/** Where the brighter side comes out, its name in one or in many: "with the sky 1.2 above mid-grey". */
 function landingText({ prepared, spanStops }: Derived, glass: Glass, names: SideNames): string {
   if (!prepared) return '';
   if (spanStops === null) return 'for the land alone';
   const side = spanStops >= 0 ? 'sky' : 'land';
   const own = new Set(sideReadings(side, prepared.input.field.readings).map((r) => r.id));
   const tone = mean(glass.outcome.readings.filter((r) => own.has(r.id)).map((r) => r.toneThroughStops));
-  return `the ${names[side]} comes out ${toneText(tone)}`;
+  return `with the ${names[side]} ${toneText(tone)}`;
 }
 
 /** A tone by its distance from mid-grey: "1.2 above mid-grey". */

@@ -16,6 +16,7 @@ export function BesidePlan() {
       <p className="text-sm text-quiet">Working out how safe this is, and the other looks…</p>
     ) : null;
   const [spans, ...deciding] = safetyText(study.safety, bag, stand.readings);
+  const sunRule = traitsOf(stand).readsLight ? sunRuleText(stand) : null;
   const hasSpans = study.safety.bestForSpans !== null;
   return (
     <section aria-label="Beside the plan" className="space-y-3">
@@ -43,7 +44,7 @@ export function BesidePlan() {
             </li>
           ))}
         </ul>
-        {traitsOf(stand).readsLight && <p className="mt-1.5 text-sm text-quiet">{sunRuleText(stand)}</p>}
+        {sunRule !== null && <p className="mt-1.5 text-sm text-quiet">{sunRule}</p>}
       </div>
       {study.stock && <p className="text-sm text-quiet">{stockText(study.stock)}</p>}
     </section>
