@@ -36,7 +36,7 @@ const numberOf = (text: string): number => Number(text.replace(',', '.').replace
 
 /**
  * What a meter showed, as it is typed. A unit says what it is: "EV 12.3", "12.3 ev at iso 400", "4000 lux", "320 cd/m2", `2s`,
- * "1/250"; a bare number is on the scale that the meter shows.
+ * "1/1000"; a bare number is on the scale that the meter shows.
  */
 export function meterFromTyping(text: string, bare: MeterScale): MeterText {
   const t = plainTyped(text).toLowerCase();

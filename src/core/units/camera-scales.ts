@@ -10,7 +10,7 @@ export type ExactIso = Brand<number, 'exact ISO'>;
 
 /** A name on a camera's scale, and the exact value it stands for. */
 export interface Mark {
-  /** As it is written in files: "1/60", "0.4", "30", "11". */
+  /** As it is written in files: "1/30", "0.4", "15", "11". */
   readonly name: string;
   /** Exact value in seconds, f-number or ISO. */
   readonly exact: number;
@@ -72,7 +72,7 @@ export const SHUTTER_MARKS = scale(SHUTTER_THIRDS, (i) => 2 ** ((15 - i) / 3), S
 export const APERTURE_MARKS = scale(APERTURE_THIRDS, (i) => 2 ** ((i - 3) / 6), APERTURE_HALVES);
 export const ISO_MARKS = scale(ISO_THIRDS, (i) => 100 * 2 ** ((i - 3) / 3));
 
-/** The number that a mark's name reads as: 1/60 for "1/60". */
+/** The number that a mark's name reads as: 1/30 for "1/30". */
 export function nominalOf(name: string): number {
   const slash = name.indexOf('/');
   return slash < 0 ? Number(name) : Number(name.slice(0, slash)) / Number(name.slice(slash + 1));
@@ -93,7 +93,7 @@ export function exactIso(nominal: number): ExactIso {
   return (markNamed(ISO_MARKS, nominal)?.exact ?? nominal) as ExactIso;
 }
 
-/** Exact seconds of a nominal time: 1/60 is 1/64 s, 30 is 32 s; a time that is no mark is taken as typed. */
+/** Exact seconds of a nominal time: 1/30 is 1/32 s, 15 is 16 s; a time that is no mark is taken as typed. */
 export function exactShutter(nominalSeconds: number): ExactSeconds {
   return (markNamed(SHUTTER_MARKS, nominalSeconds)?.exact ?? nominalSeconds) as ExactSeconds;
 }

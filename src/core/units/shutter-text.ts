@@ -28,7 +28,7 @@ function fraction(text: string): ShutterText | null {
   return m && ranged(Number(m[1]) / Number(m[2]));
 }
 
-/** A shutter time as a file writes it: "1/60" and "30" are marks, "2.5s" and "47" are seconds (formats: the stand file). */
+/** A shutter time as a file writes it: "1/30" and "15" are marks, "2.5s" and "47" are seconds (formats: the stand file). */
 export function shutterFromFileText(text: string): ShutterText {
   const bare = plainTyped(text).replace(/ ?s$/, '');
   const asFraction = fraction(bare);
@@ -37,7 +37,7 @@ export function shutterFromFileText(text: string): ShutterText {
 }
 
 /**
- * A shutter time as a photographer types it: a bare whole number is a reciprocal ("250" is 1/250), seconds carry their
+ * A shutter time as a photographer types it: a bare whole number is a reciprocal ("1000" is 1/1000), seconds carry their
  * mark ("30s", `30"`, "2 min", "2m 8s"), and a decimal ("0.4") can only be seconds.
  */
 export function shutterFromTyping(text: string): ShutterText {

@@ -76,7 +76,7 @@ describe('camera scales', () => {
 
 describe('shutter times as text', () => {
   it.each([
-    ['1/60', 1 / 64],
+    ['1/30', 1 / 32],
     ['30', 32],
     ['0.4', 2 ** (-4 / 3)],
     ['2.5s', 2 ** (4 / 3)],

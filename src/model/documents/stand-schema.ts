@@ -39,7 +39,7 @@ export function standSchema(object: ObjectOf) {
 
   const camera = object({ ...size, orientation: z.enum(ORIENTATIONS).optional(), ...sensor });
 
-  /** A mark ("1/60", "30") or seconds as text, or exact seconds as a number. */
+  /** A mark ("1/30", "15") or seconds as text, or exact seconds as a number. */
   const shutter = z.union([z.string().max(MAX_TIME_TEXT), number('seconds')]).superRefine((time, ctx) => {
     const read = typeof time === 'string' ? shutterFromFileText(time) : null;
     if (read && !read.ok)

@@ -33,7 +33,7 @@ export function meteredText(read: Exclude<Extract<MeterText, { ok: true }>, { sc
   }
 }
 
-/** What a meter was set to: "f/8, 1/60, ISO 100"; null where an EV was typed. */
+/** What a meter was set to: "f/5.6, 1/30, ISO 100"; null where an EV was typed. */
 export function meterSettingsText({ aperture, shutter, iso, fromPicture }: MeteredLight): string | null {
   if (fromPicture) return 'from the picture';
   if (aperture === undefined || shutter === undefined) return null;
