@@ -138,7 +138,7 @@ test.describe('the looks', () => {
     );
     const others = page.getByRole('list', { name: 'The other looks' });
     await expect(others.getByRole('listitem')).toHaveCount(5);
-    await expect(others).toContainText('one frame holds it');
+    await expect(others).toContainText('one frame, lifted afterwards');
     await others.getByRole('button', { name: /^Heavy/ }).click();
     await settled(page);
     await expect(page.getByRole('radio', { name: 'Heavy' })).toBeChecked();

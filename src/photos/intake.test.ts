@@ -8,7 +8,8 @@ const picture = (name: string) => ({
   ...picturedAs(Array<number>(24).fill(128)),
   sha256: name.repeat(64),
 });
-const read = (v: number): SkylineRead => ({ points: [{ u: 0, v }], unsure: [], confidence: 0.9 }) as never;
+const read = (v: number): SkylineRead =>
+  ({ points: [{ u: 0, v }], unsure: [], confidence: 0.9, hasSky: true }) as never;
 
 /** Waits that end when they are told to, each by the name of what it waits for. */
 function waits<T>() {

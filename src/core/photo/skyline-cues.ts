@@ -56,6 +56,10 @@ export function photoCues(picture: Reduced): PhotoCues {
   };
 }
 
+/** How rough a cell is among those of its picture: 0, the smoothest eighth, to 7. */
+export const textureRank = ({ texture }: PhotoCues, cell: number): number =>
+  Math.floor((texture[cell] as number) / HUE_BINS);
+
 /** Mean step of light to the neighbours over a patch of five by five cells, in stops. */
 function roughness(log: Float32Array, columns: number, rows: number): Float32Array {
   const local = new Float32Array(columns * rows);

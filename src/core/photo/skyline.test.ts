@@ -1,3 +1,4 @@
+import { SKYLINE_CLASSES, type SkylineClass, skylineScene } from '@/testing/skyline-scenes';
 import { evOfLuminance } from '@/core/exposure';
 import { mean } from '@/core/numerics';
 import { LANDSCAPES, type LandscapeName, makeScene, type SceneSun, takePhoto } from '@/core/scene';
@@ -25,14 +26,21 @@ function photograph(landscape: LandscapeName, seed: number, sun?: SceneSun) {
   return { pixels: { columns, rows, rgba } satisfies Pixels, truth: scene.skyline };
 }
 
-function found({ pixels, truth }: ReturnType<typeof photograph>) {
+function found({ pixels, truth }: { readonly pixels: Pixels; readonly truth: Float64Array }) {
   const skyline = findSkyline(reducePixels(pixels, SKYLINE_CELLS));
   const error = mean(
     Array.from(skyline.line, (v, i) =>
-      Math.abs(v - truth[Math.floor(((i + 0.5) * COLUMNS) / skyline.line.length)]!),
+      Math.abs(v - truth[Math.floor(((i + 0.5) * truth.length) / skyline.line.length)]!),
     ),
   );
   return { ...skyline, error };
+}
+
+/** A scene drawn to be hard, and what was found in it; an error of 1 where it has no sky. */
+function drawn(kind: SkylineClass, seed: number) {
+  const { pixels, truth } = skylineScene(kind, seed);
+  if (truth) return found({ pixels, truth });
+  return { ...findSkyline(reducePixels(pixels, SKYLINE_CELLS)), error: 1 };
 }
 
 /** Horizons that nothing hides, and those behind trees, leaves, haze and far woods; none of these seeds was fitted to. */
@@ -60,6 +68,29 @@ describe('the skyline found in a picture of known truth', () => {
     const { confidence, line } = findSkyline(reducePixels({ columns: 180, rows: 120, rgba }, SKYLINE_CELLS));
     expect(confidence).toBeLessThan(UNSURE);
     expect([...line].every((v) => v >= 0 && v <= 1)).toBe(true);
+  });
+
+  it.each([401, 402, 403])('of a picture without a sky is none (seed %p)', (seed) => {
+    const { hasSky, confidence } = drawn('none', seed);
+    expect([hasSky, confidence]).toEqual([false, 0]);
+  });
+
+  it.each([
+    // near ridges before ever paler ones, a shore over a line that mirrors, a sea to the frame's foot
+    ['haze', 3],
+    ['lake', 5],
+    ['sea', 4],
+  ] as const)('of “%s” is looked for above what stands out most: %p of five are right', (kind, right) => {
+    const errors = [301, 302, 303, 304, 305].map((seed) => drawn(kind, seed).error);
+    expect(errors.filter((error) => error < 0.03).length).toBeGreaterThanOrEqual(right);
+  });
+
+  it('is never claimed where it is wrong, in classes and seeds that it was not fitted to', () => {
+    const claims = SKYLINE_CLASSES.flatMap((kind) => [401, 402].map((seed) => drawn(kind, seed))).filter(
+      ({ hasSky, confidence }) => hasSky && confidence >= 0.7,
+    );
+    expect(claims.length).toBeGreaterThan(1);
+    expect(claims.filter(({ error }) => error > 0.03)).toEqual([]);
   });
 
   it.each([

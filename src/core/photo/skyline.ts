@@ -3,7 +3,8 @@ import { clamp, mean } from '@/core/numerics';
 import { simplifyTo, withoutRises } from './line';
 import { type Reduced } from './reduce';
 import { boundaryPath, pathMargin, type PathWorth } from './skyline-path';
-import { type Evidence, evidenceOf, likenessToSky, type PhotoCues, photoCues } from './skyline-cues';
+import { evidenceOf, likenessToSky, type PhotoCues, photoCues } from './skyline-cues';
+import { type Candidate, clearness, hasSky, lookAbove, mostSure, worthOf } from './skyline-judgement';
 
 /** A part of the way across, 0 to 1. */
 export interface Stretch {
@@ -23,6 +24,8 @@ export interface FoundSkyline {
   readonly unsure: readonly Stretch[];
   /** How sure it is on the whole, 0 to 1; below `UNSURE` it should be looked at before it is used. */
   readonly confidence: number;
+  /** Something above the line is like a sky; else there is none in the picture, and the line is nothing. */
+  readonly hasSky: boolean;
 }
 
 /** Below this a stretch of the line, or all of it, is called unsure. */
@@ -40,14 +43,6 @@ const WORTHS: readonly PathWorth[] = [
   { edge: 1, level: 24, mirror: 0 },
   { edge: 2, level: 3, mirror: 12 },
 ];
-/** What counts for a line, and against it; fitted to scenes of known skyline, and held to others by the tests. */
-const WEIGHTS: Readonly<Record<keyof Merits, number>> = {
-  edge: 1.3,
-  mirror: 1.2,
-  skyAbove: 1.2,
-  skyBelow: 0.2,
-  low: -0.6,
-};
 /** A margin at which a column is sure, in the units of the cost of a line. */
 const SURE_MARGIN = 3.2;
 /** Points of a proposal, and how closely they follow what was found, parts of the frame. */
@@ -67,51 +62,14 @@ export function findSkyline(picture: Reduced): FoundSkyline {
     ...WORTHS.flatMap((worth) => STARTS.map((v) => settle(cues, v, worth))),
     ...levelLines(cues).map((line) => judged(cues, line)),
   ];
-  const best = found.reduce((a, b) => (worthOf(b.merits) > worthOf(a.merits) ? b : a));
-  return proposal(cues, best, lead(best, found) * told(best));
+  const first = found.reduce((a, b) => (worthOf(b.merits) > worthOf(a.merits) ? b : a));
+  const best = lookAbove(first, found);
+  return proposal(cues, best, {
+    clear: clearness(best, found),
+    most: mostSure(best, first, found),
+    hasSky: hasSky(cues, best),
+  });
 }
-
-/** Lines that lie farther apart than this, in the mean and as a part of the height, are different answers. */
-const OTHER_LINE = 0.03;
-/** Edges and mirrors, or a difference in kind, that a line is told by, in units of merit. */
-const TOLD_BY = 0.35;
-/** By so much a line must be better than the best of another answer to be sure, in units of merit. */
-const CLEAR_LEAD = 0.12;
-
-/** How far the best line is ahead of the best that lies elsewhere, 0 to 1. */
-function lead(best: Candidate, found: readonly Candidate[]): number {
-  const apart = ({ line }: Candidate) =>
-    mean(Array.from(line, (row, i) => Math.abs(row - (best.line[i] as number)) / best.rows));
-  const others = found.filter((c) => apart(c) > OTHER_LINE).map((c) => worthOf(c.merits));
-  return 1 - Math.exp(-(worthOf(best.merits) - Math.max(...others, -Infinity)) / CLEAR_LEAD);
-}
-
-/** How much there is to tell the line by, 0 to 1. */
-function told({ merits: { edge, mirror, skyAbove, skyBelow } }: Candidate): number {
-  return 1 - Math.exp(-(edge + mirror + Math.max(0, skyAbove - skyBelow)) / TOLD_BY);
-}
-
-/** A line, what it was judged by, and how it came out. */
-interface Candidate {
-  readonly rows: number;
-  readonly line: Int32Array;
-  readonly evidence: Evidence;
-  readonly merits: Merits;
-}
-
-/** What speaks for a line and against it, means over the columns. */
-interface Merits {
-  readonly edge: number;
-  readonly mirror: number;
-  /** How much what lies just above it, and just below, is like the sky. */
-  readonly skyAbove: number;
-  readonly skyBelow: number;
-  /** How far down it runs: what looks like a skyline below another one is none. */
-  readonly low: number;
-}
-
-const worthOf = (merits: Merits): number =>
-  (Object.keys(WEIGHTS) as (keyof Merits)[]).reduce((sum, key) => sum + WEIGHTS[key] * merits[key], 0);
 
 /** Learns both sides from a first line, draws the line anew, and again. */
 function settle(cues: PhotoCues, startV: number, worth: PathWorth): Candidate {
@@ -176,16 +134,28 @@ function withoutSpikes(rowOf: Int32Array): Int32Array {
   return Int32Array.from(withoutRises(rowOf, reach));
 }
 
-/**
- * @param clear how clearly the line stands out as a whole, 0 to 1: its columns are hardly surer than that
- */
-function proposal(cues: PhotoCues, { line: rowOf, evidence }: Candidate, clear: number): FoundSkyline {
+interface Judgement {
+  /** How clearly the line stands out as a whole, 0 to 1: its columns are hardly surer than that. */
+  readonly clear: number;
+  /** How sure it may be called at the most. */
+  readonly most: number;
+  readonly hasSky: boolean;
+}
+
+function proposal(
+  cues: PhotoCues,
+  { line: rowOf, evidence }: Candidate,
+  { clear, most, hasSky: isThere }: Judgement,
+): FoundSkyline {
   const margin = pathMargin(evidence, rowOf);
   const { columns, rows } = cues;
   const line = Float64Array.from(rowOf, (row, column) =>
     clamp((row + finer(cues, row, column)) / rows, 0, 1),
   );
-  const sure = Float64Array.from(margin, (m) => (0.3 + 0.7 * clear) * (1 - Math.exp(-m / SURE_MARGIN)));
+  const atMost = isThere ? most : 0;
+  const sure = Float64Array.from(margin, (m) =>
+    Math.min(atMost, (0.3 + 0.7 * clear) * (1 - Math.exp(-m / SURE_MARGIN))),
+  );
   const points = Array.from(line, (v, column) => ({ u: (column + 0.5) / columns, v }));
   const ends = [{ u: 0, v: line[0] as number }, ...points, { u: 1, v: line[columns - 1] as number }];
   return {
@@ -194,6 +164,7 @@ function proposal(cues: PhotoCues, { line: rowOf, evidence }: Candidate, clear: 
     sure,
     unsure: unsureStretches(sure),
     confidence: mean([...sure]),
+    hasSky: isThere,
   };
 }
 

@@ -58,6 +58,8 @@ export function lookLine(stand: Stand): string {
 
 /** What another look would have fitted: "2 stops, hard", "3 frames", or why it has no plan. */
 export function otherLookText({ filterIds, frames, fault }: OtherLook, bag: Bag, spots: Spots): string {
+  // nobody has asked for this look: what it would have to know is not asked either
+  if (fault?.reason === 'no-sun-direction') return 'once it is said where the sun stands';
   if (fault) return faultText(fault, spots);
   if (frames !== null) return frames === 1 ? 'one frame, lifted afterwards' : `${frames} frames`;
   return glassNamed(bag, filterIds);

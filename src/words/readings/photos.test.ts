@@ -41,9 +41,9 @@ describe('the words for pictures', () => {
   });
 
   it('say how sure a skyline is, and what to do about it', () => {
-    expect(skylineText({ confidence: 0.9, unsure: [] })).toContain('90 % sure');
-    expect(skylineText({ confidence: 0.5, unsure: [] })).toContain('correct it after use');
-    expect(skylineText({ confidence: 0.1, unsure: [] })).toContain('may not be the skyline');
+    expect(skylineText({ confidence: 0.9, unsure: [], hasSky: true })).toContain('90 % sure');
+    expect(skylineText({ confidence: 0.5, unsure: [], hasSky: true })).toContain('correct it after use');
+    expect(skylineText({ confidence: 0.1, unsure: [], hasSky: true })).toContain('may not be the skyline');
   });
 
   it('say where along a skyline it is unsure', () => {
@@ -51,8 +51,10 @@ describe('the words for pictures', () => {
       { from: 0.1, to: 0.25 },
       { from: 0.8, to: 1 },
     ];
-    expect(skylineText({ confidence: 0.8, unsure })).toContain('unsure 10 to 25 % and 80 to 100 % across');
-    expect(skylineText({ confidence: 0.1, unsure })).not.toContain('across');
+    expect(skylineText({ confidence: 0.8, unsure, hasSky: true })).toContain(
+      'unsure 10 to 25 % and 80 to 100 % across',
+    );
+    expect(skylineText({ confidence: 0.1, unsure, hasSky: true })).not.toContain('across');
   });
 
   it('say what a picture does not tell', () => {

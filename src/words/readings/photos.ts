@@ -61,7 +61,12 @@ const WORTH_TELLING = 0.005;
 const SURE = 0.7;
 
 /** How sure a skyline that was found is, and where it is not. */
-export function skylineText({ confidence, unsure }: Pick<FoundSkyline, 'confidence' | 'unsure'>): string {
+export function skylineText({
+  confidence,
+  unsure,
+  hasSky,
+}: Pick<FoundSkyline, 'confidence' | 'unsure' | 'hasSky'>): string {
+  if (!hasSky) return 'No sky is found in this picture. If it has one, draw the line along its foot by hand.';
   const stretches = unsure.map(({ from, to }) => `${Math.round(100 * from)} to ${percentText(to)}`);
   // where nothing of it is sure the whole is said to be so
   const where =

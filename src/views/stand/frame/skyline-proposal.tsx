@@ -26,19 +26,25 @@ export function SkylineProposal() {
         <ScanLine size={18} aria-hidden /> Find the skyline in the picture
       </Button>
     );
+  const { hasSky } = proposal;
   return (
     <div className="mb-2 rounded-md border border-action p-3">
-      <p role="status">{skylineText(proposal)} It is dotted in the frame.</p>
+      <p role="status">
+        {skylineText(proposal)}
+        {hasSky && ' It is dotted in the frame.'}
+      </p>
       <div className="mt-2 flex gap-2">
-        <Button
-          kind="action"
-          onClick={() => {
-            edit((s) => withSkyline(s, proposal.points));
-            dropProposal();
-          }}
-        >
-          Use it
-        </Button>
+        {hasSky && (
+          <Button
+            kind="action"
+            onClick={() => {
+              edit((s) => withSkyline(s, proposal.points));
+              dropProposal();
+            }}
+          >
+            Use it
+          </Button>
+        )}
         <Button onClick={dropProposal}>Keep mine</Button>
       </div>
     </div>

@@ -9,7 +9,7 @@ const SPACING = 9;
 /** A skyline that was found, over the one that holds: dotted, since it is not used yet, and in hollow dots where it is unsure. */
 export function ProposedSkyline({ width, height }: DrawnSize) {
   const proposal = useProposal();
-  if (!proposal) return null;
+  if (!proposal?.hasSky) return null;
   const at = skylineAt(proposal.points);
   const isUnsure = (u: number) => proposal.unsure.some(({ from, to }) => u >= from && u <= to);
   const dots = Array.from({ length: Math.ceil(width / SPACING) }, (_, i) => (i * SPACING) / width);
