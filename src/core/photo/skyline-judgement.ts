@@ -9,6 +9,7 @@ const WEIGHTS: Readonly<Record<keyof Merits, number>> = {
   skyBelow: 0.2,
   low: -0.6,
 };
+
 /** Lines that lie farther apart than this, in the mean and as a part of the height, are different answers. */
 const OTHER_LINE = 0.03;
 /** Edges and mirrors, or a difference in kind, that a line is told by, in units of merit. */
@@ -29,7 +30,9 @@ function lead(best: Candidate, found: readonly Candidate[]): number {
   const apart = ({ line }: Candidate) =>
     mean(Array.from(line, (row, i) => Math.abs(row - (best.line[i] as number)) / best.rows));
   const others = found.filter((c) => apart(c) > OTHER_LINE).map((c) => worthOf(c.merits));
-  return 1 - Math.exp(-(worthOf(best.merits) - Math.max(...others, -Infinity)) / CLEAR_LEAD);
+  // one that was found by looking above may stand out less than others
+  const ahead = Math.max(0, worthOf(best.merits) - Math.max(...others, -Infinity));
+  return 1 - Math.exp(-ahead / CLEAR_LEAD);
 }
 
 /** How much there is to tell the line by, 0 to 1. */
