@@ -157,5 +157,5 @@ export function hasSky(cues: PhotoCues, { line, rows }: Candidate): boolean {
     counts[side]!++;
   }
   const [above, below] = sums.map((sum, k) => sum / Math.max(1, counts[k] as number)) as [number, number];
-  return (below) - (above) >= SMOOTHER;
+  return below - above >= SMOOTHER;
 }
