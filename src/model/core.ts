@@ -18,13 +18,6 @@ export {
   type MeterScale,
   secondsForEv,
 } from '@/core/exposure';
-export {
-  type Coding,
-  type LightFigures,
-  lightOfFigures,
-  linearOfByte,
-  middleStops,
-  type Pixels,
-} from '@/core/photo';
+export { type Coding, lightOfFigures, linearOfByte, middleStops, type Pixels } from '@/core/photo';
 export { type SensorWindow, sensorWindow } from '@/core/sensor';
 export { type Place, roughSunAltitudeDeg } from '@/core/sky';

@@ -199,29 +199,4 @@ export {
   type StandShape,
 } from './stand/stand';
 export { type Orientation, PHOTO_TYPES, type PhotoType, SUN_SIDES, type SunSide } from './stand/terms';
-export {
-  type Balance,
-  type Candidate,
-  fitsAlong,
-  isAsGood,
-  type Outcome,
-  sameSet,
-  type Side,
-  sideReadings,
-  apertureInTenths,
-  ev100,
-  METER_SCALES,
-  meterFromTyping,
-  type MeterScale,
-  secondsForEv,
-  type Coding,
-  type LightFigures,
-  lightOfFigures,
-  linearOfByte,
-  middleStops,
-  type Pixels,
-  type SensorWindow,
-  sensorWindow,
-  type Place,
-  roughSunAltitudeDeg,
-} from './core';
+export * from './core';
