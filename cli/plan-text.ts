@@ -29,10 +29,10 @@ export function planText(solved: SolvedStand): string {
   const lines = [stand.name, ''];
   if (spanStops !== null) {
     const { gap } = traitsOf(stand);
-    const kept = gap ? `, ${lookLine(stand)}` : '';
+    const kept = gap ? `, ${lookLine(stand, balance?.brighter ?? 'sky')}` : '';
     const need = balance ? `; ${stopsText(balance.neededStops)} to take away` : '';
     lines.push(
-      `Span ${stopsText(spanStops)}, reach ${stopsText(derived.reachStops ?? 0)}. Look: ${LOOK_NAMES[stand.look.school]}${kept}${need}.`,
+      `Span ${stopsText(Math.abs(spanStops))}${spanStops < 0 ? ', the land the brighter' : ''}, reach ${stopsText(derived.reachStops ?? 0)}. Look: ${LOOK_NAMES[stand.look.school]}${kept}${need}.`,
     );
   }
   const context: SlipContext = { stand, derived, search: 'idle', oldestMinutes: null };

@@ -1,6 +1,6 @@
 import { type ComponentType, lazy, Suspense } from 'react';
 import { frameOf, oldestReadingMinutes, RECORD_AFTER_MINUTES, type Stand } from '@/model';
-import { cropText, ageText, glassName, seatShortText, stopsFigure, stopsText } from '@/words';
+import { cropText, ageText, glassName, seatShortText, spanText, stopsFigure } from '@/words';
 import { BalanceStep } from './balance/balance-step';
 import { ReadStep } from './read/read-step';
 import { SeatStep } from './seat/seat-step';
@@ -143,7 +143,7 @@ function ReadResult() {
   if (sceneEv !== undefined) return `whole scene, EV ${stopsFigure(sceneEv)}`;
   if (!count) return 'no reading yet';
   const readings = `${count} ${count === 1 ? 'reading' : 'readings'}${age}`;
-  return span === null ? readings : `span ${stopsText(span)}, ${readings}`;
+  return span === null ? readings : `${spanText(span)}, ${readings}`;
 }
 
 function BalanceResult() {

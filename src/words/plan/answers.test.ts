@@ -2,6 +2,8 @@ import { type Bag, deriveStand, sampleBag, solveStand, type Stand, warningsOf } 
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { workings } from '../working';
 import { warningText } from './faults';
+import { spanText } from './ladder';
+import { lookAim, lookLine } from './looks';
 import { reasonsText } from './reasons';
 import { playText, slipOf } from './slip';
 
@@ -210,5 +212,20 @@ describe('what has to be held (fault 54)', () => {
     expect(exposed()).toEqual({ capped: true, clips: [] });
     expect(exposed('tame')).toEqual({ capped: true, clips: [] });
     expect(exposed('protect')).toEqual({ capped: false, clips: ['r3'] });
+  });
+});
+
+describe('upside down (fault 27)', () => {
+  it('speaks of one side as the brighter, and gives the span without a sign', () => {
+    const stand = testStand({ readings: lit(9, 12) });
+    const { derived, glass } = answer(stand, sampleBag());
+    const brighter = derived.balance!.brighter;
+    expect([brighter, spanText(derived.spanStops!)]).toEqual(['land', 'span 3 stops']);
+    expect(glass).toMatch(/upside down/);
+    expect(lookLine(stand, brighter)).toBe('keep the land 1.0 brighter');
+    expect(lookAim(stand, brighter)).toBe('A little more light stays on the land, as the eye sees it.');
+    const [span] = workings({ stand, bag: sampleBag(), derived, study: null }).filter((w) => w.of === 'span');
+    expect(span!.figure).toBe('3 stops');
+    expect(span!.lines).toContain('Span = sky − land = −3 stops: the land is the brighter.');
   });
 });

@@ -101,4 +101,4 @@ export const leftText = (gap: number): string =>
   gap < -0.05 ? `${stopsFigure(-gap)} darker` : `leaves ${stopsFigure(gap)}`;
 
 /** The span over its dimension line. */
-export const spanText = (span: number): string => `span ${stopsText(span)}`;
+export const spanText = (span: number): string => `span ${stopsText(Math.abs(span))}`;

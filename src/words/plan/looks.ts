@@ -1,4 +1,4 @@
-import { type Safety, type SheetSet } from '@/core/balance';
+import { type Safety, type SheetSet, type Side } from '@/core/balance';
 import { incidentEv } from '@/core/exposure';
 import { daylightLux, overcastSpan } from '@/core/sky';
 import {
@@ -13,11 +13,11 @@ import {
   sunSideOf,
 } from '@/model';
 import { faultText } from './faults';
-import { type Spots, spotNames } from '../figures/spots';
+import { capital, type Spots, spotNames } from '../figures/spots';
 import { fitFigure, stopsFigure, stopsText } from '../figures/figures';
 import { glassNamed } from '../glass/glass';
 import { filterKindText } from '../glass/kinds';
-import { sideNames } from '../figures/sides';
+import { otherSide, sideNames } from '../figures/sides';
 
 export const LOOK_NAMES: Record<School, string> = {
   even: 'Even',
@@ -36,24 +36,32 @@ export const SUN_PLACES: Record<SunSide, string> = {
   hidden: 'hidden',
 };
 
-/** What a look is after, in a sentence. */
-export const LOOK_AIMS: Record<School, string> = {
-  even: 'Sky and land meet at the same tone.',
-  natural: 'The sky stays a little brighter, as the eye sees it.',
-  heavy: 'The sky comes out darker than the land.',
-  least: 'The weakest glass with which one exposure holds everything; the land is lifted afterwards.',
-  bracket: 'No grad: several exposures, to be merged afterwards.',
-  sun: 'A rule of thumb by where the sun stands, whatever was read; the time is the land’s, where that is metered.',
+/** What a look is after, in a sentence; of the brighter side and the darker one by their names. */
+const LOOK_AIMS: Record<School, (brighter: string, darker: string) => string> = {
+  even: (brighter, darker) => `${capital(brighter)} and ${darker} meet at the same tone.`,
+  natural: (brighter) => `A little more light stays on the ${brighter}, as the eye sees it.`,
+  heavy: (brighter, darker) => `The ${brighter} darker than the ${darker}.`,
+  least: (_, darker) =>
+    `The weakest glass with which one exposure holds everything; the ${darker} to be lifted afterwards.`,
+  bracket: () => 'No grad: several exposures, to be merged afterwards.',
+  sun: () =>
+    'A rule of thumb by where the sun stands, whatever was read; the time is the land’s, where that is metered.',
 };
 
+/** What a stand's look is after, in a sentence. */
+export function lookAim(stand: Stand, brighter: Side): string {
+  const names = sideNames(stand);
+  return LOOK_AIMS[stand.look.school](names[brighter], names[otherSide(brighter)]);
+}
+
 /** A look with its figure, behind its name: "keep the sky 1.0 brighter". */
-export function lookLine(stand: Stand): string {
+export function lookLine(stand: Stand, brighter: Side): string {
   const gap = gapOf(stand);
   if (gap === null) return '';
-  const { sky } = sideNames(stand);
+  const name = sideNames(stand)[brighter];
   return gap < 0
-    ? `make the ${sky} ${stopsFigure(-gap)} darker`
-    : `keep the ${sky} ${stopsFigure(gap)} brighter`;
+    ? `make the ${name} ${stopsFigure(-gap)} darker`
+    : `keep the ${name} ${stopsFigure(gap)} brighter`;
 }
 
 /** What another look would have fitted: "2 stops, hard", "3 frames", or why it has no plan. */

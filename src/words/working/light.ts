@@ -33,13 +33,13 @@ export function spanWorking({ input }: Prepared, { spanStops, reachStops }: Deri
   return {
     of: 'span',
     title: 'Span',
-    figure: stopsText(spanStops),
+    figure: stopsText(Math.abs(spanStops)),
     lines: [
       `Sky, EV at ISO 100: ${meanText(sky, named)}.`,
       `Land: ${meanText(land, named)}.`,
       ...wantedNote(readings),
       ...(held.length ? [`To be held only, and in no mean: ${listText(held)}.`] : []),
-      `Span = sky − land = ${stopsText(spanStops)}.`,
+      `Span = sky − land = ${stopsText(spanStops)}${spanStops < 0 ? ': the land is the brighter' : ''}.`,
       ...(reachStops === null
         ? []
         : [`Reach, from the darkest reading to the brightest: ${stopsText(reachStops)}.`]),

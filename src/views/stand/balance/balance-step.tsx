@@ -3,7 +3,7 @@ import { choose, SCHOOLS, traitsOf, warningsOf, withSchool } from '@/model';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { useCompact } from '@/ui/use-media';
-import { faultText, LOOK_AIMS, LOOK_NAMES, lookLine, warningText } from '@/words';
+import { faultText, LOOK_NAMES, lookAim, lookLine, warningText } from '@/words';
 import { BesidePlan } from './beside-plan';
 import { BracketFrames, Kept, Lift, SunDirection, Tuning } from './look-controls';
 import { OnLens } from './on-lens';
@@ -52,6 +52,7 @@ export function BalanceStep() {
 function LookFields() {
   const stand = useStand();
   const edit = useEdit();
+  const brighter = useBrighter();
   const { school } = stand.look;
   return (
     <div className="space-y-4">
@@ -62,7 +63,7 @@ function LookFields() {
         options={SCHOOLS.map((s) => ({ value: s, text: LOOK_NAMES[s] }))}
         onValue={(s) => edit((st) => withSchool(st, s))}
       />
-      <p className="text-quiet">{LOOK_AIMS[school]}</p>
+      <p className="text-quiet">{lookAim(stand, brighter)}</p>
       {!traitsOf(stand).readsLight && <SunDirection />}
       <Kept />
       <Lift />
@@ -71,6 +72,9 @@ function LookFields() {
   );
 }
 
+/** The side that is held back; the sky, where nothing is known yet. */
+const useBrighter = () => useDerived((d) => d.balance?.brighter ?? 'sky');
+
 /** On a phone the look is a line, and its fields unfold from it. */
 function FoldedLook() {
   const stand = useStand();
@@ -78,7 +82,7 @@ function FoldedLook() {
   const { usesGlass, readsLight } = traitsOf(stand);
   // what is to be said, or shown, of these lies in their fields
   const [open, setOpen] = useState(!usesGlass || !readsLight);
-  const line = lookLine(stand);
+  const line = lookLine(stand, useBrighter());
   return (
     <div>
       <button

@@ -24,7 +24,7 @@ export function ReadStep() {
     <div className="space-y-5">
       <p className="flex items-baseline gap-3">
         <span className="text-3xl font-semibold">
-          {spanStops === null ? '—' : <Figure of="span">{stopsText(spanStops)}</Figure>}
+          {spanStops === null ? '—' : <Figure of="span">{stopsText(Math.abs(spanStops))}</Figure>}
         </span>
         <span className="text-quiet">
           {spanStops === null
