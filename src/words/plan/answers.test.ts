@@ -1,4 +1,4 @@
-import { type Bag, deriveStand, sampleBag, solveStand, type Stand, warningsOf } from '@/model';
+import { type Bag, choose, deriveStand, sampleBag, solveStand, type Stand, warningsOf } from '@/model';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { workings } from '../working';
 import { warningText } from './faults';
@@ -99,6 +99,18 @@ describe('an even miss (fault 58)', () => {
 });
 
 describe('a seat that was set by hand', () => {
+  it('is said to stay, and follows again once it is let go (fault 30)', () => {
+    const { plan } = answer(BRIGHT, sampleBag()).derived;
+    const choice = { filterIds: plan!.filterIds, ...plan!.seat! };
+    const pinned = choose(BRIGHT, choice);
+    const brighter = (stand: Stand): Stand => ({ ...stand, readings: [{ ...sky, ev100: 12 }, land] });
+    expect(answer(pinned, sampleBag()).glass).toMatch(/set by you: it stays as readings change/);
+    expect(answer(brighter(pinned), sampleBag()).derived.inUse!.filterIds).toEqual(choice.filterIds);
+    const free = choose(brighter(pinned), undefined);
+    expect(answer(free, sampleBag()).glass).not.toMatch(/by you|your choice/);
+    expect(answer(free, sampleBag()).derived.inUse!.filterIds).not.toEqual(choice.filterIds);
+  });
+
   const bag = sampleBag();
   const at = (offsetMm: number) => {
     const stand: Stand = { ...BRIGHT, choice: { filterIds: ['hard-3'], offsetMm, turnDeg: 0 } };

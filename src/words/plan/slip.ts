@@ -189,6 +189,7 @@ function glassRow({ stand, derived, search }: SlipContext, glass: Glass): SlipRo
   if (search === 'working' || derived.stale) asides.push('being worked out anew');
   else if (chosen && plan && chosen.filterIds.join() !== plan.filterIds.join())
     asides.push(`your choice; computed: ${glassName(plan.filters)}`);
+  else if (chosen) asides.push('set by you: it stays as readings change');
   if (glass.filters.length > 1) asides.push('the first nearest the lens');
   if (derived.balance?.spanStops === null) asides.push('a guess by the sun, not a measurement');
   if (glass.lift) asides.push(liftText(glass.lift, darkerName(stand, derived)));

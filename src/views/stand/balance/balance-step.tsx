@@ -117,7 +117,6 @@ function HoldBare() {
   const setBare = useSession((s) => s.setBare);
   const derived = useDerived();
   const edit = useEdit();
-  const stand = useStand();
   const release = () => setBare(false);
   return (
     <div className="flex flex-wrap gap-2">
@@ -137,9 +136,7 @@ function HoldBare() {
         Hold to see it without (B)
       </Button>
       {derived.chosen && (
-        <Button onClick={() => edit((s) => choose(s, undefined))} disabled={!stand.choice}>
-          Back to the computed glass
-        </Button>
+        <Button onClick={() => edit((s) => choose(s, undefined))}>Let glass and seat follow again</Button>
       )}
     </div>
   );

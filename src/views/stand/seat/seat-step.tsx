@@ -103,8 +103,13 @@ function BackToComputed() {
   const choice = { filterIds: chosen.filterIds, ...computed };
   const there = sameChoice({ filterIds: chosen.filterIds, ...chosen.seat }, choice);
   return (
-    <Button className="w-full" disabled={there} onClick={() => edit((s) => choose(s, choice))}>
-      {there ? 'This is the computed seat' : `Back to the computed seat (${turnText(computed.turnDeg)})`}
-    </Button>
+    <div className="flex flex-wrap gap-2">
+      <Button className="flex-1" disabled={there} onClick={() => edit((s) => choose(s, choice))}>
+        {there ? 'This is the computed seat' : `Back to the computed seat (${turnText(computed.turnDeg)})`}
+      </Button>
+      <Button className="flex-1" onClick={() => edit((s) => choose(s, undefined))}>
+        Let glass and seat follow again
+      </Button>
+    </div>
   );
 }
