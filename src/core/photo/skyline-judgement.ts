@@ -89,6 +89,12 @@ interface Clear {
 const CERTAIN: Clear = { edge: 0.45, skyAbove: 0.9, skyBelow: -0.65 };
 const POSSIBLE: Clear = { edge: 0.3, skyAbove: 0.7, skyBelow: -0.7 };
 
+/** A line that is just clear enough in everything is not certain: all of it together must come to so much. */
+const CERTAIN_TOGETHER = 2.12;
+
+const isCertain = (c: Candidate): boolean =>
+  isClear(c, CERTAIN) && c.merits.edge + c.merits.skyAbove - c.merits.skyBelow >= CERTAIN_TOGETHER;
+
 const isClear = ({ merits }: Candidate, { edge, skyAbove, skyBelow }: Clear): boolean =>
   merits.edge >= edge && merits.skyAbove >= skyAbove && merits.skyBelow <= skyBelow;
 
@@ -100,9 +106,7 @@ const STEADY_STEP = 0.1;
  * hazy far ones, and a shore or a mirrored line below the hills.
  */
 export function lookAbove(best: Candidate, found: readonly Candidate[]): Candidate {
-  const above = found.filter(
-    (c) => liesAbove(c, best) && isClear(c, CERTAIN) && steepness(c).step < STEADY_STEP,
-  );
+  const above = found.filter((c) => liesAbove(c, best) && isCertain(c) && steepness(c).step < STEADY_STEP);
   if (!above.length) return best;
   return lookAbove(
     above.reduce((a, b) => (worthOf(b.merits) > worthOf(a.merits) ? b : a)),
@@ -146,8 +150,11 @@ export function mostSure(best: Candidate, first: Candidate, found: readonly Cand
 /** What lies above a skyline is smoother than what lies below it, by so many of eight ranks of texture. */
 const SMOOTHER = 0.8;
 
-/** Whether there is a sky above a line at all. */
-export function hasSky(cues: PhotoCues, { line, rows }: Candidate): boolean {
+/** Whether there is a sky above a line at all: it is parted from what is below beyond doubt, or smoother than that. */
+export function hasSky(cues: PhotoCues, best: Candidate): boolean {
+  // far hills in haze are as smooth as the sky
+  if (isCertain(best)) return true;
+  const { line, rows } = best;
   const { columns } = cues;
   const sums = [0, 0];
   const counts = [0, 0];

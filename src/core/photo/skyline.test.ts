@@ -1,3 +1,6 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import sharp from 'sharp';
+import { type FramePoint, skylineAt } from '@/core/field';
 import { SKYLINE_CLASSES, type SkylineClass, skylineScene } from '@/testing/skyline-scenes';
 import { evOfLuminance } from '@/core/exposure';
 import { mean } from '@/core/numerics';
@@ -57,6 +60,23 @@ describe('the skyline found in a picture of known truth', () => {
     const told = unsure.reduce((sum, { from, to }) => sum + to - from, 0);
     expect(Math.abs(told - mean(Array.from(sure, (s) => (s < UNSURE ? 1 : 0))))).toBeLessThan(0.15);
   });
+
+  it.each(readdirSync('src/demo/pictures'))(
+    'of the demo’s %s is near the one that its stand has',
+    async (file) => {
+      const { data, info } = await sharp(`src/demo/pictures/${file}`)
+        .ensureAlpha()
+        .raw()
+        .toBuffer({ resolveWithObject: true });
+      const pixels = { columns: info.width, rows: info.height, rgba: Uint8ClampedArray.from(data) };
+      const text = readFileSync(`src/demo/${file.replace('.jpg', '.paleseam.json')}`, 'utf8');
+      const at = skylineAt((JSON.parse(text) as { stand: { skyline: FramePoint[] } }).stand.skyline);
+      const truth = Float64Array.from({ length: COLUMNS }, (_, i) => at((i + 0.5) / COLUMNS));
+      const { hasSky, error } = found({ pixels, truth });
+      expect(hasSky).toBe(true);
+      expect(error).toBeLessThan(0.02);
+    },
+  );
 
   it('is called unsure where it is wrong: a pan without a mirror under a high sun', () => {
     const { error, confidence } = found(photograph('pan', 2, { altitudeDeg: 25, bearingDeg: 100 }));
