@@ -23,21 +23,33 @@ export function startOffline(): void {
   void navigator.storage?.persisted?.().then((isPersistent) => device.setState({ isPersistent }));
 }
 
+/** Noted in the tab in which the newer version was asked for: across a reload too. */
+const ASKED = 'pale-seam-update-asked';
+/** A browser keeps a newer version waiting while the old one still answers something; a reload frees it, ms. */
+const PATIENCE_MS = 3000;
+
 async function keepFiles(): Promise<void> {
   const workbox = new Workbox('/sw.js');
-  let isAsked = false;
+  const isAsked = () => sessionStorage.getItem(ASKED) !== null;
   const takeUpdate = () => {
-    isAsked = true;
+    sessionStorage.setItem(ASKED, '');
     workbox.messageSkipWaiting();
+    setTimeout(() => location.reload(), PATIENCE_MS);
   };
-  workbox.addEventListener('waiting', () => device.setState({ takeUpdate }));
+  workbox.addEventListener('waiting', () => {
+    if (isAsked()) workbox.messageSkipWaiting();
+    else device.setState({ takeUpdate });
+  });
   // only the tab in which the new version was asked for reloads; the others go on with what they have
   workbox.addEventListener('controlling', () => {
-    if (isAsked) location.reload();
+    if (!isAsked()) return;
+    sessionStorage.removeItem(ASKED);
+    location.reload();
   });
   try {
     await workbox.register();
-    await navigator.serviceWorker.ready;
+    const { waiting } = await navigator.serviceWorker.ready;
+    if (!waiting) sessionStorage.removeItem(ASKED);
     device.setState({ worksOffline: true });
   } catch {
     device.setState({ worksOffline: false });
