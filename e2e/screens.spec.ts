@@ -197,6 +197,8 @@ test('the holder is turned and the sheet slid by the pointer, and both go back t
   await drag(sheet.x + sheet.width / 2, sheet.y + sheet.height / 2, -40);
   await expect(slip(page)).toContainText(/5\d(\.5)? mm of sheet/);
   await page.getByRole('button', { name: /Back to the computed seat/ }).click();
+  await expect(slip(page)).toContainText('set by you: it stays as readings change');
+  await page.getByRole('button', { name: 'Let glass and seat follow again' }).click();
   await expect.poll(() => slip(page).innerText()).toBe(computed);
 });
 
