@@ -39,7 +39,8 @@ export {
   withSchool,
 } from './answer/study';
 export { sunGuessStops, sunSideOf } from './answer/sun-guess';
-export { type Instead, type Misfit, perhapsTheSun, type Unsuited, unsuitedOf } from './answer/unsuited';
+export { perhapsTheSun } from './answer/perhaps-the-sun';
+export { type Instead, type Misfit, type Unsuited, unsuitedOf } from './answer/unsuited';
 export { type Warning, warningsOf } from './answer/warnings';
 export {
   asKind,

@@ -1,4 +1,5 @@
 export * from './fit';
+export { leftWithoutGlass } from './least';
 export * from './looks';
 export * from './plan';
 export * from './pose';

@@ -2,10 +2,9 @@ import { type PlacedReading } from '@/core/field';
 import { dimmingOfPoint, sensorPoint } from '@/core/optics';
 import { totalStops } from './costs';
 import { type Posed } from './pose';
-
 import { CAP_MARGIN, groundOf, sideMean, wantedEv } from './sides';
 import { type Target } from './target';
-import { type LeastGlass } from './types';
+import { type LeastGlass, type Ranked } from './types';
 import { type Found } from './valleys';
 
 /** Rounding of a millionth of a stop is no light. */
@@ -28,7 +27,7 @@ export function chooseLeast(
   );
   let nearest: { found: Found; leaves: LeastGlass; short: number } | null = null;
   for (const candidate of inOrder) {
-    const left = leftBy(posed, target, candidate);
+    const left = leftBy(posed, target, candidate.ranked);
     if (left.leaves.enough) return { found: candidate, leaves: left.leaves };
     if (!nearest || left.short < nearest.short - NOTHING) nearest = { found: candidate, ...left };
   }
@@ -36,11 +35,15 @@ export function chooseLeast(
   return nearest;
 }
 
+/** What is left without any glass, the brightest reading placed as high as it may come out. */
+export const leftWithoutGlass = (posed: Posed, target: Target): LeastGlass =>
+  leftBy(posed, target, { set: [], seat: null }).leaves;
+
 /** What a set leaves when the brightest reading is placed as high as it may come out. */
 function leftBy(
   { input }: Posed,
   target: Target,
-  { ranked: { set, seat } }: Found,
+  { set, seat }: Pick<Ranked, 'set' | 'seat'>,
 ): { readonly leaves: LeastGlass; readonly short: number } {
   const sheets = set.map((s) => s.sheet);
   const dimming = ({ place }: PlacedReading): number =>

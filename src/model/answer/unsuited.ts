@@ -1,4 +1,4 @@
-import { type Balance, type Candidate, type Spot } from '@/core/balance';
+import { type Balance, type Candidate, LEVEL_ALLOWANCE, leftWithoutGlass, type Spot } from '@/core/balance';
 import { bracketOf } from './bracket';
 import { type Derived } from './derive';
 import { type Prepared } from './prepare';
@@ -6,11 +6,8 @@ import { type Stand } from '../stand/stand';
 
 /** A best fit above this suits no skyline, stops (solver: where no sheet suits). */
 const SUITS_UNDER = 0.8;
-/** A line or a dark top of less is not what the misfit is by, stops; nor is a level within what meters leave uncertain. */
+/** A line or a dark top of less is not what the misfit is by, stops. */
 const SHOWS = 0.5;
-const LEVEL_ALLOWANCE = 0.3;
-/** What is kept free above the brightest reading, stops. */
-const MARGIN = 0.5;
 
 /** By what the best sheet misses the ideal the most. */
 export type Misfit =
@@ -27,7 +24,6 @@ export type Instead =
   | { readonly kind: 'none' };
 
 export interface Unsuited {
-  readonly fitStops: number;
   /** Null where there is no sheet at all to tell it by. */
   readonly by: Misfit | null;
   readonly instead: Instead;
@@ -36,11 +32,10 @@ export interface Unsuited {
 /** That no sheet suits a stand, by what, and what would; null where one does, where none is wanted, or it is not known. */
 export function unsuitedOf(stand: Stand, { balance, prepared }: Derived): Unsuited | null {
   if (!balance?.advice || !prepared || balance.neededStops === 0 || balance.spanStops === null) return null;
-  const { fitStops } = balance.advice;
   // the least glass is not chosen by how it fits
-  if (fitStops <= SUITS_UNDER || balance.least || prepared.lacks) return null;
+  if (balance.advice.fitStops <= SUITS_UNDER || balance.least || prepared.lacks) return null;
   const sheet = sheetOf(balance);
-  return { fitStops, by: sheet && misfitOf(sheet), instead: insteadOf(stand, prepared) };
+  return { by: sheet && misfitOf(sheet), instead: insteadOf(stand, prepared) };
 }
 
 /** The best candidate that has a sheet. */
@@ -64,31 +59,10 @@ function misfitOf({ line, spillWorst, levelStops, unevenStops }: Candidate): Mis
 
 function insteadOf(stand: Stand, prepared: Prepared): Instead {
   const { input, laid } = prepared;
-  const { window, field, look } = input;
   if (!laid.ok) return { kind: 'none' };
-  const evs = field.readings.map((r) => r.ev100);
-  const evMidGrey = Math.max(...evs) - (window.highlightRoom - MARGIN);
-  const darkTone = laid.target.sides.darkMeanEv - evMidGrey;
-  if (darkTone >= -window.printRoom && Math.min(...evs) - evMidGrey >= -window.shadowRoom)
-    return { kind: 'lift', stops: Math.max(0, look.placementStops - darkTone) };
-  const bracket = bracketOf(stand, prepared, laid.target.sides.darkMeanEv - look.placementStops);
+  const { enough, liftStops } = leftWithoutGlass(prepared, laid.target);
+  if (enough) return { kind: 'lift', stops: liftStops };
+  const bracket = bracketOf(stand, prepared, laid.target.sides.darkMeanEv - input.look.placementStops);
   // one frame would hold it, too dark to be lifted well
   return bracket.ok ? { kind: 'bracket', frames: Math.max(2, bracket.frames.length) } : { kind: 'none' };
 }
-
-/**
- * The reading to be held that would put the darker side more than two stops below where it is wanted: it may be the sun's
- * own disc, which no exposure holds. Null where there is none.
- */
-export function perhapsTheSun({ prepared, inUse }: Derived): string | null {
-  const exposure = inUse?.outcome.exposure;
-  const { darkToneStops = null, readings = [] } = inUse?.outcome ?? {};
-  if (!prepared || !exposure?.capped || darkToneStops === null) return null;
-  if (darkToneStops >= prepared.input.look.placementStops - SUN_BELOW) return null;
-  const brightest = readings.reduce((a, b) => (b.toneThroughStops > a.toneThroughStops ? b : a));
-  const isToHold = prepared.input.field.readings.some((r) => r.id === brightest.id && r.limit);
-  return isToHold ? brightest.id : null;
-}
-
-/** So far below its wanted tone no land is put for the sake of a cloud, stops. */
-const SUN_BELOW = 2;

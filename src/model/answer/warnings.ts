@@ -10,7 +10,7 @@ import { openingsOf } from '../bag/openings';
 import { fittedPolariser } from '../bag/on-lens';
 import { polariserOn } from './polariser';
 import { type Prepared, type SheetLack } from './prepare';
-import { perhapsTheSun } from './unsuited';
+import { perhapsTheSun } from './perhaps-the-sun';
 import { type Stand } from '../stand/stand';
 
 /** What the photographer should know beside the plan; the sentences are in `words`. */
