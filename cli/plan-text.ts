@@ -61,7 +61,7 @@ export function planText(solved: SolvedStand): string {
     const named = spotNames(stand.readings);
     for (const r of inUse.outcome.readings) {
       const tone = Number.isFinite(r.toneThroughStops)
-        ? `lands ${stopsFigure(r.toneThroughStops)}${r.held ? '' : ', not held'}`
+        ? `lands ${stopsFigure(r.toneThroughStops)}${r.frame === null ? '' : ` in frame ${r.frame + 1}`}${r.held ? '' : ', not held'}`
         : '';
       lines.push(`  ${named(r.id).padEnd(12)} EV ${stopsFigure(r.ev100).padEnd(6)} ${tone}`.trimEnd());
     }

@@ -39,6 +39,7 @@ export {
   withSchool,
 } from './answer/study';
 export { sunGuessStops, sunSideOf } from './answer/sun-guess';
+export { landingOf } from './answer/landing';
 export { perhapsTheSun } from './answer/perhaps-the-sun';
 export { type Instead, type Misfit, type Unsuited, unsuitedOf } from './answer/unsuited';
 export { type Warning, warningsOf } from './answer/warnings';

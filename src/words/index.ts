@@ -11,6 +11,7 @@ export * from './plan/looks';
 export * from './plan/reasons';
 export * from './figures/sides';
 export * from './plan/slip';
+export * from './plan/tones';
 export * from './figures/spots';
 export * from './working';
 export * from './keeping/refusals';

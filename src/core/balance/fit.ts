@@ -135,6 +135,7 @@ function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlo
   let misfit = 0;
   let squares = 0;
   let spill = 0;
+  let unwanted = 0;
   let leak = 0;
   let sloped = 0;
   for (let row = 0, i = 0; row < rows; row++)
@@ -162,6 +163,7 @@ function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlo
         if (e < 0) leak -= w * e;
       } else {
         spill += w * a;
+        if (e > 0) unwanted += w * e;
         if (e > NOWHERE) count(spilled, e, w, i, offCentre);
       }
     }
@@ -177,6 +179,7 @@ function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlo
     levelStops: level,
     gradientStops: gradient,
     spillStops: dark > 0 ? spill / dark : 0,
+    unwantedStops: dark > 0 ? unwanted / dark : 0,
     leakStops: brightWeight > 0 ? leak / brightWeight : 0,
     spillWorst: spotOf(input, target, worstOf(spilled)),
     line: spotOf(input, target, worstOf(lines)),

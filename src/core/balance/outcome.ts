@@ -12,7 +12,7 @@ import {
   sensorPoint,
   slantFactor,
 } from '@/core/optics';
-import { isHeld, withGlare } from '@/core/sensor';
+import { isHeld, type SensorWindow, withGlare } from '@/core/sensor';
 import { type Posed } from './pose';
 import { CAP_MARGIN, groundOf, sideMean, sideReadings, sidesOf, wantedEv } from './sides';
 import { type BalanceInput, type SheetSet } from './types';
@@ -27,6 +27,8 @@ export interface ReadingOutcome {
   /** The same with the lens's veiling glare on it (physics 5): what the file will show of it. */
   readonly toneRecordedStops: number;
   readonly held: boolean;
+  /** Of a bracket: which of its frames shows it best, from 0; null for one exposure. */
+  readonly frame: number | null;
   /** Dimming by the grad at its spot, stops. */
   readonly dimmingStops: number;
 }
@@ -82,6 +84,8 @@ export interface OutcomeRequest {
   readonly seat: Seat | null;
   /** Part of the frame's mean light that the lens spreads over all of it; 0 for none. */
   readonly glarePart: number;
+  /** EV at mid-grey of each frame of a bracket, darkest picture first; absent for one exposure, that is placed here. */
+  readonly bracket?: readonly number[] | undefined;
 }
 
 /** Stops taken at a spot, by the grads and by what covers the whole frame. */
@@ -109,41 +113,19 @@ function takenAtSpots({ posed: { input }, fitted, set, seat }: OutcomeRequest): 
 
 /** Follows the readings through the glass (physics 5; formats: the command line). */
 export function outcomeOf(request: OutcomeRequest): Outcome {
-  const { settings, fitted } = request;
-  const { input, laid } = request.posed;
+  const { input } = request.posed;
   const { readings } = input.field;
-  const isTamed = ({ id }: PlacedReading) => laid.ok && laid.target.tamed.has(id);
   const taken = takenAtSpots(request);
   const grads = (r: PlacedReading) => taken.get(r.id)?.grads ?? 0;
   const through = (r: PlacedReading) => grads(r) + (taken.get(r.id)?.fitted ?? 0);
-  const dark = darkReadings(input);
-  const ground = groundOf(input.field);
-  const { placementStops } = input.look;
-  const { highlightRoom } = input.window;
-  const exposure = dark.length ? placed() : null;
-
-  function placed(): Exposure {
-    const asked = sideMean(dark, ground, (r) => wantedEv(r) - through(r)) - placementStops;
-    const brightest = Math.max(
-      ...readings.filter((r) => r.role !== 'feature' || isTamed(r)).map((r) => r.ev100 - through(r)),
-    );
-    const brightestOfAll = Math.max(...readings.map((r) => r.ev100 - through(r)));
-    const lowest = brightest - (highlightRoom - CAP_MARGIN);
-    // the least glass leaves the land to be lifted: it is the brightest reading that the exposure is placed by
-    const least = input.look.solver.exposesFor === 'brightest';
-    const evCamera = least ? brightestOfAll - (highlightRoom - CAP_MARGIN) : Math.max(asked, lowest);
-    return {
-      evCamera,
-      evMidGrey: evCamera + fitted.stops,
-      capped: !least && lowest > asked + 1e-6,
-      seconds: secondsForEv(evCamera, settings),
-    };
-  }
-
-  const bareMidGreyEv = dark.length ? sideMean(dark, ground, wantedEv) - placementStops : null;
+  const exposure = exposureOf(request, through);
+  const frames = request.bracket ?? (exposure ? [exposure.evMidGrey] : []);
+  const bareMidGreyEv = bareMidGreyEvOf(input);
   const meanLight = exposure && request.glarePart > 0 ? frameLight(request, exposure.evMidGrey) : 0;
   const outcomes = readings.map((r): ReadingOutcome => {
-    const tone = exposure ? r.ev100 - through(r) - exposure.evCamera : NaN;
+    const tones = frames.map((evMidGrey) => r.ev100 - through(r) - (evMidGrey - request.fitted.stops));
+    const frame = bestShown(tones, input.window);
+    const tone = tones[frame] ?? NaN;
     return {
       id: r.id,
       ev100: r.ev100,
@@ -151,18 +133,60 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
       toneThroughStops: tone,
       toneRecordedStops: withGlare(tone, request.glarePart, meanLight),
       held: isHeld(tone, input.window),
+      frame: frames.length > 1 ? frame : null,
       dimmingStops: grads(r),
     };
   });
+  const dark = darkReadings(input);
+  const darkMean = () => sideMean(dark, groundOf(input.field), (r) => wantedEv(r) - through(r));
   return {
     readings: outcomes,
     exposure,
     bareMidGreyEv,
-    darkToneStops: exposure && sideMean(dark, ground, (r) => wantedEv(r) - through(r)) - exposure.evCamera,
+    darkToneStops: exposure && dark.length ? darkMean() - exposure.evCamera : null,
     residualGapStops: residualGap(input, grads),
     clips: exposure ? outcomes.filter((r) => !r.held).map((r) => r.id) : [],
     seam: request.seat && request.set.length ? seamOf(request, request.seat) : null,
   };
+}
+
+/** EV at mid-grey of the exposure that a look makes without any glass; null without a reading of the darker side. */
+export function bareMidGreyEvOf(input: BalanceInput): number | null {
+  const dark = darkReadings(input);
+  return dark.length ? sideMean(dark, groundOf(input.field), wantedEv) - input.look.placementStops : null;
+}
+
+/** Which of the tones that a reading has in several frames shows it best: held, and nearest to mid-grey. */
+function bestShown(tones: readonly number[], window: SensorWindow): number {
+  const loss = (tone: number) => Math.abs(tone) + (isHeld(tone, window) ? 0 : 1e3);
+  return tones.reduce((best, tone, i) => (loss(tone) < loss(tones[best] as number) ? i : best), 0);
+}
+
+/** The exposure through the glass, or the only one of a bracket; null without anything to place it by. */
+function exposureOf(
+  { posed: { input, laid }, settings, fitted, bracket }: OutcomeRequest,
+  through: (r: PlacedReading) => number,
+): Exposure | null {
+  const at = (evCamera: number, capped: boolean): Exposure => ({
+    evCamera,
+    evMidGrey: evCamera + fitted.stops,
+    capped,
+    seconds: secondsForEv(evCamera, settings),
+  });
+  if (bracket?.length === 1) return at((bracket[0] as number) - fitted.stops, false);
+  const { readings } = input.field;
+  const dark = darkReadings(input);
+  if (!dark.length) return null;
+  const { placementStops, solver } = input.look;
+  const mostTone = input.window.highlightRoom - CAP_MARGIN;
+  const left = (r: PlacedReading) => r.ev100 - through(r);
+  // the least glass leaves the land to be lifted: it is the brightest reading that the exposure is placed by
+  if (solver.exposesFor === 'brightest') return at(Math.max(...readings.map(left)) - mostTone, false);
+  const asked = sideMean(dark, groundOf(input.field), (r) => wantedEv(r) - through(r)) - placementStops;
+  const isTamed = ({ id }: PlacedReading) => laid.ok && laid.target.tamed.has(id);
+  const counted = readings.filter((r) => r.role !== 'feature' || isTamed(r));
+  const lowest = Math.max(...counted.map(left)) - mostTone;
+  return at(Math.max(asked, lowest), lowest > asked + 1e-6);
 }
 
 /** Readings that the exposure is placed by: the darker side's, or the land's where the sky is not read yet. */

@@ -118,6 +118,8 @@ export interface Fit {
   /** The free part of a sky that comes out darker above than at its foot, stops a frame height, 0 or less. */
   readonly gradientStops: number;
   readonly spillStops: number;
+  /** The same beyond what is wanted there: of a tamed feature, what is too much. */
+  readonly unwantedStops: number;
   readonly leakStops: number;
   readonly spillWorst: Spot | null;
   readonly line: Spot | null;

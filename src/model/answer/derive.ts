@@ -1,5 +1,6 @@
 import {
   type Balance,
+  bareMidGreyEvOf,
   type Candidate,
   groundOf,
   isAsGood,
@@ -90,11 +91,18 @@ function chosenGlass(stand: Stand, bag: Bag, prepared: Prepared, choice: Choice)
   return describe(stand, bag, prepared, { set, seat, figures });
 }
 
+interface Described {
+  readonly set: SheetSet;
+  readonly seat: Seat | null;
+  readonly figures: Candidate | null;
+  readonly bracket?: StandBracket | null | undefined;
+}
+
 function describe(
   stand: Stand,
   bag: Bag,
   prepared: Prepared,
-  { set, seat, figures }: { set: SheetSet; seat: Seat | null; figures: Candidate | null },
+  { set, seat, figures, bracket }: Described,
 ): Glass {
   const filterIds = set.map((s) => s.id);
   const filters = filtersById(bag, filterIds);
@@ -108,6 +116,7 @@ function describe(
     glarePart: stand.camera.veilingGlarePart ?? 0,
     set,
     seat,
+    bracket: bracket?.ok ? bracket.frames.map((f) => f.evMidGrey) : undefined,
   });
   return {
     filterIds,
@@ -164,8 +173,8 @@ export function deriveStand(
   const plan = balance && glassOf(stand, bag, prepared, advised(balance, stand.choice));
   const { usesGlass, readsLight } = traitsOf(stand);
   const chosen = stand.choice && usesGlass ? chosenGlass(stand, bag, prepared, stand.choice) : null;
-  const inUse = chosen ?? plan ?? chosenGlass(stand, bag, prepared, NO_GLASS);
-  const bracket = usesGlass ? null : bracketOf(stand, prepared, inUse.outcome.bareMidGreyEv);
+  const bracket = usesGlass ? null : bracketOf(stand, prepared, bareMidGreyEvOf(prepared.input));
+  const inUse = chosen ?? plan ?? noGlass(stand, bag, prepared, bracket);
   return {
     prepared,
     spanStops: readsLight ? spanOf(readings, groundOf(prepared.input.field)) : null,
@@ -181,7 +190,14 @@ export function deriveStand(
   };
 }
 
-const NO_GLASS: Choice = { filterIds: [], offsetMm: 0, turnDeg: 0 };
+/** The stand without a grad, in one exposure or in those of a bracket. */
+const noGlass = (stand: Stand, bag: Bag, prepared: Prepared, bracket: StandBracket | null): Glass =>
+  describe(stand, bag, prepared, {
+    set: [],
+    seat: null,
+    figures: judgeChoice(prepared, { set: [], seat: null }),
+    bracket,
+  });
 
 const NOTHING: Derived = {
   prepared: null,

@@ -1,11 +1,22 @@
-import { type Bag, choose, deriveStand, sampleBag, solveStand, type Stand, warningsOf } from '@/model';
+import {
+  type Bag,
+  choose,
+  deriveStand,
+  landingOf,
+  sampleBag,
+  solveStand,
+  type Stand,
+  warningsOf,
+} from '@/model';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { workings } from '../working';
 import { warningText } from './faults';
-import { spanText } from './ladder';
+import { leftText, spanText } from './ladder';
 import { lookAim, lookLine } from './looks';
 import { reasonsText } from './reasons';
 import { playText, slipOf } from './slip';
+import { timeText } from '../figures/figures';
+import { shownText } from './tones';
 
 const sky = { id: 'r1', role: 'sky' as const, u: 0.4, v: 0.2, ev100: 15 };
 const land = { id: 'r2', role: 'land' as const, u: 0.5, v: 0.75, ev100: 10 };
@@ -239,5 +250,69 @@ describe('upside down (fault 27)', () => {
     const [span] = workings({ stand, bag: sampleBag(), derived, study: null }).filter((w) => w.of === 'span');
     expect(span!.figure).toBe('3 stops');
     expect(span!.lines).toContain('Span = sky − land = −3 stops: the land is the brighter.');
+  });
+});
+
+describe('one light (fault 17)', () => {
+  // read near the horizon, where a soft sheet takes less than above
+  const glow = { id: 'r1', role: 'sky' as const, u: 0.5, v: 0.38, ev100: 13.6 };
+
+  it('slip and rows tell one figure of the sky: what the look keeps and what the row says is left over', () => {
+    for (const school of ['natural', 'even'] as const) {
+      const stand = testStand({ readings: [glow, land], look: { school } });
+      const { derived } = answer(stand, sampleBag());
+      const { plan } = derived;
+      const kept = school === 'even' ? 0 : 1;
+      expect(Math.abs(plan!.figures!.levelStops)).toBeGreaterThan(0.05);
+      expect(landingOf(derived, plan!)! - plan!.outcome.darkToneStops!).toBeCloseTo(
+        kept - plan!.figures!.levelStops,
+        9,
+      );
+    }
+  });
+
+  it('and where what was read is meant, it says so', () => {
+    expect([leftText(1.4), leftText(-0.3)]).toEqual(['leaves 1.4 where read', '0.3 darker where read']);
+  });
+});
+
+describe('a bracket (fault 18)', () => {
+  const bracketed = (evs: readonly number[]): Stand =>
+    testStand({
+      look: { school: 'bracket' },
+      readings: evs.map((ev100, i) => ({
+        id: `r${i}`,
+        role: (['sky', 'land', 'feature'] as const)[i]!,
+        u: 0.3 + 0.1 * i,
+        v: 0.2 + 0.25 * i,
+        ev100,
+      })),
+    });
+
+  it('of one frame is one exposure on slip, ladder, rows and in plan: that of its frame', () => {
+    // the brightest is a feature, which the exposure by the land alone would let go
+    const { derived, expose } = answer(bracketed([12, 9, 13.5]), sampleBag());
+    const { bracket, inUse } = derived;
+    if (!bracket?.ok) throw new Error('no bracket');
+    expect(bracket.frames).toHaveLength(1);
+    expect(inUse!.outcome.exposure).toMatchObject({
+      seconds: bracket.frames[0]!.seconds,
+      evMidGrey: bracket.frames[0]!.evMidGrey,
+    });
+    expect(expose).toContain(timeText(inUse!.outcome.exposure!.seconds));
+    expect(inUse!.outcome.clips).toEqual([]);
+  });
+
+  it('of several shows each reading in the frame that holds it best', () => {
+    const { derived } = answer(bracketed([16, 6, 3]), sampleBag());
+    const { bracket, inUse } = derived;
+    if (!bracket?.ok) throw new Error('no bracket');
+    const { readings, clips } = inUse!.outcome;
+    expect(bracket.frames.length).toBeGreaterThan(1);
+    expect(clips).toEqual([]);
+    for (const r of readings)
+      expect(r.toneThroughStops).toBeCloseTo(r.ev100 - bracket.frames[r.frame!]!.evMidGrey, 9);
+    expect(readings[0]!.frame).toBe(0);
+    expect(shownText(readings[0]!)).toMatch(/ in frame 1$/);
   });
 });

@@ -6,7 +6,7 @@ import { exactIso } from '@/core/units';
 import { type Camera, type Reading } from '@/model';
 import { isoFigure, listText, stopsFigure, stopsText } from '../figures/figures';
 import { meterSettingsText } from '../readings/meter';
-import { toneText } from './slip';
+import { shownText, toneText } from './tones';
 import { type SpotNames } from '../figures/spots';
 
 /** A tone and what it costs to lift it, where it lies low. */
@@ -31,7 +31,7 @@ export function ladderSpotText({ reading, outcome, camera, iso, named }: SpotOnL
     `EV ${stopsFigure(ev100)}`,
     meterSettingsText(reading),
     dimmingStops >= 0.05 && `through the glass ${stopsFigure(ev100 - dimmingStops)}`,
-    Number.isFinite(tone) && toneText(tone),
+    shownText(outcome),
     Number.isFinite(tone) && !held && 'not held',
     Number.isFinite(tone) && noiseText(camera, iso, tone),
   ].filter(Boolean);
@@ -52,7 +52,8 @@ export function ladderRoleText(
   const about = [
     `EV ${stopsFigure(mean(evs))}`,
     `from ${stopsFigure(darkest.ev100)} (${named(darkest.id)}) to ${stopsFigure(brightest.ev100)} (${named(brightest.id)})`,
-    Number.isFinite(tone) && `comes out ${toneText(tone)}`,
+    // of a bracket each reading is shown by its own frame
+    Number.isFinite(tone) && darkest.frame === null && `comes out ${toneText(tone)}`,
   ].filter(Boolean);
   return `${role}${isLimit ? ' to hold' : ''}, mean of ${outcomes.length}: ${about.join('; ')}`;
 }
@@ -98,7 +99,7 @@ export const takeText = (need: number): string => `take ${stopsFigure(need)}`;
 
 /** What the glass leaves, and which way it goes. */
 export const leftText = (gap: number): string =>
-  gap < -0.05 ? `${stopsFigure(-gap)} darker` : `leaves ${stopsFigure(gap)}`;
+  gap < -0.05 ? `${stopsFigure(-gap)} darker where read` : `leaves ${stopsFigure(gap)} where read`;
 
 /** The span over its dimension line. */
 export const spanText = (span: number): string => `span ${stopsText(Math.abs(span))}`;

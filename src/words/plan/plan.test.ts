@@ -1,4 +1,13 @@
-import { changeReading, choose, deriveStand, prepareStand, sampleBag, solveStand, type Stand } from '@/model';
+import {
+  type Candidate,
+  changeReading,
+  choose,
+  deriveStand,
+  prepareStand,
+  sampleBag,
+  solveStand,
+  type Stand,
+} from '@/model';
 import { testStand } from '@/testing/fixtures';
 import {
   degreesFigure,
@@ -10,6 +19,7 @@ import {
   timeText,
   turnText,
   filterKindText,
+  partingText,
   reasonsText,
   levelText,
   rangeText,
@@ -77,7 +87,7 @@ describe('the slip', () => {
       expect.stringMatching(
         /^\d+(\.5)? mm of sheet standing above the rail \| \d+(\.5)? to \d+(\.5)? is as good$/,
       ),
-      'f/11, 1/8 s, ISO 100 | with the sky 1.0 above mid-grey',
+      'f/11, 1/8 s, ISO 100 | with the sky 1.2 above mid-grey',
     ]);
     expect(slipSentence(slip(stand))).toMatch(/^2 stops, hard, level\. .* mid-grey\)\.$/);
   });
@@ -100,7 +110,7 @@ describe('the slip', () => {
     );
     expect(glass).toBe('2 stops, hard, upside down, level | ');
     expect(seat).toMatch(/standing below the rail/);
-    expect(expose).toMatch(/with the land 1\.0 above mid-grey/);
+    expect(expose).toMatch(/with the land 1\.1 above mid-grey/);
   });
 
   it('names why there is no plan', () => {
@@ -166,7 +176,7 @@ describe('the slip', () => {
   it('calls what is held back by its own name', () => {
     const leaves = { skyName: 'foliage' };
     expect(rows(testStand({ ...leaves, readings: [land] }))[0]).toMatch(/^Now meter the foliage/);
-    expect(rows(testStand(leaves))[2]).toMatch(/with the foliage 1\.0 above mid-grey/);
+    expect(rows(testStand(leaves))[2]).toMatch(/with the foliage 1\.2 above mid-grey/);
     expect(sideNames({ skyName: ' ' })).toEqual({ sky: 'sky', land: 'land' });
   });
 
@@ -206,7 +216,7 @@ describe('the slip', () => {
     const stand = testStand({ fitted: [{ filterId: 'n10' }] });
     const derived = deriveStand(stand, withNd, solveStand(stand, withNd));
     expect(rows(stand, { derived })[2]).toBe(
-      'f/11, 2 min 8 s, bulb, ISO 100 | with 10.0 stops of ND or polariser on; with the sky 1.0 above mid-grey',
+      'f/11, 2 min 8 s, bulb, ISO 100 | with 10.0 stops of ND or polariser on; with the sky 1.2 above mid-grey',
     );
   });
 
@@ -294,6 +304,22 @@ describe('reasons', () => {
     const { candidate, text } = reasons(testStand({ shapes }), 'hard-2');
     expect(text).toContain(
       `Takes ${stopsFigure(candidate.spillWorst!.stops)} stops off the tall firs, reaching 0.30 of the frame above the seam.`,
+    );
+  });
+
+  it('of the rows say what parts each from the first, not the same of all (fault 36)', () => {
+    const { result } = solveStand(testStand(), bag, { workedOut: 12 });
+    if (!result?.ok) throw new Error(result?.reason);
+    const { balance } = result;
+    const [first, ...others] = balance.best.filter((c) => c.set.length);
+    const parting = (c: Candidate) => partingText(c, balance, sideNames({}));
+    expect(parting(first!)).toBeNull();
+    const texts = others.map(parting);
+    expect(texts.filter((text) => text !== null).length).toBeGreaterThan(others.length / 2);
+    expect(new Set(texts).size).toBeGreaterThan(others.length / 2);
+    const weaker = others.find((c) => c.set.map((s) => s.id).join() === 'hard-1')!;
+    expect(parting(weaker)).toBe(
+      `Leaves the sky ${stopsFigure(first!.levelStops - weaker.levelStops)} brighter than the first does.`,
     );
   });
 

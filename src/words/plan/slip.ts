@@ -1,4 +1,4 @@
-import { sameSet, sideReadings } from '@/core/balance';
+import { sameSet } from '@/core/balance';
 import { isUpsideDown, type Seat, turnFromUpright } from '@/core/optics';
 import {
   type Balance,
@@ -7,6 +7,7 @@ import {
   type Glass,
   type Lift,
   isStale,
+  landingOf,
   perhapsTheSun,
   RECORD_AFTER_MINUTES,
   type Stand,
@@ -15,7 +16,6 @@ import {
   unsuitedOf,
   type WholeScene,
 } from '@/model';
-import { mean } from '@/core/numerics';
 import { LONGEST_MARK_SECONDS, SHORTEST_MARK_SECONDS } from '@/core/units';
 import { carriedNotes } from '../readings/drift';
 import { faultText, lackText } from './faults';
@@ -31,6 +31,7 @@ import {
   timeText,
 } from '../figures/figures';
 import { glassName } from '../glass/glass';
+import { toneText } from './tones';
 import { unsuitedText } from './unsuited';
 import { spotNames } from '../figures/spots';
 import { darkerName, otherSide, sideNames, type SideNames } from '../figures/sides';
@@ -351,19 +352,11 @@ function exposeRow({ stand, derived, oldestMinutes, carry = null }: SlipContext)
 }
 
 /** Where the brighter side comes out, its name in one or in many: "with the sky 1.2 above mid-grey". */
-function landingText({ prepared, spanStops }: Derived, glass: Glass, names: SideNames): string {
-  if (!prepared) return '';
-  if (spanStops === null) return 'for the land alone';
-  const side = spanStops >= 0 ? 'sky' : 'land';
-  const own = new Set(sideReadings(side, prepared.input.field.readings).map((r) => r.id));
-  const tone = mean(glass.outcome.readings.filter((r) => own.has(r.id)).map((r) => r.toneThroughStops));
-  return `with the ${names[side]} ${toneText(tone)}`;
-}
-
-/** A tone by its distance from mid-grey: "1.2 above mid-grey". */
-export function toneText(tone: number): string {
-  const figure = stopsFigure(Math.abs(tone));
-  return Number(figure) === 0 ? 'at mid-grey' : `${figure} ${tone > 0 ? 'above' : 'below'} mid-grey`;
+function landingText(derived: Derived, glass: Glass, names: SideNames): string {
+  if (!derived.prepared) return '';
+  const tone = landingOf(derived, glass);
+  if (tone === null) return 'for the land alone';
+  return `with the ${names[(derived.spanStops ?? 0) >= 0 ? 'sky' : 'land']} ${toneText(tone)}`;
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

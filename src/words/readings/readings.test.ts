@@ -30,6 +30,7 @@ const outcome = (id: string, tone: number): ReadingOutcome => ({
   toneBareStops: tone,
   toneThroughStops: tone,
   toneRecordedStops: tone,
+  frame: null,
   held: tone <= 3 && tone >= -6,
   dimmingStops: 0,
 });

@@ -8,7 +8,7 @@ import { glassName, glassNamed } from '../glass/glass';
 import { SUN_PLACES } from '../plan/looks';
 import { reasonsText } from '../plan/reasons';
 import { darkerName, sideNames } from '../figures/sides';
-import { toneText } from '../plan/slip';
+import { toneText } from '../plan/tones';
 import { type SpotNames, spotNames } from '../figures/spots';
 import { type Working, type WorkingContext } from './types';
 

@@ -6,7 +6,7 @@ import { meteredEv, type MeteredLight, type Prepared, type RoleFall, roleSummari
 import { carriedToText, changeText, fallText, watchedText } from '../readings/drift';
 import { fitFigure, listText, stopsFigure, stopsText, timeText } from '../figures/figures';
 import { meterSettingsText } from '../readings/meter';
-import { toneText } from '../plan/slip';
+import { shownText, toneText } from '../plan/tones';
 import { type SpotNames, spotNames } from '../figures/spots';
 import { type Working, type WorkingContext } from './types';
 
@@ -45,7 +45,7 @@ export function readingWorking(
     return { of: `reading ${id}`, title, figure: `EV ${stopsFigure(ev100)}`, lines };
   const snr = signalToNoise(stand.camera, exactIso(stand.exposure.iso), tone);
   lines.push(
-    `So it comes out ${toneText(tone)}; without glass ${toneText(outcome.toneBareStops)}.`,
+    `So it comes out ${shownText(outcome)}; without glass ${toneText(outcome.toneBareStops)}.`,
     `The sensor holds ${stopsFigure(shadowRoom)} below to ${stopsFigure(highlightRoom)} above: ${outcome.held ? 'held' : 'not held'}, its signal ${snr < 1 ? 'under the noise' : `${snr.toFixed(0)} times the noise`}.`,
   );
   if (stand.camera.veilingGlarePart)

@@ -26,6 +26,7 @@ import {
   spotNames,
   stopsFigure,
   throughText,
+  shownText,
   toneText,
 } from '@/words';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
@@ -73,7 +74,7 @@ function Row({ reading }: { reading: Reading }) {
     reading.throughFilterIds?.length ? `through ${throughText(reading.throughFilterIds, bag)}` : null,
     age,
     carried === undefined ? null : `carried ${changeText(carried)}`,
-    tone && `comes out ${toneText(tone.toneThroughStops)}`,
+    tone && `comes out ${shownText(tone)}`,
     tone && !tone.held ? 'not held' : null,
   ].filter(Boolean);
   return (

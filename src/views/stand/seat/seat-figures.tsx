@@ -83,7 +83,7 @@ function fitRows(
     { name: 'Level', text: levelText(figures, brighter) ?? `${brighter} as wanted`, of: 'level' },
     {
       name: 'Spill',
-      text: `${stopsFigure(figures.spillStops)} stops off the ${other} on the whole`,
+      text: `${stopsFigure(figures.unwantedStops)} stops off the ${other} on the whole`,
       of: 'spill',
     },
     {
