@@ -35,7 +35,7 @@ export function planText(solved: SolvedStand): string {
       `Span ${stopsText(Math.abs(spanStops))}${spanStops < 0 ? ', the land the brighter' : ''}, reach ${stopsText(derived.reachStops ?? 0)}. Look: ${LOOK_NAMES[stand.look.school]}${kept}${need}.`,
     );
   }
-  const context: SlipContext = { stand, derived, search: 'idle', oldestMinutes: null };
+  const context: SlipContext = { stand, derived, search: 'idle', oldestMinutes: null, bag };
   const slip = slipOf(context);
   for (const { label, main, aside } of slip.rows)
     lines.push(`${label.toUpperCase().padEnd(7)} ${main}${aside ? ` (${aside})` : ''}`);
@@ -85,7 +85,7 @@ function besideText({ stand, bag, derived, study }: SolvedStand): string[] {
     ...SCHOOLS.flatMap((school) => study.looks.find((l) => l.school === school) ?? []).map(
       (look) => `  ${LOOK_NAMES[look.school].padEnd(24)} ${otherLookText(look, bag, stand.readings)}`,
     ),
-    ...(study.stock ? ['', stockText(study.stock)] : []),
+    ...(study.stock ? ['', stockText(study.stock, bag)] : []),
     ...(sunRule === null ? [] : ['', sunRule]),
   ].filter((line, i, all) => line !== '' || all[i - 1] !== '');
 }

@@ -29,7 +29,8 @@ export {
   takenByGlass,
 } from './answer/prepare';
 export { ASSUMED_WIDEST_APERTURE, type SeamViews, seamViews } from './answer/seam-views';
-export { type Solution, solutionKey, solveStand, solveSteps } from './answer/solve';
+export { solutionKey } from './answer/key';
+export { type Solution, solveStand, solveSteps } from './answer/solve';
 export {
   type OtherLook,
   type StockAdvice,
@@ -43,6 +44,7 @@ export { landingOf } from './answer/landing';
 export { perhapsTheSun } from './answer/perhaps-the-sun';
 export { type Instead, type Misfit, type Unsuited, unsuitedOf } from './answer/unsuited';
 export { type Warning, warningsOf } from './answer/warnings';
+export { asSaid, ownedBag, withoutAssumed } from './bag/assumed';
 export {
   asKind,
   type Bag,

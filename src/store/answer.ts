@@ -8,6 +8,7 @@ import {
   deriveStand,
   prepareStand,
   type PrepareResult,
+  type School,
   type Solution,
   solutionKey,
   type Stand,
@@ -66,17 +67,21 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
     },
   );
   const prepared = keyed(prepareStand);
+  const heldBy = lastAdvice();
   const derivedOf = remembered(deriveStand);
   const answer = derivedStore(
     [asked, solver.state, studies.state],
     ({ lit, bag, carry }, { answer: solution, work, progress }, { answer: study }): Answer => {
       const key = solutionKey(lit, bag);
       const ready = prepared(key, lit, bag);
+      const advice = heldBy(solution, lit.look.school);
+      const derived = derivedOf(lit, bag, solution, ready, advice.held);
+      advice.now = derived.plan?.filterIds ?? null;
       return {
         bag,
         carry,
         ready,
-        derived: derivedOf(lit, bag, solution, ready),
+        derived,
         search: work,
         progress,
         study: study?.key === key ? study : null,
@@ -101,6 +106,24 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
         studies.dispose();
       };
     },
+  };
+}
+
+/** The glass that one answer of the search advises, and that was advised before it. */
+interface Advice {
+  readonly key: string | undefined;
+  readonly school: School;
+  readonly held: readonly string[] | null;
+  now: readonly string[] | null;
+}
+
+/** Keeps what is advised from one answer of the search to the next, under the same look. */
+function lastAdvice(): (solution: Solution | null, school: School) => Advice {
+  let last: Advice | null = null;
+  return (solution, school) => {
+    if (!last || last.key !== solution?.key)
+      last = { key: solution?.key, school, held: last?.school === school ? last.now : null, now: null };
+    return last;
   };
 }
 

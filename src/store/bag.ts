@@ -1,4 +1,13 @@
-import { type Bag, joinBags, type Named, type NewId, type Notice, sameContent, sampleBag } from '@/model';
+import {
+  asSaid,
+  type Bag,
+  joinBags,
+  type Named,
+  type NewId,
+  type Notice,
+  sameContent,
+  sampleBag,
+} from '@/model';
 import { admitBag } from '@/model/documents/gate';
 import { type BagRecord, type WorkspaceStorage } from '@/persist';
 import { createDocumentStore, type DocumentStore } from './document-store';
@@ -61,12 +70,16 @@ export function createKeptBag(options: KeptBagOptions): KeptBag {
     report: saving.report('bag'),
     onWritten: () => channel.post({ bag: true }),
   });
-  const document = createDocumentStore<Bag>(sampleBag(), {
+  const edited = createDocumentStore<Bag>(sampleBag(), {
     admit: admitBag,
     onRefused: (fault) => notify({ code: 'not-taken', fault }),
     onChange: (bag) => line.save(bag),
     onGestureEnd: () => line.gestureEnded(),
   });
+  const document: DocumentStore<Bag> = {
+    ...edited,
+    edit: (change) => edited.edit((bag) => asSaid(bag, change(bag))),
+  };
 
   return {
     document,

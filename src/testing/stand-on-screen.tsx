@@ -1,6 +1,6 @@
 import { act, render } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { type Bag, sampleBag, solveStand, type Stand } from '@/model';
+import { type Bag, solveStand, type Stand } from '@/model';
 import { memoryStorage } from '@/persist';
 import { createGlances, createWorkspace, type Workspace } from '@/store';
 import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-context';
@@ -54,14 +54,14 @@ class SizeTeller implements ResizeObserver {
 }
 
 /** A workspace in memory that holds these stands, and their ids. */
-async function workspaceOf(stands: readonly Stand[], bag: Bag) {
+async function workspaceOf(stands: readonly Stand[], bag?: Bag) {
   const workspace = createWorkspace({
     open: async () => memoryStorage(),
     newId: seededIds(1),
     now: () => new Date().toISOString(),
   });
   await workspace.load();
-  workspace.bag.edit(() => bag);
+  if (bag) workspace.bag.edit(() => bag);
   const ids = stands.map((stand) => {
     const id = workspace.createStand();
     workspace.open(id)?.edit((d) => ({ ...d, stand: { ...stand, id } }));
@@ -90,8 +90,12 @@ async function show(workspace: Workspace, path: string, clients: Clients): Promi
   });
 }
 
-/** Opens a stand on a screen of its own, with a workspace in memory and workers in the page. */
-export async function standOnScreen(stand: Stand, bag: Bag = sampleBag()): Promise<Workspace> {
+/**
+ * Opens a stand on a screen of its own, with a workspace in memory and workers in the page.
+ *
+ * @param bag absent: the one that a workspace begins with, which is assumed
+ */
+export async function standOnScreen(stand: Stand, bag?: Bag): Promise<Workspace> {
   const { workspace, ids } = await workspaceOf([stand], bag);
   await show(workspace, `/stands/${ids[0]}`, CLIENTS);
   return workspace;
@@ -106,7 +110,7 @@ export async function standsOnScreen(
   stands: readonly Stand[],
   glance: WorkerClient<'glance'>,
 ): Promise<Workspace> {
-  const { workspace } = await workspaceOf(stands, sampleBag());
+  const { workspace } = await workspaceOf(stands);
   Object.defineProperties(HTMLElement.prototype, {
     clientWidth: { configurable: true, get: () => BOX.width },
     clientHeight: { configurable: true, get: () => BOX.height },

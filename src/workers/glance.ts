@@ -58,7 +58,7 @@ export async function* glanceAt(
   const derived = deriveStand(stand, bag, solution, ready);
   const { inUse: glass, prepared } = derived;
   const said = {
-    line: slipLine(slipOf({ stand, derived, search: 'idle', oldestMinutes: null })),
+    line: slipLine(slipOf({ stand, bag, derived, search: 'idle', oldestMinutes: null })),
     sheets: glass?.seat ? glass.filters.filter(isSheet) : [],
     isUpsideDown: !!glass?.seat && isUpsideDown(glass.seat.turnDeg),
     seam: glass?.outcome.seam?.at ?? null,

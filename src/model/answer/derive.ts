@@ -21,7 +21,8 @@ import { type Bag, type Filter, filtersById, isSheet, sticksOutMm } from '../bag
 import { bracketOf, type StandBracket } from './bracket';
 import { bagSheet, type CannotPrepare, type Prepared, prepareStand, settingsOf } from './prepare';
 import { traitsOf } from '../stand/looks';
-import { type Solution, solutionKey } from './solve';
+import { solutionKey } from './key';
+import { type Solution } from './solve';
 import { type Choice, type Stand } from '../stand/stand';
 import { type WholeScene, wholeSceneOf } from '../readings/whole-scene';
 
@@ -64,6 +65,8 @@ export interface Derived {
   readonly stale: boolean;
   /** The computed advice. */
   readonly plan: Glass | null;
+  /** The glass that was advised until now, where the plan has come to other glass. */
+  readonly was: readonly Filter[] | null;
   /** The photographer's own choice. */
   readonly chosen: Glass | null;
   /** What the exposure and the picture are shown through: the choice, else the plan, else nothing. */
@@ -141,25 +144,27 @@ function liftOf(stand: Stand, { input }: Prepared, { darkToneStops }: Outcome): 
 }
 
 /**
- * The computed advice: the best set, or the one the photographer has chosen where it is as good, so that it does not
+ * The computed advice: the best set, or the first of those that are there already and are as good, so that it does not
  * flicker while readings come in (solver: the fit).
  */
-function advised(balance: Balance, choice: Choice | undefined): Candidate {
-  const kept =
-    choice &&
-    balance.best.find((c, i) => sameSet(c.set, choice.filterIds) && isAsGood(balance.ranking[i]!, balance));
-  return kept ?? (balance.advice as Candidate);
+function advised(balance: Balance, there: readonly (readonly string[])[]): Candidate {
+  const asGood = balance.best.filter((_, i) => isAsGood(balance.ranking[i]!, balance));
+  const kept = there.flatMap((filterIds) => asGood.find((c) => sameSet(c.set, filterIds)) ?? []);
+  return kept[0] ?? (balance.advice as Candidate);
 }
 
 /**
  * Everything derived from a stand, its bag and the search's answer: pure, synchronous, and cheap once `prepared` is at
  * hand, so that a drag can run it every frame.
+ *
+ * @param held the filters that were advised until now, which stay where they are as good; null for none
  */
 export function deriveStand(
   stand: Stand,
   bag: Bag,
   solution: Solution | null,
   ready = prepareStand(stand, bag),
+  held: readonly string[] | null = null,
 ): Derived {
   const result = solution?.result ?? null;
   const stale = !solution || solution.key !== solutionKey(stand, bag);
@@ -170,7 +175,8 @@ export function deriveStand(
   const { prepared } = ready;
   const { readings } = prepared.input.field;
   const balance = result?.ok ? result.balance : null;
-  const plan = balance && glassOf(stand, bag, prepared, advised(balance, stand.choice));
+  const there = [stand.choice?.filterIds, held].filter((ids) => !!ids);
+  const plan = balance && glassOf(stand, bag, prepared, advised(balance, there));
   const { usesGlass, readsLight } = traitsOf(stand);
   const chosen = stand.choice && usesGlass ? chosenGlass(stand, bag, prepared, stand.choice) : null;
   const bracket = usesGlass ? null : bracketOf(stand, prepared, bareMidGreyEvOf(prepared.input));
@@ -183,6 +189,7 @@ export function deriveStand(
     fault: result && !result.ok ? result : bracket && !bracket.ok ? bracket : null,
     stale,
     plan,
+    was: plan && held && !sameSet(plan.set, held) ? filtersById(bag, held) : null,
     chosen,
     inUse,
     bracket,
@@ -207,6 +214,7 @@ const NOTHING: Derived = {
   fault: null,
   stale: false,
   plan: null,
+  was: null,
   chosen: null,
   inUse: null,
   bracket: null,

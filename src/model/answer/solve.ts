@@ -2,7 +2,8 @@ import { balanceSteps, type BalanceResult } from '@/core/balance';
 import { finish, type Steps } from '@/core/numerics';
 import { type Bag } from '../bag/bag';
 import { traitsOf } from '../stand/looks';
-import { type CannotPrepare, type PrepareResult, prepareStand, servingScene } from './prepare';
+import { solutionKey } from './key';
+import { type CannotPrepare, type PrepareResult, prepareStand } from './prepare';
 import { type Stand } from '../stand/stand';
 
 /** The search's answer for one stand and bag. */
@@ -11,28 +12,6 @@ export interface Solution {
   readonly key: string;
   /** Null for a bracket, which asks for no search. */
   readonly result: BalanceResult | ({ readonly ok: false } & CannotPrepare) | null;
-}
-
-/** Text of everything that a solution depends on: two stands with the same key have the same answer. */
-export function solutionKey(stand: Stand, bag: Bag): string {
-  const { camera, lens, exposure, skyline, shapes, readings, look, fitted, picture, crop } = stand;
-  const light = readings.map(({ takenAt: _, earlier: _before, ...reading }) => reading);
-  const { lenses: __, cameras: ___, ...glass } = bag;
-  return JSON.stringify([
-    camera,
-    lens,
-    exposure,
-    skyline,
-    shapes,
-    light,
-    look,
-    fitted,
-    servingScene(stand),
-    picture?.light,
-    picture?.exposure,
-    crop,
-    glass,
-  ]);
 }
 
 /** Searches the bag for a stand: heavy, meant for the worker and the command line. */

@@ -9,7 +9,8 @@ import {
 import { type Bag, isSheet, type SheetFilter } from '../bag/bag';
 import { deriveStand, type StandFault } from './derive';
 import { bagSheet, type Prepared, type PrepareResult, prepareStand, underLookOf } from './prepare';
-import { type Solution, solutionKey, solveStand } from './solve';
+import { solutionKey } from './key';
+import { type Solution, solveStand } from './solve';
 import { type Stand } from '../stand/stand';
 import { type School, SCHOOLS, traitsOf } from '../stand/looks';
 

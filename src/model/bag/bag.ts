@@ -74,7 +74,7 @@ const SAMPLE: readonly (readonly [TransitionName, readonly number[]])[] = [
   ['soft', [1, 2, 3]],
 ];
 
-/** The set a new workspace starts with: 100 by 150 mm sheets with assumed transitions. */
+/** The set a new workspace starts with, marked so: 100 by 150 mm sheets with assumed transitions. */
 export function sampleBag(): Bag {
   const size = { sheetLengthMm: 150, sheetWidthMm: 100 };
   const graduated = SAMPLE.flatMap(([transition, strengths]) =>
@@ -88,6 +88,7 @@ export function sampleBag(): Bag {
     })),
   );
   return {
+    assumed: true,
     slots: 1,
     filters: [
       ...graduated,

@@ -17,7 +17,7 @@ import {
   takeAlong,
 } from './edits';
 import { lensOf, prepareStand } from '../answer/prepare';
-import { solutionKey } from '../answer/solve';
+import { solutionKey } from '../answer/key';
 
 const ids = (bag: Bag) => filtersAtHand(bag).map((f) => f.id);
 const bag = sampleBag();

@@ -97,6 +97,8 @@ export function bagSchemas(object: ObjectOf) {
     cameras: z.array(camera).max(MAX_GEAR).superRefine(uniqueIds).optional(),
     /** Ids of the filters that are along today; absent: all of them. */
     pouch: z.array(id).max(MAX_FILTERS).optional(),
+    /** Nobody has said yet that this is what they own. */
+    assumed: z.literal(true).optional(),
   });
   return { bag, filter, lens, camera };
 }

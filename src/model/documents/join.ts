@@ -46,7 +46,7 @@ export function joinBags(
     joinOne(base.holder, ours.holder, theirs.holder),
   ];
   const pouch = pouchOf(versions, new Set(filters.map((f) => f.id)));
-  const { slots: _, holder: __, lenses: ___, cameras: ____, pouch: _____, ...rest } = theirs;
+  const { slots: _, holder: __, lenses: ___, cameras: ____, pouch: _____, assumed, ...rest } = theirs;
   return {
     bag: {
       ...rest,
@@ -56,6 +56,7 @@ export function joinBags(
       ...(lenses.length || theirs.lenses ? { lenses } : {}),
       ...(cameras.length || theirs.cameras ? { cameras } : {}),
       ...(pouch ? { pouch } : {}),
+      ...(assumed && ours.assumed ? { assumed } : {}),
     },
     settingsAreTheirs:
       !sameContent(settings(ours), settings(base)) && !sameContent([slots, holder], settings(ours)),

@@ -3,7 +3,7 @@ import { REGION_CODES } from '@/core/field';
 import { prepared, testStand } from '@/testing/fixtures';
 import { sampleBag } from '../bag/bag';
 import { cropBox, strips } from './crop';
-import { solutionKey } from '../answer/solve';
+import { solutionKey } from '../answer/key';
 
 const FULL = { widthMm: 36, heightMm: 24 };
 

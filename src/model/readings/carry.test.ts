@@ -4,7 +4,7 @@ import { carriedStand, carryOf, roleFalls } from './carry';
 import { deriveStand } from '../answer/derive';
 import { meteredEv } from '../answer/prepare';
 import { changeReading, forgetEarlier, readAgain } from './edits';
-import { solutionKey } from '../answer/solve';
+import { solutionKey } from '../answer/key';
 import { type Stand } from '../stand/stand';
 
 const START = Date.parse('2026-05-01T19:00:00Z');

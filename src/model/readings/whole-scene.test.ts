@@ -3,7 +3,7 @@ import { sampleBag } from '../bag/bag';
 import { deriveStand } from '../answer/derive';
 import { fittedNds, putFitted, withNds } from '../bag/on-lens';
 import { fittedStops } from '../answer/prepare';
-import { solutionKey } from '../answer/solve';
+import { solutionKey } from '../answer/key';
 import { timesThrough, withWholeScene, wholeSceneOf } from './whole-scene';
 
 const bag = bagWithNds();

@@ -9,6 +9,7 @@ import { Menu } from '@/ui/menu';
 import { saveFile } from '@/ui/save-file';
 import { mergeText } from '@/words';
 import { useBag, useWorkspace } from '../workspace/workspace-context';
+import { AssumedBag } from '../shared/assumed-bag';
 import { saveOrSay } from '../shared/save';
 import { UndoRedo } from '../shared/undo-redo';
 import { AddFilter } from './add-filter';
@@ -38,6 +39,7 @@ export function BagPage() {
           <UndoRedo kept={workspace.bag} />
           <Files />
         </header>
+        <AssumedBag />
         <section aria-labelledby="filters">
           <div className="mb-2 flex items-center gap-2">
             <h2 id="filters" className="mr-auto text-lg font-semibold">

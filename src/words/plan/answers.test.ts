@@ -238,6 +238,34 @@ describe('what has to be held (fault 54)', () => {
   });
 });
 
+describe('the advice, as the stand changes (fault 29)', () => {
+  it('stays where it is as good, and gives way where it is not', () => {
+    const bag = sampleBag();
+    const at = (span: number) => {
+      const stand = testStand({ readings: lit(10 + span, 10) });
+      return { stand, solution: solveStand(stand, bag) };
+    };
+    const idsOf = ({ stand, solution }: ReturnType<typeof at>, held: readonly string[] | null) => {
+      const { plan, was } = deriveStand(stand, bag, solution, undefined, held);
+      return { ids: plan!.filterIds, was: was?.map((f) => f.id) ?? null };
+    };
+    const first = idsOf(at(3), null).ids;
+    // a span just beyond the one at which the best goes to the next sheet
+    let [low, high] = [3, 4.5];
+    while (high - low > 0.02) {
+      const middle = (low + high) / 2;
+      if (idsOf(at(middle), null).ids.join() === first.join()) low = middle;
+      else high = middle;
+    }
+    const beyond = at(high);
+    expect(idsOf(beyond, null).ids).not.toEqual(first);
+    expect(idsOf(beyond, first)).toEqual({ ids: first, was: null });
+    const last = idsOf(at(4.5), first);
+    expect(last.ids).not.toEqual(first);
+    expect(last.was).toEqual(first);
+  });
+});
+
 describe('upside down (fault 27)', () => {
   it('speaks of one side as the brighter, and gives the span without a sign', () => {
     const stand = testStand({ readings: lit(9, 12) });

@@ -198,7 +198,7 @@ describe('what is told beside the plan', () => {
       /The choice stays the same for spans from .* The reading of sky 2 decides/,
     );
     const soft = { slots: 1, filters: bag.filters.filter((f) => f.id === 'soft-1') };
-    expect(stockText(studyStand(testStand(), soft).stock!)).toMatch(
+    expect(stockText(studyStand(testStand(), soft).stock!, soft)).toMatch(
       /^Not in your bag: 2 stops, (very )?hard would fit better by \d\.\d\d\.$/,
     );
     expect(daylightText(-0.8)).toMatch(/EV 7\.\d by an incident meter; cloud takes 1 to 3 stops/);

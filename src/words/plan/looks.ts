@@ -100,8 +100,8 @@ export function safetyText({ bestForSpans, close, deciding }: Safety, bag: Bag, 
 }
 
 /** A sheet that is not in the bag and would have done better; never the advice. */
-export const stockText = ({ sheet, betterByStops }: StockAdvice): string =>
-  `Not in your bag: ${filterKindText(sheet)} would fit better by ${fitFigure(betterByStops)}.`;
+export const stockText = ({ sheet, betterByStops }: StockAdvice, bag: Bag): string =>
+  `${bag.assumed ? 'Not among the assumed sheets' : 'Not in your bag'}: ${filterKindText(sheet)} would fit better by ${fitFigure(betterByStops)}.`;
 
 /** What a clear sky gives the ground with the sun at a height, as a forecast with its range; null out of range. */
 export function daylightText(sunAltitudeDeg: number): string | null {

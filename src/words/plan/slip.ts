@@ -1,6 +1,7 @@
 import { sameSet } from '@/core/balance';
 import { isUpsideDown, type Seat, turnFromUpright } from '@/core/optics';
 import {
+  type Bag,
   type Balance,
   type Carry,
   type Derived,
@@ -53,6 +54,8 @@ export interface Slip {
 
 export interface SlipContext {
   readonly stand: Stand;
+  /** What it was worked out with; one that is assumed is said to be. */
+  readonly bag?: Bag | undefined;
   readonly derived: Derived;
   /** A search is under way, or has failed. */
   readonly search: 'idle' | 'working' | 'failed';
@@ -184,13 +187,14 @@ export function turnText(turnDeg: number): string {
   return isUpsideDown(turnDeg) ? `upside down, ${way}` : way;
 }
 
-function glassRow({ stand, derived, search }: SlipContext, glass: Glass): SlipRow {
+function glassRow({ stand, bag, derived, search }: SlipContext, glass: Glass): SlipRow {
   const { plan, chosen } = derived;
   const asides: string[] = [];
   if (search === 'working' || derived.stale) asides.push('being worked out anew');
   else if (chosen && plan && chosen.filterIds.join() !== plan.filterIds.join())
     asides.push(`your choice; computed: ${glassName(plan.filters)}`);
   else if (chosen) asides.push('set by you: it stays as readings change');
+  if (!chosen && derived.was) asides.push(`was ${glassName(derived.was)}`);
   if (glass.filters.length > 1) asides.push('the first nearest the lens');
   if (derived.balance?.spanStops === null) asides.push('a guess by the sun, not a measurement');
   if (glass.lift) asides.push(liftText(glass.lift, darkerName(stand, derived)));
@@ -203,6 +207,7 @@ function glassRow({ stand, derived, search }: SlipContext, glass: Glass): SlipRo
     if (!chosen && !unsuited) asides.push(...noGradText(derived, sideNames(stand)));
     return row('Glass', chosen ? 'No grad' : noGradMain(derived), asides.join('; '));
   }
+  if (bag?.assumed) asides.push('from an assumed bag: say what is yours');
   return row(
     'Glass',
     `${capital(glassName(glass.filters))}, ${turnText(glass.seat.turnDeg)}`,

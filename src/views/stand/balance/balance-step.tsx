@@ -4,6 +4,7 @@ import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { useCompact } from '@/ui/use-media';
 import { faultText, LOOK_NAMES, lookAim, lookLine, warningText } from '@/words';
+import { AssumedBag } from '../../shared/assumed-bag';
 import { BesidePlan } from './beside-plan';
 import { BracketFrames, Kept, Lift, SunDirection, Tuning } from './look-controls';
 import { OnLens } from './on-lens';
@@ -19,6 +20,7 @@ export function BalanceStep() {
   const progress = useAnswer((a) => a.progress);
   const stand = useStand();
   const compact = useCompact();
+  const isAssumed = useStandBag().assumed;
   const { balance, fault } = derived;
   const Look = compact ? FoldedLook : LookFields;
   return (
@@ -28,6 +30,7 @@ export function BalanceStep() {
       {search === 'failed' && (
         <p className="text-fault">The search stopped before it was done. Change anything to try again.</p>
       )}
+      {isAssumed && <AssumedBag />}
       <OwnBag />
       <ChangedGlassNote />
       {progress !== null && <Progress part={progress} />}

@@ -46,7 +46,7 @@ export function BesidePlan() {
         </ul>
         {sunRule !== null && <p className="mt-1.5 text-sm text-quiet">{sunRule}</p>}
       </div>
-      {study.stock && <p className="text-sm text-quiet">{stockText(study.stock)}</p>}
+      {study.stock && <p className="text-sm text-quiet">{stockText(study.stock, bag)}</p>}
     </section>
   );
 }

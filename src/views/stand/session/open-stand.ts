@@ -81,8 +81,15 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
     answer,
     slip: derivedStore(
       [kept.state, answer, minute],
-      steady(({ value: { stand } }, { derived, search, carry }, now) =>
-        slipOf({ stand, derived, search, carry, oldestMinutes: oldestReadingMinutes(stand, now) }),
+      steady(({ value: { stand } }, { derived, search, carry, bag: solvedWith }, now) =>
+        slipOf({
+          stand,
+          bag: solvedWith,
+          derived,
+          search,
+          carry,
+          oldestMinutes: oldestReadingMinutes(stand, now),
+        }),
       ),
     ),
     next: derivedStore(

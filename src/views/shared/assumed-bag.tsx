@@ -1,0 +1,22 @@
+import { ownedBag, withoutAssumed } from '@/model';
+import { Button } from '@/ui/button';
+import { useBag, useWorkspace } from '../workspace/workspace-context';
+
+/** That the bag is not the photographer's until it is said to be, and both answers in one tap. */
+export function AssumedBag() {
+  const { workspace } = useWorkspace();
+  const bag = useBag();
+  if (!bag.assumed) return null;
+  return (
+    <div className="my-3 space-y-2 rounded-md border border-edge p-3">
+      <p>
+        This bag is assumed: {bag.filters.length} sheets and a holder of one slot, as many begin with. It does
+        until you have said what you own.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => workspace.bag.edit(withoutAssumed)}>These are not mine</Button>
+        <Button onClick={() => workspace.bag.edit(ownedBag)}>They are mine</Button>
+      </div>
+    </div>
+  );
+}
