@@ -39,6 +39,7 @@ export default {
         '<rootDir>/src/**/*.test.ts',
         '<rootDir>/server/**/*.test.ts',
         '<rootDir>/cli/**/*.test.ts',
+        '<rootDir>/docs/**/*.test.ts',
       ],
     },
     {

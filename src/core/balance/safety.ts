@@ -30,7 +30,7 @@ export interface CloseEnd {
   readonly otherwise: SheetSet | null;
 }
 
-/** How safe an answer is (solver: how safe is it). */
+/** How safe an answer is (solver: how safe it is). */
 export interface Safety {
   /** Spans over which the same set stays best; null for a look that asks for no reading. */
   readonly bestForSpans: readonly [number, number] | null;

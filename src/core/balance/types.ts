@@ -27,7 +27,7 @@ export type SidesResult<R extends LightReading = LightReading> =
   | { readonly ok: true; readonly sides: Sides<R> }
   | { readonly ok: false; readonly reason: NoPlanReason; readonly spanStops: number | null };
 
-/** How a look goes about choosing glass (glossary: the schools): a file each in `looks`. */
+/** How a look goes about choosing glass (glossary: the looks): a file each in `looks`. */
 export interface LookSolver {
   /** Which side is the brighter, and how much of it the look wants taken away. */
   readonly sidesOf: <R extends LightReading>(

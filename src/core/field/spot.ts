@@ -72,8 +72,8 @@ export function strayPart(circle: MeterCircle, skyline: (u: number) => number, a
 }
 
 /**
- * By how much a reading is off, stops, of which a part came from another light: positive where that is brighter (physics 1: a
- * tenth of a sky 3 stops brighter reads 0.77 high). Null where the part alone would give more than was read.
+ * By how much a reading is off, stops, of which a part came from another light (physics 1): positive where that is brighter; a
+ * tenth of a sky 3 stops brighter reads 0.77 high. Null where the part alone would give more than was read.
  */
 export function strayStops(readEv: number, otherEv: number, part: number): number | null {
   const own = (2 ** readEv - part * 2 ** otherEv) / (1 - part);

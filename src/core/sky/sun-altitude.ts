@@ -10,7 +10,7 @@ function altitudeDeg({ latitudeDeg, longitudeDeg }: Place, atMs: number, refract
 
 /**
  * True altitude of the sun's centre, degrees, at a time in ms since the epoch: without refraction, which belongs to where
- * the sun is seen and not to the light that it gives (physics 11).
+ * the sun is seen and not to the light that it gives (physics 8).
  */
 export const sunAltitudeDeg = (place: Place, atMs: number): number => altitudeDeg(place, atMs);
 

@@ -6,7 +6,7 @@ import { type Assumable } from '../stand/terms';
 import { alike, contentOf, sameContent } from './alike';
 import { glassReferences, withGlassIds } from './references';
 
-/** A stand with what it must keep to open unchanged later (architecture: the bag). */
+/** A stand with what it must keep to open unchanged later (keeping: identity). */
 export interface StandDocument {
   readonly stand: Stand;
   /** The bag it came with, used in place of the workspace's until the photographer says otherwise. */

@@ -1,6 +1,6 @@
 /** The closed lists of words that a stand is described with (glossary). */
 
-/** Where the sun stands to the camera (glossary: by the sun). */
+/** Where the sun stands to the camera (glossary: the looks). */
 export const SUN_SIDES = ['behind', 'side', 'ahead', 'hidden'] as const;
 export type SunSide = (typeof SUN_SIDES)[number];
 
