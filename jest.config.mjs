@@ -30,6 +30,8 @@ const common = {
 export default {
   // a machine may be slow: what hangs is ended, what only takes its time is not
   testTimeout: 60_000,
+  // on two cores half of them would be one
+  maxWorkers: '100%',
   projects: [
     {
       ...common,

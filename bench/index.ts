@@ -5,6 +5,7 @@ import { manyFigures } from './many';
 import { photoFigures } from './picture';
 import { renderFigures } from './renders';
 import { searchFigures } from './search';
+import { skylineFigures } from './skyline';
 import { writeFigures } from './write';
 
 /** The groups of benchmarks; each gives its figures one after another. */
@@ -13,6 +14,7 @@ const GROUPS: Readonly<Record<string, () => Iterable<Figure> | AsyncIterable<Fig
   many: manyFigures,
   write: writeFigures,
   picture: photoFigures,
+  skyline: skylineFigures,
   list: listFigures,
   renders: renderFigures,
   cli: cliFigures,

@@ -172,8 +172,8 @@ test('a polariser goes on first, asks to read again, and tells what it does to t
     'without the polariser that is on the lens',
   );
   await expect(page.getByText('then sky and land are read again')).toBeVisible();
-  // it has taken a slot
-  await expect(slip(page)).not.toContainText(' with 3 stops, hard');
+  // it has taken a slot, and what glass that cost is told
+  await expect(slip(page)).toContainText('was 2 stops, hard with 3 stops, hard');
   await page.getByRole('textbox', { name: 'View towards' }).fill('0');
   await page.getByRole('textbox', { name: 'Sun towards' }).fill('90');
   await expect(page.getByText(/A clear sky comes out \d\.\d darker on the whole/)).toBeVisible();
@@ -264,7 +264,7 @@ test('what is held back has a name of its own where it is no sky', async ({ page
   await openDemo(page, /Marl Pan/);
   await page.keyboard.press('1');
   await page.getByRole('textbox', { name: 'What is held back, if it is no sky' }).fill('foliage');
-  await expect(slip(page)).toContainText('with the foliage 0.7 above mid-grey');
+  await expect(slip(page)).toContainText('with the foliage 0.9 above mid-grey');
   await page.getByRole('button', { name: /^3\s*Balance/ }).click();
   await expect(page.getByRole('group', { name: 'Keep the foliage brighter by' })).toBeVisible();
 });

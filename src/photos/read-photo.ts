@@ -137,7 +137,7 @@ function copyInStops(pixels: LinearPixels): Copy {
 }
 
 /** A skyline as it was found in a picture. */
-export type SkylineRead = Pick<FoundSkyline, 'points' | 'unsure' | 'confidence' | 'hasSky'>;
+export type SkylineRead = Pick<FoundSkyline, 'points' | 'unsure' | 'confidence' | 'hasSky' | 'lies'>;
 
 /** Finds the skyline in a picture that is kept; null where it cannot be decoded. */
 export async function* skylineOfPhoto({
@@ -152,11 +152,11 @@ export async function* skylineOfPhoto({
   const bitmap = await decode(bytes, type);
   if (!bitmap) return null;
   yield 0.1;
-  const { points, unsure, confidence, hasSky } = findSkyline(
+  const { points, unsure, confidence, hasSky, lies } = findSkyline(
     reducePixels(pixelsOf(drawn(bitmap, 3 * SKYLINE_CELLS)), SKYLINE_CELLS, linearOfByte(coding)),
   );
   bitmap.close();
-  return { points, unsure, confidence, hasSky };
+  return { points, unsure, confidence, hasSky, lies };
 }
 
 async function decode(bytes: ArrayBuffer, type: string): Promise<ImageBitmap | null> {

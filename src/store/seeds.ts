@@ -1,5 +1,5 @@
 import { readBagFile, readStandFile } from '@/files';
-import { bringsNothingNew, mergeBag, type Named, type NewId, sampleBag, withCopies } from '@/model';
+import { bringsNothingNew, mergeBag, type Named, type NewId, ownedBag, sampleBag, withCopies } from '@/model';
 import { type Seeds } from '@/persist';
 
 export interface SeedRules {
@@ -34,5 +34,6 @@ export function seedsOf(files: readonly string[], { newId, now, nameOf }: SeedRu
       const updatedAt = new Date(begunMs - i).toISOString();
       return { document: withCopies(kept, bag), updatedAt };
     });
-  return { bag, stands };
+  // a bag that is brought is one’s own
+  return { bag: bags.length ? ownedBag(bag) : bag, stands };
 }

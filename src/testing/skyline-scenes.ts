@@ -94,7 +94,19 @@ function layered(sky: Light, layers: readonly { readonly top: Outline; readonly 
   };
 }
 
-export type SkylineClass = 'haze' | 'lake' | 'sea' | 'buildings' | 'clouds' | 'branches' | 'none';
+/** Nothing was fitted to these, and no rule was found by them. */
+export const HELD_OUT = ['whiteout', 'dusk'] as const;
+
+export type SkylineClass =
+  | 'haze'
+  | 'lake'
+  | 'sea'
+  | 'buildings'
+  | 'clouds'
+  | 'branches'
+  | 'none'
+  | 'canyon'
+  | (typeof HELD_OUT)[number];
 
 const CLASSES: Readonly<Record<SkylineClass, (b: Brush) => Drawn>> = {
   /** Near ridges before ever paler ones. */
@@ -205,6 +217,57 @@ const CLASSES: Readonly<Record<SkylineClass, (b: Brush) => Drawn>> = {
       light: (u, v) => scaled((patches(u, v) > share ? ground : other)(u, v), 2 ** (falls * (0.5 - v))),
       truth: null,
     };
+  },
+  /** Walls on either side, lit and in shade, and a gap of sky between them. */
+  canyon(b) {
+    const sky = skyOf(b, { clouds: b.isSo(0.3) ? 0.4 : 0 });
+    const middle = b.between(0.35, 0.65);
+    const floor = b.between(0.5, 0.75);
+    const rough = b.noise(0.12, 4);
+    const wall = (way: 1 | -1, foot: number, lean: number) => ({
+      top: (u: number) => {
+        const off = way * (u - middle - way * foot) + 0.04 * rough(u, 2);
+        return off > 0 ? floor - lean * off : 2;
+      },
+      light: groundOf(b, b.between(0.03, 0.3)),
+    });
+    return layered(sky, [
+      wall(1, b.between(0, 0.1), b.between(0.8, 2)),
+      wall(-1, b.between(0, 0.1), b.between(0.8, 2)),
+      { top: hillsOf(b, floor, 0.02), light: groundOf(b, b.between(0.04, 0.1)) },
+    ]);
+  },
+  /** Snow nearly as bright as the cloud above it. */
+  whiteout(b) {
+    const bright = b.between(0.5, 0.9);
+    const cloud = b.noise(0.6, 3);
+    const drift = b.noise(b.between(0.1, 0.4), 4);
+    const snow = bright * b.between(0.75, 1.1);
+    return layered(
+      (u, v) => scaled([0.98, 1, 1.02], bright * 2 ** (0.1 * cloud(u, v))),
+      [
+        {
+          top: hillsOf(b, b.between(0.35, 0.65), 0.04),
+          light: (u, v) => scaled([0.95, 1, 1.08], snow * 2 ** (0.25 * drift(u, 2 * v))),
+        },
+      ],
+    );
+  },
+  /** Land that is all but black, with lamps, under a sky that is bright along it. */
+  dusk(b) {
+    const sky = skyOf(b, { clouds: b.isSo(0.5) ? 0.5 : 0 });
+    const ground = groundOf(b, b.between(0.001, 0.006));
+    const lamps = Array.from({ length: Math.round(b.between(0, 14)) }, () => [
+      b.between(0, 1),
+      b.between(0.6, 1),
+    ]);
+    const isLamp = (u: number, v: number) => lamps.some(([x, y]) => Math.hypot(u - x!, v - y!) < 0.006);
+    return layered(sky, [
+      {
+        top: hillsOf(b, b.between(0.45, 0.75), b.between(0.02, 0.12)),
+        light: (u, v) => (isLamp(u, v) ? [1, 0.85, 0.5] : ground(u, v)),
+      },
+    ]);
   },
 };
 

@@ -101,3 +101,29 @@ function reduce(
   }
   return { columns, rows, rgb, luminance, blown, black };
 }
+
+/** A picture laid on its left or its right side, at half the size: what its own sides look like as top and foot. */
+export function layOver(picture: Reduced, side: 'left' | 'right'): Reduced {
+  const [columns, rows] = [Math.floor(picture.rows / 2), Math.floor(picture.columns / 2)];
+  const laid = (values: Float32Array, per: number): Float32Array => {
+    const out = new Float32Array(per * columns * rows);
+    for (let row = 0; row < rows; row++)
+      for (let column = 0; column < columns; column++)
+        for (let k = 0; k < per; k++) {
+          const [x, y] = side === 'right' ? [row, columns - 1 - column] : [rows - 1 - row, column];
+          const at = (dx: number, dy: number) =>
+            values[per * ((2 * y + dy) * picture.columns + 2 * x + dx) + k] as number;
+          out[per * (row * columns + column) + k] = (at(0, 0) + at(1, 0) + at(0, 1) + at(1, 1)) / 4;
+        }
+    return out;
+  };
+  const { rgb, luminance, blown, black } = picture;
+  return {
+    columns,
+    rows,
+    rgb: laid(rgb, 3),
+    luminance: laid(luminance, 1),
+    blown: laid(blown, 1),
+    black: laid(black, 1),
+  };
+}

@@ -14,10 +14,34 @@ const ROUNDS = 4;
 /** Cells looked at along each side are thinned to one in so many: the surface is smooth. */
 const THIN = 3;
 
-/** 1, u, v, u^2, u v, v^2 about the middle. */
-function basis(u: number, v: number): readonly number[] {
-  const [x, y] = [2 * u - 1, 2 * v - 1];
-  return [1, x, y, x * x, x * y, y * y];
+/** Terms of the surface: 1, x, y, x^2, x y, y^2, with x and y from -1 to 1 over the picture. */
+const TERMS = 6;
+type Surface = Float64Array;
+
+/** From -1 to 1 over so many cells. */
+const about = (i: number, count: number): number => (2 * (i + 0.5)) / count - 1;
+
+function heightOf(s: Surface, x: number, y: number): number {
+  const along = (s[1] as number) + (s[3] as number) * x + (s[4] as number) * y;
+  return (s[0] as number) + x * along + y * ((s[2] as number) + (s[5] as number) * y);
+}
+
+/** Cells of the sky that are looked at, one array a quantity. */
+interface Sampled {
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  readonly value: Float64Array;
+}
+
+function sampledSky({ columns, rows, values, until }: SurfaceInput): Sampled {
+  const [x, y, value]: number[][] = [[], [], []];
+  for (let column = 0; column < columns; column += THIN)
+    for (let row = 0; row < (until[column] as number); row += THIN) {
+      x!.push(about(column, columns));
+      y!.push(about(row, rows));
+      value!.push(values[row * columns + column] as number);
+    }
+  return { x: Float64Array.from(x!), y: Float64Array.from(y!), value: Float64Array.from(value!) };
 }
 
 /**
@@ -25,51 +49,60 @@ function basis(u: number, v: number): readonly number[] {
  * changes slowly, and goes on as it was at the line below it. Weights fall with distance (Cauchy), so that clouds count for
  * little.
  */
-export function offSurface({ columns, rows, values, until }: SurfaceInput): Float32Array {
-  const cells: { b: readonly number[]; value: number; weight: number }[] = [];
-  for (let column = 0; column < columns; column += THIN)
-    for (let row = 0; row < (until[column] as number); row += THIN)
-      cells.push({
-        b: basis((column + 0.5) / columns, (row + 0.5) / rows),
-        value: values[row * columns + column] as number,
-        weight: 1,
-      });
-  let fit: readonly number[] = [0, 0, 0, 0, 0, 0];
+export function offSurface(input: SurfaceInput): Float32Array {
+  const { columns, rows, values, until } = input;
+  const cells = sampledSky(input);
+  const weights = new Float64Array(cells.x.length).fill(1);
+  let fit: Surface = new Float64Array(TERMS);
   let spread = 1;
   for (let round = 0; round < ROUNDS; round++) {
-    fit = leastSquares(cells) ?? fit;
-    const off = cells.map((c) => Math.abs(c.value - at(fit, c.b)));
-    const sorted = Float64Array.from(off).sort();
+    fit = leastSquares(cells, weights) ?? fit;
+    const off = cells.value.map((z, i) =>
+      Math.abs(z - heightOf(fit, cells.x[i] as number, cells.y[i] as number)),
+    );
+    const sorted = off.slice().sort();
     spread = Math.max(0.03, 1.5 * (sorted[Math.floor(sorted.length / 2)] ?? 0.03));
-    cells.forEach((c, i) => {
-      c.weight = 1 / (1 + ((off[i] as number) / spread) ** 2);
+    off.forEach((d, i) => {
+      weights[i] = 1 / (1 + (d / spread) ** 2);
     });
   }
   const out = new Float32Array(columns * rows);
   for (let column = 0; column < columns; column++) {
+    const x = about(column, columns);
     const last = clamp((until[column] as number) - 1, 0, rows - 1);
     for (let row = 0; row < rows; row++) {
-      const surface = at(fit, basis((column + 0.5) / columns, (Math.min(row, last) + 0.5) / rows));
-      out[row * columns + column] = ((values[row * columns + column] as number) - surface) / spread;
+      const i = row * columns + column;
+      out[i] = ((values[i] as number) - heightOf(fit, x, about(Math.min(row, last), rows))) / spread;
     }
   }
   return out;
 }
 
-const at = (fit: readonly number[], b: readonly number[]): number =>
-  b.reduce((sum, x, k) => sum + x * (fit[k] as number), 0);
-
-function leastSquares(
-  cells: readonly { readonly b: readonly number[]; readonly value: number; readonly weight: number }[],
-): number[] | null {
-  const a = Array.from({ length: 6 }, (_, i) => Array.from({ length: 6 }, (_, j) => (i === j ? 1e-3 : 0)));
-  const y = new Array<number>(6).fill(0);
-  for (const { b, value, weight } of cells)
-    for (let i = 0; i < 6; i++) {
-      const row = a[i] as number[];
-      const w = weight * (b[i] as number);
-      for (let j = 0; j < 6; j++) row[j] = (row[j] as number) + w * (b[j] as number);
-      y[i] = (y[i] as number) + w * value;
+/** The surface of the least weighted squares; null where the cells do not tell one. */
+function leastSquares({ x, y, value }: Sampled, weights: Float64Array): Surface | null {
+  const sums = new Float64Array(TERMS * TERMS);
+  const right = new Float64Array(TERMS);
+  const term = new Float64Array(TERMS);
+  term[0] = 1;
+  for (let k = 0; k < x.length; k++) {
+    const [u, v] = [x[k] as number, y[k] as number];
+    term[1] = u;
+    term[2] = v;
+    term[3] = u * u;
+    term[4] = u * v;
+    term[5] = v * v;
+    for (let i = 0; i < TERMS; i++) {
+      const w = (weights[k] as number) * (term[i] as number);
+      for (let j = 0; j <= i; j++) sums[i * TERMS + j]! += w * (term[j] as number);
+      right[i]! += w * (value[k] as number);
     }
-  return solveLinear(a, y);
+  }
+  const a = Array.from({ length: TERMS }, (_, i) =>
+    Array.from(
+      { length: TERMS },
+      (__, j) => (sums[Math.max(i, j) * TERMS + Math.min(i, j)] as number) + (i === j ? 1e-3 : 0),
+    ),
+  );
+  const solved = solveLinear(a, [...right]);
+  return solved && Float64Array.from(solved);
 }

@@ -250,25 +250,27 @@ export interface Evidence {
 export function likenessToSky(cues: PhotoCues, line: Int32Array, isFirst: boolean): Float32Array {
   const { columns, rows } = cues;
   const margin = Math.round(0.015 * rows);
-  const side = (i: number): 1 | -1 | 0 => {
-    const row = Math.floor(i / columns);
-    const at = line[i % columns] as number;
-    if (isFirst) return row < 0.55 * at ? 1 : row > at + 0.55 * (rows - at) ? -1 : 0;
-    return row < at - margin ? 1 : row > at + margin ? -1 : 0;
-  };
-  const sides = Int8Array.from({ length: columns * rows }, (_, i) => side(i));
+  const sides = new Int8Array(columns * rows);
+  for (let column = 0; column < columns; column++) {
+    const at = line[column] as number;
+    const [above, below] = isFirst ? [0.55 * at, at + 0.55 * (rows - at)] : [at - margin, at + margin];
+    for (let row = 0; row < rows; row++)
+      if (row < above) sides[row * columns + column] = 1;
+      else if (row > below) sides[row * columns + column] = -1;
+  }
   const byLight = logShares(cues.light, sides, LIGHT_BINS * HUE_BINS);
   const bySurface = surfaceShares(cues, line, sides);
   const byTexture = logShares(cues.texture, sides, TEXTURE_BINS * HUE_BINS);
-  return Float32Array.from(cues.light, (bin, i) =>
-    clamp(
-      0.3 * (byLight[bin] as number) +
+  const likeness = new Float32Array(columns * rows);
+  for (let i = 0; i < likeness.length; i++)
+    likeness[i] = clamp(
+      0.3 * (byLight[cues.light[i] as number] as number) +
         0.25 * (byTexture[cues.texture[i] as number] as number) +
         0.3 * (bySurface[i] as number),
       -1,
       1,
-    ),
-  );
+    );
+  return likeness;
 }
 
 /** The same by how far cells lie from a smooth surface through the sky, in light and in colour. */
@@ -280,22 +282,26 @@ function surfaceShares(
   const until = Float64Array.from(line, (row) => Math.max(3, row - Math.round(0.02 * rows)));
   const off = (values: Float32Array) => offSurface({ columns, rows, values, until });
   const [byLog, byRed, byBlue] = [off(log), off(red), off(blue)];
-  const distance = byLog.map((x, i) =>
-    Math.log2(1 + x * x + 0.5 * ((byRed[i] as number) ** 2 + (byBlue[i] as number) ** 2)),
-  );
-  const bins = Uint8Array.from(distance, (d) => Math.min(15, Math.floor(2 * d)));
+  const bins = new Uint8Array(columns * rows);
+  for (let i = 0; i < bins.length; i++) {
+    const [l, r, b] = [byLog[i] as number, byRed[i] as number, byBlue[i] as number];
+    bins[i] = Math.min(15, Math.floor(2 * Math.log2(1 + l * l + 0.5 * (r * r + b * b))));
+  }
   const shares = logShares(bins, sides, 16);
-  return Float64Array.from(bins, (bin) => shares[bin] as number);
+  const out = new Float64Array(columns * rows);
+  for (let i = 0; i < out.length; i++) out[i] = shares[bins[i] as number] as number;
+  return out;
 }
 
 /** Logarithm (base 2) of the ratio of both sides' shares of each bin. */
 function logShares(bins: Uint8Array, sides: Int8Array, count: number): Float64Array {
   const above = new Float64Array(count);
   const below = new Float64Array(count);
-  bins.forEach((bin, i) => {
-    if (sides[i] === 1) above[bin] = (above[bin] as number) + 1;
-    else if (sides[i] === -1) below[bin] = (below[bin] as number) + 1;
-  });
+  for (let i = 0; i < bins.length; i++) {
+    const bin = bins[i] as number;
+    if (sides[i] === 1) above[bin]!++;
+    else if (sides[i] === -1) below[bin]!++;
+  }
   const total = (side: Float64Array) => side.reduce((a, b) => a + b, 0);
   const [ta, tb] = [total(above), total(below)];
   // one side alone tells nothing of the other

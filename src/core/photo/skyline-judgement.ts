@@ -65,11 +65,19 @@ export const worthOf = (merits: Merits): number =>
 /** A line lies above another where it does so over nearly all of the width, by so much of the height. */
 const ABOVE_BY = 0.04;
 const ABOVE_OVER = 0.8;
+/** It rises above another where it does so over so much of the width, and runs under it hardly anywhere. */
+const RISES_OVER = 0.2;
+const UNDER_OVER = 0.05;
 
-const liesAbove = (upper: Candidate, lower: Candidate): boolean =>
-  mean(
-    Array.from(upper.line, (row, i) => ((lower.line[i] as number) - row > ABOVE_BY * upper.rows ? 1 : 0)),
-  ) > ABOVE_OVER;
+/** Part of the width over which one line runs above another. */
+const partAbove = (upper: Candidate, lower: Candidate): number =>
+  mean(Array.from(upper.line, (row, i) => ((lower.line[i] as number) - row > ABOVE_BY * upper.rows ? 1 : 0)));
+
+const liesAbove = (upper: Candidate, lower: Candidate): boolean => partAbove(upper, lower) > ABOVE_OVER;
+
+/** A hill in haze whose foot is taken for the skyline: another line goes over it, and with this one elsewhere. */
+const risesAbove = (upper: Candidate, lower: Candidate): boolean =>
+  partAbove(upper, lower) > RISES_OVER && partAbove(lower, upper) < UNDER_OVER;
 
 /** The greatest difference of height over a thirtieth of the width, and over all of it, parts of the height. */
 function steepness({ line, rows }: Candidate): { readonly step: number; readonly range: number } {
@@ -125,15 +133,56 @@ const CLEAN_ABOVE = 0.93;
 const CLEAN_BELOW = -0.65;
 const MIRRORED = 0.4;
 /** No more than this is said of a line with something against it, and of one that is hardly a skyline. */
-const DOUBTED = 0.65;
-const HARDLY = 0.35;
+export const DOUBTED = 0.65;
+export const HARDLY = 0.35;
+
+/** A sky with edges half as hard as the line’s own right across it holds hills, houses or branches: what counts as one, and over how much of the width. */
+const AS_HARD = 0.5;
+const HARD_OVER = 0.65;
+/** Edges nearer to the line than this belong to it, parts of the height. */
+const OWN_EDGE = 0.06;
+
+/** Part of the width over which something well above a line stands out half as hard as the line itself. */
+function hardAbove({ columns, step }: PhotoCues, { line, rows }: Candidate): number {
+  const strongest = (column: number, from: number, to: number) => {
+    let most = 0;
+    for (let row = Math.max(0, from); row < Math.min(rows, to); row++)
+      most = Math.max(most, step[row * columns + column] as number);
+    return most;
+  };
+  return mean(
+    Array.from(line, (at, column) =>
+      strongest(column, 2, at - OWN_EDGE * rows) > AS_HARD * strongest(column, at - 1, at + 2) ? 1 : 0,
+    ),
+  );
+}
+
+/** A sky of which some columns are so much rougher than others, ranks of texture, has a wall or a house standing in it. */
+const PATCHY = 2.5;
+/** Columns that are left out at either end, by how rough they are. */
+const OUTER = 0.1;
+
+/** How much rougher what lies above a line is in its rough columns than in its smooth ones, ranks of texture. */
+function patchiness(cues: PhotoCues, { line }: Candidate): number {
+  const rough = Float64Array.from(line, (at, column) => {
+    let sum = 0;
+    for (let row = 0; row < at; row++) sum += textureRank(cues, row * cues.columns + column);
+    return sum / Math.max(1, at);
+  }).sort();
+  const last = rough.length - 1;
+  return (rough[Math.round((1 - OUTER) * last)] as number) - (rough[Math.round(OUTER * last)] as number);
+}
 
 /**
  * How sure the line may be called at the most, 0 to 1, however clearly it stands out.
  *
  * @param first the line that stood out most, before anyone looked above it
  */
-export function mostSure(best: Candidate, first: Candidate, found: readonly Candidate[]): number {
+export function mostSure(
+  cues: PhotoCues,
+  best: Candidate,
+  { first, found }: { readonly first: Candidate; readonly found: readonly Candidate[] },
+): number {
   const { step, range } = steepness(best);
   if (step >= STEEP_STEP || range > STEEP_RANGE || Math.max(...best.line) > FOOT * best.rows) return HARDLY;
   const { skyAbove, skyBelow, mirror, low } = best.merits;
@@ -143,7 +192,9 @@ export function mostSure(best: Candidate, first: Candidate, found: readonly Cand
     low > LOW ||
     skyAbove < CLEAN_ABOVE ||
     (skyBelow > CLEAN_BELOW && mirror < MIRRORED) ||
-    found.some((c) => liesAbove(c, best) && isClear(c, POSSIBLE));
+    found.some((c) => risesAbove(c, best) && isClear(c, POSSIBLE)) ||
+    hardAbove(cues, best) > HARD_OVER ||
+    patchiness(cues, best) > PATCHY;
   return hasDoubts ? DOUBTED : 1;
 }
 
@@ -151,10 +202,12 @@ export function mostSure(best: Candidate, first: Candidate, found: readonly Cand
 const SMOOTHER = 0.8;
 
 /** Whether there is a sky above a line at all: it is parted from what is below beyond doubt, or smoother than that. */
-export function hasSky(cues: PhotoCues, best: Candidate): boolean {
+export const hasSky = (best: Candidate, smoother: number): boolean =>
   // far hills in haze are as smooth as the sky
-  if (isCertain(best)) return true;
-  const { line, rows } = best;
+  isCertain(best) || smoother >= SMOOTHER;
+
+/** By how much what lies above a line is smoother than what lies below it, ranks of texture; negative in a picture that is upside down. */
+export function smootherAbove(cues: PhotoCues, { line, rows }: Candidate): number {
   const { columns } = cues;
   const sums = [0, 0];
   const counts = [0, 0];
@@ -164,5 +217,5 @@ export function hasSky(cues: PhotoCues, best: Candidate): boolean {
     counts[side]!++;
   }
   const [above, below] = sums.map((sum, k) => sum / Math.max(1, counts[k] as number)) as [number, number];
-  return below - above >= SMOOTHER;
+  return below - above;
 }

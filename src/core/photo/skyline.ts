@@ -1,10 +1,20 @@
 import { type FramePoint } from '@/core/field';
 import { clamp, mean } from '@/core/numerics';
 import { simplifyTo, withoutRises } from './line';
-import { type Reduced } from './reduce';
+import { layOver, type Reduced } from './reduce';
 import { boundaryPath, pathMargin, type PathWorth } from './skyline-path';
-import { evidenceOf, likenessToSky, type PhotoCues, photoCues } from './skyline-cues';
-import { type Candidate, clearness, hasSky, lookAbove, mostSure, worthOf } from './skyline-judgement';
+import { type Evidence, evidenceOf, likenessToSky, type PhotoCues, photoCues } from './skyline-cues';
+import {
+  type Candidate,
+  clearness,
+  DOUBTED,
+  HARDLY,
+  hasSky,
+  lookAbove,
+  mostSure,
+  smootherAbove,
+  worthOf,
+} from './skyline-judgement';
 
 /** A part of the way across, 0 to 1. */
 export interface Stretch {
@@ -26,13 +36,20 @@ export interface FoundSkyline {
   readonly confidence: number;
   /** Something above the line is like a sky; else there is none in the picture, and the line is nothing. */
   readonly hasSky: boolean;
+  /** How the picture seems to lie, where it is not upright: then the line is hardly a skyline. */
+  readonly lies: Lying | null;
 }
+
+export type Lying = 'on its side' | 'upside down';
 
 /** Below this a stretch of the line, or all of it, is called unsure. */
 export const UNSURE = 0.4;
 
 /** Cells along the picture's longer side that the search works on. */
 export const SKYLINE_CELLS = 180;
+
+/** A picture of fewer cells a side does not tell how it lies. */
+const SMALLEST = 24;
 
 /** The heights at which the search starts, each on its own, and how often it learns anew from the line it has found. */
 const STARTS = [0.18, 0.36, 0.54, 0.72];
@@ -57,27 +74,68 @@ const TOLERANCE = 0.004;
  * @param picture reduced to `SKYLINE_CELLS`
  */
 export function findSkyline(picture: Reduced): FoundSkyline {
+  const found = foundUpright(picture);
+  if (found.lies || Math.min(picture.columns, picture.rows) < SMALLEST) return found;
+  const surer = (['left', 'right'] as const).some((side) => {
+    const { lies, confidence } = foundUpright(layOver(picture, side));
+    return !lies && confidence > Math.max(DOUBTED, found.confidence);
+  });
+  return surer ? hardlySure(found, 'on its side') : found;
+}
+
+/** As it is found in a picture that is taken to stand upright, or to be upside down. */
+function foundUpright(picture: Reduced): FoundSkyline {
   const cues = photoCues(picture);
+  const told = evidenceTold(cues);
   const found = [
-    ...WORTHS.flatMap((worth) => STARTS.map((v) => settle(cues, v, worth))),
-    ...levelLines(cues).map((line) => judged(cues, line)),
+    ...WORTHS.flatMap((worth) => STARTS.map((v) => settle(told, v, worth))),
+    ...levelLines(cues).map((line) => judged(told, line)),
   ];
   const first = found.reduce((a, b) => (worthOf(b.merits) > worthOf(a.merits) ? b : a));
   const best = lookAbove(first, found);
-  return proposal(cues, best, {
+  const smoother = smootherAbove(cues, best);
+  const proposed = proposal(cues, best, {
     clear: clearness(best, found),
-    most: mostSure(best, first, found),
-    hasSky: hasSky(cues, best),
+    most: mostSure(cues, best, { first, found }),
+    hasSky: hasSky(best, smoother),
   });
+  return smoother < 0 && proposed.hasSky ? hardlySure(proposed, 'upside down') : proposed;
+}
+
+function hardlySure(found: FoundSkyline, lies: Lying): FoundSkyline {
+  const sure = found.sure.map((s) => Math.min(s, HARDLY));
+  return { ...found, sure, unsure: unsureStretches(sure), confidence: mean([...sure]), lies };
 }
 
 /** Learns both sides from a first line, draws the line anew, and again. */
-function settle(cues: PhotoCues, startV: number, worth: PathWorth): Candidate {
-  const start = new Int32Array(cues.columns).fill(Math.round(startV * cues.rows));
-  let line = boundaryPath(evidenceOf(cues, likenessToSky(cues, start, true)), worth);
-  for (let round = 0; round < ROUNDS; round++)
-    line = boundaryPath(evidenceOf(cues, likenessToSky(cues, line, false)), worth);
-  return judged(cues, withoutSpikes(line));
+function settle(told: Told, startV: number, worth: PathWorth): Candidate {
+  const { columns, rows } = told.cues;
+  const start = new Int32Array(columns).fill(Math.round(startV * rows));
+  let line = boundaryPath(told.byFirst(start), worth);
+  for (let round = 0; round < ROUNDS; round++) line = boundaryPath(told.by(line), worth);
+  return judged(told, withoutSpikes(line));
+}
+
+/** What a picture tells by the two sides of a line; of a line that was asked for before it is known. */
+interface Told {
+  readonly cues: PhotoCues;
+  readonly by: (line: Int32Array) => Evidence;
+  /** Likewise where only the topmost and the lowest cells are taken to be certain. */
+  readonly byFirst: (line: Int32Array) => Evidence;
+}
+
+/** Searches that start apart soon go the same way. */
+function evidenceTold(cues: PhotoCues): Told {
+  const remembered = (isFirst: boolean) => {
+    const known = new Map<string, Evidence>();
+    return (line: Int32Array): Evidence => {
+      const key = line.join();
+      const evidence = known.get(key) ?? evidenceOf(cues, likenessToSky(cues, line, isFirst));
+      known.set(key, evidence);
+      return evidence;
+    };
+  };
+  return { cues, by: remembered(false), byFirst: remembered(true) };
 }
 
 /** Rows along which a level line runs most clearly right across the picture. */
@@ -99,9 +157,9 @@ const LEVEL_LINES = 5;
 /** Cells above and below the line that are compared with the sky, parts of the height. */
 const BAND = 0.08;
 
-function judged(cues: PhotoCues, line: Int32Array): Candidate {
+function judged({ cues, by }: Told, line: Int32Array): Candidate {
   const { columns, rows } = cues;
-  const evidence = evidenceOf(cues, likenessToSky(cues, line, false));
+  const evidence = by(line);
   const over = (value: (row: number, column: number) => number) => mean(Array.from(line, value));
   const strongest = (values: Float32Array) =>
     over((row, column) =>
@@ -165,6 +223,7 @@ function proposal(
     unsure: unsureStretches(sure),
     confidence: mean([...sure]),
     hasSky: isThere,
+    lies: null,
   };
 }
 

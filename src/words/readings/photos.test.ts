@@ -41,9 +41,13 @@ describe('the words for pictures', () => {
   });
 
   it('say how sure a skyline is, and what to do about it', () => {
-    expect(skylineText({ confidence: 0.9, unsure: [], hasSky: true })).toContain('90 % sure');
-    expect(skylineText({ confidence: 0.5, unsure: [], hasSky: true })).toContain('correct it after use');
-    expect(skylineText({ confidence: 0.1, unsure: [], hasSky: true })).toContain('may not be the skyline');
+    expect(skylineText({ confidence: 0.9, unsure: [], hasSky: true, lies: null })).toContain('90 % sure');
+    expect(skylineText({ confidence: 0.5, unsure: [], hasSky: true, lies: null })).toContain(
+      'correct it after use',
+    );
+    expect(skylineText({ confidence: 0.1, unsure: [], hasSky: true, lies: null })).toContain(
+      'may not be the skyline',
+    );
   });
 
   it('say where along a skyline it is unsure', () => {
@@ -51,10 +55,10 @@ describe('the words for pictures', () => {
       { from: 0.1, to: 0.25 },
       { from: 0.8, to: 1 },
     ];
-    expect(skylineText({ confidence: 0.8, unsure, hasSky: true })).toContain(
+    expect(skylineText({ confidence: 0.8, unsure, hasSky: true, lies: null })).toContain(
       'unsure 10 to 25 % and 80 to 100 % across',
     );
-    expect(skylineText({ confidence: 0.1, unsure, hasSky: true })).not.toContain('across');
+    expect(skylineText({ confidence: 0.1, unsure, hasSky: true, lies: null })).not.toContain('across');
   });
 
   it('say what a picture does not tell', () => {

@@ -65,8 +65,11 @@ export function skylineText({
   confidence,
   unsure,
   hasSky,
-}: Pick<FoundSkyline, 'confidence' | 'unsure' | 'hasSky'>): string {
+  lies,
+}: Pick<FoundSkyline, 'confidence' | 'unsure' | 'hasSky' | 'lies'>): string {
   if (!hasSky) return 'No sky is found in this picture. If it has one, draw the line along its foot by hand.';
+  if (lies)
+    return `The picture seems to lie ${lies}: turn it and open it again. If it is upright, draw the line by hand, or use this as a start.`;
   const stretches = unsure.map(({ from, to }) => `${Math.round(100 * from)} to ${percentText(to)}`);
   // where nothing of it is sure the whole is said to be so
   const where =
