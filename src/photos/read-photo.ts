@@ -45,7 +45,7 @@ export async function* readPhoto({
   const found = photoHeader(file);
   if (!found.ok) return found;
   yield 0.1;
-  const own = await photoData(file, found.header.type);
+  const own = photoData(file, found.header.type);
   const source = await openPicture(bytes, found.header.type);
   if (!source.ok) return source;
   const data = { ...source.tells, ...own };

@@ -117,7 +117,7 @@ const pictures = (make: () => Promise<readonly Uint8Array[]>, name: string): Fuz
     const found = photoHeader(bytes);
     if (!found.ok) return 'refused';
     const { type, columns, rows } = found.header;
-    await photoData(bytes, type);
+    photoData(bytes, type);
     if (type !== 'image/vnd.radiance' && type !== 'image/x-exr') return 'taken';
     return columns * rows > 4e6 ? 'taken' : highRangeOutcome(bytes, type);
   },

@@ -1,4 +1,4 @@
-import exifr from 'exifr';
+import ExifReader from 'exifreader';
 import { nearestShutterMark } from '@/core/units';
 import { isWithin, type PhotoExposure, type PhotoTells } from '@/model';
 import { type SourceType } from './header';
@@ -7,31 +7,35 @@ import { type SourceType } from './header';
 const NEAR_MARK = 0.12;
 
 /** Reads the exposure data (EXIF) of a picture; what is missing, damaged or makes no sense is left out. */
-export async function photoData(bytes: Uint8Array, type: SourceType): Promise<PhotoTells> {
+export function photoData(bytes: Uint8Array, type: SourceType): PhotoTells {
   if (type === 'image/x-exr' || type === 'image/vnd.radiance') return {};
-  const block = type === 'image/webp' || type === 'image/avif' ? tiffBlock(bytes) : bytes;
-  if (!block) return {};
   try {
-    const tags = (await exifr.parse(block, {
-      pick: [
-        'FNumber',
-        'ExposureTime',
-        'ISO',
-        'FocalLength',
-        'DateTimeOriginal',
-        'OffsetTimeOriginal',
-        'GPSLatitude',
-        'GPSLatitudeRef',
-        'GPSLongitude',
-        'GPSLongitudeRef',
-      ],
-      reviveValues: false,
-    })) as Record<string, unknown> | undefined;
-    return tags ? tellsOf(tags) : {};
+    const whole = bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength) as ArrayBuffer;
+    const { exif, gps } = ExifReader.load(whole, {
+      expanded: true,
+      computed: true,
+      includeTags: { exif: [...EXIF_TAGS], gps: true },
+    });
+    const tags = Object.fromEntries(EXIF_TAGS.map((name) => [name, exif?.[name]?.computed]));
+    return tellsOf({
+      ...tags,
+      ISO: tags.ISOSpeedRatings,
+      latitude: gps?.Latitude,
+      longitude: gps?.Longitude,
+    });
   } catch {
     return {};
   }
 }
+
+const EXIF_TAGS = [
+  'FNumber',
+  'ExposureTime',
+  'ISOSpeedRatings',
+  'FocalLength',
+  'DateTimeOriginal',
+  'OffsetTimeOriginal',
+] as const;
 
 /** What tags of exposure data tell, by their names in EXIF. */
 export function tellsOf(tags: Record<string, unknown>): PhotoTells {
@@ -69,17 +73,4 @@ function momentOf(time: unknown, offset: unknown): string | null {
   const zone = typeof offset === 'string' && /^[+-]\d\d:\d\d$/.test(offset) ? offset : '';
   const moment = new Date(`${parts[1]}-${parts[2]}-${parts[3]}T${parts[4]}${zone}`);
   return Number.isNaN(moment.getTime()) ? null : moment.toISOString();
-}
-
-/** First bytes of a TIFF file whose first directory follows at once, in either order of bytes. */
-const TIFF_STARTS = [
-  [0x49, 0x49, 0x2a, 0, 8, 0, 0, 0],
-  [0x4d, 0x4d, 0, 0x2a, 0, 0, 0, 8],
-] as const;
-
-/** The exposure data inside WebP and AVIF, where they are a TIFF file of their own; null where there are none. */
-function tiffBlock(bytes: Uint8Array): Uint8Array | null {
-  for (let at = bytes.length - 8; at >= 0; at--)
-    if (TIFF_STARTS.some((start) => start.every((byte, i) => bytes[at + i] === byte))) return bytes.slice(at);
-  return null;
 }
