@@ -40,7 +40,7 @@ export function tried({ pixels, truth }: SkylineScene): Trial {
 
 /** A line this near the truth is right, parts of the height; one that claims so much says that it is. */
 export const RIGHT = 0.03;
-export const CLAIMED = 0.7;
+const CLAIMED = 0.7;
 
 export const claims = ({ hasSky, confidence }: FoundSkyline): boolean => hasSky && confidence >= CLAIMED;
 

@@ -3,6 +3,7 @@ import { MemoryRouter, Route, Routes } from 'react-router';
 import { type Bag, solveStand, type Stand } from '@/model';
 import { memoryStorage } from '@/persist';
 import { createGlances, createWorkspace, type Workspace } from '@/store';
+import { useCommandKeys } from '@/ui/commands';
 import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-context';
 import { StandPage } from '@/views/stand/stand-page';
 import { StandsPage } from '@/views/stands/stands-page';
@@ -70,6 +71,12 @@ async function workspaceOf(stands: readonly Stand[], bag?: Bag) {
   return { workspace, ids };
 }
 
+/** The shell binds the keys of what the pages offer. */
+function CommandKeys(): null {
+  useCommandKeys();
+  return null;
+}
+
 /** Shows a page of a workspace, with workers in the page. */
 async function show(workspace: Workspace, path: string, clients: Clients): Promise<void> {
   globalThis.ResizeObserver = SizeTeller;
@@ -80,6 +87,7 @@ async function show(workspace: Workspace, path: string, clients: Clients): Promi
     render(
       <WorkspaceContext value={access}>
         <MemoryRouter initialEntries={[path]}>
+          <CommandKeys />
           <Routes>
             <Route path="/stands" element={<StandsPage />} />
             <Route path="/stands/:id" element={<StandPage />} />

@@ -1,8 +1,8 @@
 import { Redo2, Undo2 } from 'lucide-react';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { useMemo } from 'react';
 import { useStore } from 'zustand';
 import { type DocumentStore } from '@/store';
-import { KEYS } from './keys';
+import { type Command, useCommands } from '@/ui/commands';
 
 interface UndoRedoProps<T> {
   kept: DocumentStore<T>;
@@ -17,8 +17,14 @@ const BUTTON =
 export function UndoRedo<T>({ kept, hideRedo = false }: UndoRedoProps<T>) {
   const canUndo = useStore(kept.history, (h) => h.pastStates.length > 0);
   const canRedo = useStore(kept.history, (h) => h.futureStates.length > 0);
-  useHotkeys('mod+z', () => kept.undo(), { ...KEYS, preventDefault: true });
-  useHotkeys(['mod+shift+z', 'mod+y'], () => kept.redo(), { ...KEYS, preventDefault: true });
+  const commands = useMemo(
+    (): Command[] => [
+      { name: 'Undo', keys: 'Ctrl Z', run: () => kept.undo() },
+      { name: 'Redo', keys: 'Ctrl Y', otherKeys: ['Ctrl Shift Z'], run: () => kept.redo() },
+    ],
+    [kept],
+  );
+  useCommands('Changes', commands);
   const steps = [
     { name: 'Undo', Icon: Undo2, can: canUndo, run: () => kept.undo() },
     ...(hideRedo ? [] : [{ name: 'Redo', Icon: Redo2, can: canRedo, run: () => kept.redo() }]),

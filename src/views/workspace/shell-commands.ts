@@ -17,7 +17,12 @@ export function useShellCommands(): void {
   const everywhere = useMemo((): Command[] => {
     const go = (path: string) => () => void navigate(`${base}/${path}`);
     return [
-      { name: 'Everything that can be done', keys: 'Ctrl K', run: () => setOpen('palette') },
+      {
+        name: 'Everything that can be done',
+        keys: 'Ctrl K',
+        inFields: true,
+        run: () => setOpen('palette'),
+      },
       { name: 'Shortcuts', keys: '?', also: 'help keys', run: () => setOpen('shortcuts') },
       { name: 'Stands', also: 'go to list', run: go('stands') },
       { name: 'Bag', also: 'go to filters glass lenses cameras', run: go('bag') },

@@ -1,9 +1,8 @@
 import { HelpCircle, Layers, Moon, Settings, Sun, Telescope } from 'lucide-react';
 import { lazy, Suspense, useEffect } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { NavLink, Outlet, useMatch } from 'react-router';
 import { toast, Toaster } from 'sonner';
-import { useCommandState } from '@/ui/commands';
+import { useCommandKeys, useCommandState } from '@/ui/commands';
 import { useKeepFocus } from '@/ui/keep-focus';
 import { Shortcuts } from '@/ui/shortcuts';
 import { useTheme } from '@/ui/theme';
@@ -24,12 +23,10 @@ export function Shell() {
   const notice = useWorkspaceState((s) => s.notice);
   const inStand = useMatch(`${base}/stands/:id`);
   const open = useCommandState((s) => s.open);
-  const setOpen = useCommandState((s) => s.setOpen);
   useVisibleHeight();
   useKeepFocus();
   useShellCommands();
-  useHotkeys('mod+k', () => setOpen('palette'), { preventDefault: true, enableOnFormTags: true });
-  useHotkeys('shift+?', () => setOpen('shortcuts'), { useKey: true });
+  useCommandKeys();
   useEffect(() => {
     if (!notice) return;
     toast(noticeText(notice), { duration: 12_000 });
