@@ -3,13 +3,9 @@ import {
   type KeptStand,
   markedName,
   type NewId,
-  nextName,
-  nextStand,
   type Notice,
-  sameDocument,
   type Stand,
   type StandDocument,
-  standToBegin,
   withArchived,
   withCopies,
 } from '@/model';
@@ -17,9 +13,10 @@ import { admitStand } from '@/model/documents/gate';
 import { type StandRecord, type WorkspaceStorage } from '@/persist';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { createDocumentStore, type DocumentStore } from './document-store';
-import { createKeptLine, type KeptLine } from './kept-line';
+import { waysToBegin } from './begin-stands';
 import { type PhotoShelf } from './pictures';
 import { type Saving } from './saving';
+import { createStandLines } from './stand-lines';
 import { type Channel } from './tabs';
 
 export interface StandSummary extends KeptStand {
@@ -81,10 +78,9 @@ export interface Stands {
 }
 
 export function createStands(options: StandsOptions): Stands {
-  const { storage, pictures, channel, newId, now, saving, notify } = options;
+  const { newId, now, notify } = options;
   const state = createStore<StandsState>()(() => ({ stands: [], broken: [] }));
   const open = new Map<string, DocumentStore<StandDocument>>();
-  const lines = new Map<string, KeptLine<KeptStand | null>>();
 
   const documentOf = (id: string) => state.getState().stands.find((s) => s.id === id)?.document ?? null;
   const list = (kept: readonly KeptStand[]) => {
@@ -123,54 +119,28 @@ export function createStands(options: StandsOptions): Stands {
     open.get(id)?.replace(record.document);
   };
 
-  const write = async (id: string, kept: KeptStand | null, revision: number) => {
-    if (!kept) return storage().removeStand(id, { revision });
-    const result = await storage().putStand(kept.document, { revision, now: kept.updatedAt });
-    // a stand is not saved before its picture is; what keeps that from being stored is told by the pictures
-    const sha256 = kept.document.stand.picture?.sha256;
-    if (sha256) await pictures.ensureStored(sha256).catch(() => {});
-    return result;
-  };
-
-  const lineOf = (id: string): KeptLine<KeptStand | null> => {
-    const known = lines.get(id);
-    if (known) return known;
-    const line = createKeptLine<KeptStand | null, StandRecord>({
-      read: () => storage().stand(id),
-      write: (kept, revision) => write(id, kept, revision),
-      isSame: (record, kept) =>
-        record && kept ? sameDocument(record.document, kept.document) : !record && !kept,
-      show: (record) => showRecord(id, record),
-      keepBoth,
-      isInGesture: () => open.get(id)?.isInGesture() ?? false,
-      report: saving.report(`stand ${id}`),
-      onWritten: () => channel.post({ standId: id }),
-    });
-    lines.set(id, line);
-    return line;
-  };
+  const lines = createStandLines({
+    ...options,
+    show: showRecord,
+    keepBoth,
+    isInGesture: (id) => open.get(id)?.isInGesture() ?? false,
+  });
 
   const add = (kept: readonly KeptStand[]): readonly string[] => {
     list(kept);
     return kept.map((k) => {
       const { id } = k.document.stand;
-      lineOf(id).save(k);
+      lines.of(id).save(k);
       return id;
     });
   };
-  const begin = (document: StandDocument): string => {
-    const id = add([{ document: withCopies(document, options.bag()), updatedAt: now() }])[0];
-    return id as string;
-  };
-  const names = () => state.getState().stands.map((s) => s.document.stand.name);
-
   const hold = (document: StandDocument): DocumentStore<StandDocument> => {
     const { id } = document.stand;
     const store = createDocumentStore(document, {
       admit: admitStand,
       onRefused: (fault) => notify({ code: 'not-taken', fault }),
       onChange: (value) => add([{ document: value, updatedAt: now() }]),
-      onGestureEnd: () => lines.get(id)?.gestureEnded(),
+      onGestureEnd: () => lines.known(id)?.gestureEnded(),
     });
     open.set(id, store);
     return store;
@@ -187,7 +157,7 @@ export function createStands(options: StandsOptions): Stands {
     add,
     show(records) {
       const [good, bad] = [records.filter(isStand), records.filter((r) => !isStand(r))];
-      for (const { id, revision } of good) lineOf(id).known(revision);
+      for (const { id, revision } of good) lines.of(id).known(revision);
       state.setState({
         stands: good.toSorted(newestFirst).map(({ id, updatedAt, document }) => ({
           id,
@@ -198,26 +168,7 @@ export function createStands(options: StandsOptions): Stands {
       });
     },
     open: openStand,
-    create() {
-      const like = state.getState().stands[0]?.document.stand;
-      const made = { id: newId('st'), name: 'New stand', createdAt: now() };
-      const stand = standToBegin(made, { like, bag: options.bag() });
-      return begin({ stand, bag: null, used: [], minor: 0 });
-    },
-    duplicate(id) {
-      const document = documentOf(id);
-      if (!document) return null;
-      const name = markedName(document.stand.name, 'copy', names());
-      const copy: Stand = { ...document.stand, id: newId('st'), name, createdAt: now() };
-      return begin({ ...document, stand: withArchived(copy, false) });
-    },
-    goOn(id) {
-      const document = documentOf(id);
-      if (!document) return null;
-      const name = nextName(document.stand.name, names());
-      const stand = nextStand(document.stand, { id: newId('st'), name, createdAt: now() });
-      return begin({ ...document, stand });
-    },
+    ...waysToBegin({ ...options, here: () => state.getState().stands, documentOf, add }),
     archive(id, archived) {
       openStand(id)?.edit((d) => ({ ...d, stand: withArchived(d.stand, archived) }));
     },
@@ -225,7 +176,7 @@ export function createStands(options: StandsOptions): Stands {
       close(id);
       const removed = state.getState().stands.find((s) => s.id === id);
       unlist(id);
-      lineOf(id).save(null);
+      lines.of(id).save(null);
       return () => {
         if (removed) add([{ document: removed.document, updatedAt: removed.updatedAt }]);
       };
@@ -234,14 +185,14 @@ export function createStands(options: StandsOptions): Stands {
       const record = state.getState().broken.find((b) => b.id === id)?.record as StandRecord | undefined;
       if (!record) return;
       state.setState({ broken: state.getState().broken.filter((b) => b.id !== id) });
-      lineOf(id).known(typeof record.revision === 'number' ? record.revision : Infinity);
-      lineOf(id).save(null);
+      lines.of(id).known(typeof record.revision === 'number' ? record.revision : Infinity);
+      lines.of(id).save(null);
     },
-    arrived: (id) => lineOf(id).arrived(),
-    flush: () => lines.forEach((line) => line.flush()),
-    retry: () => lines.forEach((line) => line.retry()),
+    arrived: (id) => lines.of(id).arrived(),
+    flush: () => lines.all().forEach((line) => line.flush()),
+    retry: () => lines.all().forEach((line) => line.retry()),
     restart() {
-      for (const { id, ...kept } of state.getState().stands) lineOf(id).restart(kept);
+      for (const { id, ...kept } of state.getState().stands) lines.of(id).restart(kept);
     },
     clear() {
       open.clear();
@@ -249,7 +200,7 @@ export function createStands(options: StandsOptions): Stands {
       state.setState({ stands: [], broken: [] });
     },
     settled: async () => {
-      await Promise.all([...lines.values()].map((line) => line.settled()));
+      await Promise.all(lines.all().map((line) => line.settled()));
     },
   };
 }

@@ -1,7 +1,8 @@
 import { createStore } from 'zustand/vanilla';
 import { type WorkspaceStorage } from '@/persist';
-import { createFiles } from './backup';
 import { createKeptBag } from './bag';
+import { createFilesIn } from './files-in';
+import { createFilesOut } from './files-out';
 import { createKeeping } from './keeping';
 import { createPhotoShelf } from './pictures';
 import { createReminder } from './reminder';
@@ -50,16 +51,16 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
   const reminder = createReminder({ ...shared, state });
   const rooms = { stands, bag, pictures, reminder };
   const keeping = createKeeping({ ...options, ...shared, ...rooms, state, hold: (s) => (storage = s) });
-  const files = createFiles({
+  const filing = {
     ...shared,
     ...rooms,
-    onProgress: (filing) => state.setState({ filing }),
-    onBackup: reminder.backedUp,
-  });
+    onProgress: (part: number | null) => state.setState({ filing: part }),
+  };
   stands.state.subscribe((all) => state.setState(all));
   channel.onMessage(keeping.heard);
   return {
-    ...files,
+    ...createFilesIn(filing),
+    ...createFilesOut({ ...filing, onBackup: reminder.backedUp }),
     ...keeping.deeds,
     state,
     newId,

@@ -1,5 +1,4 @@
 import {
-  backupFileName,
   documentKind,
   type FileResult,
   readBackupSteps,
@@ -7,14 +6,8 @@ import {
   readGlassCsv,
   readStandFile,
   type RefusedThing,
-  standFileName,
-  writeBackupSteps,
-  writeBagFile,
-  writeGlassCsv,
-  writeStandFile,
 } from '@/files';
 import {
-  bagForStand,
   type Bringing,
   bringsNothingNew,
   broughtStand,
@@ -26,28 +19,31 @@ import {
   withCopies,
 } from '@/model';
 import { type KeptBag } from './bag';
-import { openFile, withPhotos } from './files';
+import { openFile } from './files';
 import { type PhotoShelf } from './pictures';
 import { runSteps } from './run-steps';
 import { type Stands } from './stands';
-import { type Files, type NamedText, type RestoreReport, type WrittenBackup } from './workspace-types';
+import { type Files, type RestoreReport } from './workspace-types';
 
-export interface FilesOptions {
+export interface FilesInOptions {
   readonly stands: Stands;
   readonly bag: KeptBag;
   readonly pictures: PhotoShelf;
   readonly newId: NewId;
   readonly now: () => string;
   readonly nameOf: (item: Named) => string;
-  /** Told how far the writing or reading of a backup is; null when it is done. */
+  /** Told how far the reading of a backup is; null when it is done. */
   readonly onProgress: (part: number | null) => void;
-  /** Told that a backup was made. */
-  readonly onBackup: (atMs: number) => void;
 }
 
-/** What goes out to files and comes in from them. */
-export function createFiles(options: FilesOptions): Files {
-  const { stands, bag, pictures, newId, now, nameOf, onProgress, onBackup } = options;
+type FilesIn = Pick<
+  Files,
+  'importStand' | 'importBag' | 'receive' | 'restore' | 'receiveFile' | 'restoreFile' | 'readGlass'
+>;
+
+/** What comes in from files. */
+export function createFilesIn(options: FilesInOptions): FilesIn {
+  const { stands, bag, pictures, newId, now, nameOf, onProgress } = options;
   const bringing: Bringing = { nameOf, from: 'from the file', newId };
   const ownBag = () => bag.document.state.getState().value;
 
@@ -117,61 +113,13 @@ export function createFiles(options: FilesOptions): Files {
     return { ok: true, value: { ...taken.value, refused: [...taken.value.refused, ...bad] } };
   };
 
-  const exportStand = (id: string): FileResult<NamedText> | null => {
-    const document = stands.documentOf(id);
-    if (!document) return null;
-    const { stand, minor } = document;
-    const text = writeStandFile({ stand, minor, bag: bagForStand(document, ownBag()) });
-    return text.ok ? { ok: true, value: { name: standFileName(stand), text: text.value } } : text;
-  };
-
-  const backup = async (): Promise<FileResult<WrittenBackup<NamedText>>> => {
-    const madeAt = now();
-    const { stands: kept, broken } = stands.state.getState();
-    const records = broken.map((b) => b.record);
-    const steps = writeBackupSteps({ madeAt, bag: ownBag(), stands: kept, broken: records });
-    const written = await runSteps(steps, onProgress).finally(() => onProgress(null));
-    if (!written.ok) return written;
-    onBackup(Date.parse(madeAt));
-    const { text, unreadable } = written.value;
-    return { ok: true, value: { file: { name: backupFileName(madeAt), text }, unreadable, missing: 0 } };
-  };
-
   return {
     importStand,
     importBag,
     receive,
     restore,
-    exportStand,
-    backup,
     receiveFile: (file) => takeIn(file, receive),
     restoreFile: (file) => takeIn(file, restore),
-    async exportBundle(id) {
-      const file = exportStand(id);
-      const stand = stands.documentOf(id)?.stand;
-      if (!file?.ok || !stand) return null;
-      const bundle = await withPhotos('stand', file.value, [stand], pictures);
-      return bundle?.file ?? null;
-    },
-    exportRaw(id) {
-      const { stands: kept, broken } = stands.state.getState();
-      const record = broken.find((b) => b.id === id)?.record ?? kept.find((s) => s.id === id);
-      return record ? { name: 'stand.raw.json', text: `${JSON.stringify(record, null, 2)}\n` } : null;
-    },
-    async backupWithPhotos() {
-      const all = stands.state.getState().stands.map((s) => s.document.stand);
-      const plain = await backup();
-      if (!plain.ok) return plain;
-      const bundle = await withPhotos('backup', plain.value.file, all, pictures).catch(() => null);
-      // a backup without pictures is better than none
-      if (!bundle?.file.ok) return plain;
-      return { ok: true, value: { ...plain.value, file: bundle.file.value, missing: bundle.missing } };
-    },
-    exportBag() {
-      const text = writeBagFile(ownBag());
-      return text.ok ? { ok: true, value: { name: 'bag.paleseam.json', text: text.value } } : text;
-    },
     readGlass: (text) => readGlassCsv(text, ownBag(), newId),
-    exportGlass: () => ({ name: 'glass.csv', text: writeGlassCsv(ownBag().filters) }),
   };
 }

@@ -1,0 +1,89 @@
+import {
+  backupFileName,
+  type FileResult,
+  standFileName,
+  writeBackupSteps,
+  writeBagFile,
+  writeGlassCsv,
+  writeStandFile,
+} from '@/files';
+import { bagForStand } from '@/model';
+import { type KeptBag } from './bag';
+import { withPhotos } from './files';
+import { type PhotoShelf } from './pictures';
+import { runSteps } from './run-steps';
+import { type Stands } from './stands';
+import { type Files, type NamedText, type WrittenBackup } from './workspace-types';
+
+export interface FilesOutOptions {
+  readonly stands: Stands;
+  readonly bag: KeptBag;
+  readonly pictures: PhotoShelf;
+  readonly now: () => string;
+  /** Told how far the writing of a backup is; null when it is done. */
+  readonly onProgress: (part: number | null) => void;
+  /** Told that a backup was made. */
+  readonly onBackup: (atMs: number) => void;
+}
+
+type FilesOut = Pick<
+  Files,
+  'exportStand' | 'exportBundle' | 'exportRaw' | 'backup' | 'backupWithPhotos' | 'exportBag' | 'exportGlass'
+>;
+
+/** What goes out to files. */
+export function createFilesOut(options: FilesOutOptions): FilesOut {
+  const { stands, bag, pictures, now, onProgress, onBackup } = options;
+  const ownBag = () => bag.document.state.getState().value;
+
+  const exportStand = (id: string): FileResult<NamedText> | null => {
+    const document = stands.documentOf(id);
+    if (!document) return null;
+    const { stand, minor } = document;
+    const text = writeStandFile({ stand, minor, bag: bagForStand(document, ownBag()) });
+    return text.ok ? { ok: true, value: { name: standFileName(stand), text: text.value } } : text;
+  };
+
+  const backup = async (): Promise<FileResult<WrittenBackup<NamedText>>> => {
+    const madeAt = now();
+    const { stands: kept, broken } = stands.state.getState();
+    const records = broken.map((b) => b.record);
+    const steps = writeBackupSteps({ madeAt, bag: ownBag(), stands: kept, broken: records });
+    const written = await runSteps(steps, onProgress).finally(() => onProgress(null));
+    if (!written.ok) return written;
+    onBackup(Date.parse(madeAt));
+    const { text, unreadable } = written.value;
+    return { ok: true, value: { file: { name: backupFileName(madeAt), text }, unreadable, missing: 0 } };
+  };
+
+  return {
+    exportStand,
+    backup,
+    async exportBundle(id) {
+      const file = exportStand(id);
+      const stand = stands.documentOf(id)?.stand;
+      if (!file?.ok || !stand) return null;
+      const bundle = await withPhotos('stand', file.value, [stand], pictures);
+      return bundle?.file ?? null;
+    },
+    exportRaw(id) {
+      const { stands: kept, broken } = stands.state.getState();
+      const record = broken.find((b) => b.id === id)?.record ?? kept.find((s) => s.id === id);
+      return record ? { name: 'stand.raw.json', text: `${JSON.stringify(record, null, 2)}\n` } : null;
+    },
+    async backupWithPhotos() {
+      const all = stands.state.getState().stands.map((s) => s.document.stand);
+      const plain = await backup();
+      if (!plain.ok) return plain;
+      const bundle = await withPhotos('backup', plain.value.file, all, pictures).catch(() => null);
+      // a backup without pictures is better than none
+      if (!bundle?.file.ok) return plain;
+      return { ok: true, value: { ...plain.value, file: bundle.file.value, missing: bundle.missing } };
+    },
+    exportBag() {
+      const text = writeBagFile(ownBag());
+      return text.ok ? { ok: true, value: { name: 'bag.paleseam.json', text: text.value } } : text;
+    },
+    exportGlass: () => ({ name: 'glass.csv', text: writeGlassCsv(ownBag().filters) }),
+  };
+}
