@@ -49,6 +49,43 @@ export interface KeptLine<T> {
   readonly settled: () => Promise<void>;
 }
 
+/** Waiting for a hand in the middle of a gesture. */
+function patience(isInGesture: () => boolean) {
+  let lastWriteAt = -Infinity;
+  let wake: (() => void) | null = null;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const wait = (ms: number) =>
+    new Promise<void>((resolve) => {
+      wake = resolve;
+      timer = setTimeout(resolve, ms);
+    });
+  return {
+    written() {
+      lastWriteAt = performance.now();
+    },
+    /** Waits for a write's turn within a gesture; its end, and a flush, are turns of their own. */
+    async turn(): Promise<void> {
+      const left = isInGesture() ? lastWriteAt + GESTURE_WRITE_MS - performance.now() : 0;
+      if (left > 0) await wait(left);
+    },
+    /** A field that keeps the focus is a gesture too, and may be for an hour: a hand that rests has let go. */
+    async letsGo(saves: () => number): Promise<void> {
+      let known = -1;
+      while (isInGesture() && saves() !== known) {
+        known = saves();
+        await wait(HAND_RESTS_MS);
+      }
+    },
+    /** Ends what is waited for. */
+    go() {
+      clearTimeout(timer);
+      const waiting = wake;
+      wake = null;
+      waiting?.();
+    },
+  };
+}
+
 export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>): KeptLine<T> {
   let revision = 0;
   let next: { readonly value: T } | null = null;
@@ -56,39 +93,11 @@ export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>)
   let saves = 0;
   let isStale = false;
   let looking: Promise<void> | null = null;
-  let lastWriteAt = -Infinity;
-  let wake: (() => void) | null = null;
-  let timer: ReturnType<typeof setTimeout> | undefined;
-
-  /** Waits for a write's turn within a gesture; its end, and a flush, are turns of their own. */
-  const turn = () =>
-    new Promise<void>((resolve) => {
-      const wait = options.isInGesture() ? lastWriteAt + GESTURE_WRITE_MS - performance.now() : 0;
-      if (wait <= 0) return resolve();
-      wake = resolve;
-      timer = setTimeout(resolve, wait);
-    });
-  /** A field that keeps the focus is a gesture too, and may be for an hour: a hand that rests has let go. */
-  const handLetsGo = async () => {
-    let known = -1;
-    while (options.isInGesture() && saves !== known) {
-      known = saves;
-      await new Promise<void>((resolve) => {
-        wake = resolve;
-        timer = setTimeout(resolve, HAND_RESTS_MS);
-      });
-    }
-  };
-  const go = () => {
-    clearTimeout(timer);
-    const waiting = wake;
-    wake = null;
-    waiting?.();
-  };
+  const hand = patience(options.isInGesture);
 
   /** A value met a newer revision: when the hand has let go, or rests, both are kept, and the next change is made on the newer. */
   const met = async (value: T, theirs: R | undefined) => {
-    await handLetsGo();
+    await hand.letsGo(() => saves);
     const ours = next ? next.value : value;
     next = null;
     revision = theirs?.revision ?? revision;
@@ -97,7 +106,7 @@ export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>)
   };
 
   const writeOne = async (writing: { readonly value: T }) => {
-    lastWriteAt = performance.now();
+    hand.written();
     const result = await options.write(writing.value, revision);
     if (!result.ok) return met(writing.value, result.current);
     revision = result.record ? result.record.revision : revision;
@@ -107,7 +116,7 @@ export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>)
   const run = async () => {
     options.report('saving');
     for (;;) {
-      await turn();
+      await hand.turn();
       const writing: { readonly value: T } | null = next;
       if (!writing) break;
       next = null;
@@ -161,10 +170,10 @@ export function createKeptLine<T, R extends Revised>(options: LineOptions<T, R>)
     },
     arrived: look,
     gestureEnded() {
-      go();
+      hand.go();
       if (isStale && !running) void look();
     },
-    flush: go,
+    flush: () => hand.go(),
     retry() {
       if (next) running ??= run();
     },

@@ -82,14 +82,7 @@ export function createStands(options: StandsOptions): Stands {
   const state = createStore<StandsState>()(() => ({ stands: [], broken: [] }));
   const open = new Map<string, DocumentStore<StandDocument>>();
 
-  const documentOf = (id: string) => state.getState().stands.find((s) => s.id === id)?.document ?? null;
-  const list = (kept: readonly KeptStand[]) => {
-    const summaries = kept.map((k) => ({ id: k.document.stand.id, ...k }));
-    const ids = new Set(summaries.map((s) => s.id));
-    state.setState({ stands: [...summaries, ...state.getState().stands.filter((s) => !ids.has(s.id))] });
-  };
-  const unlist = (id: string) =>
-    state.setState({ stands: state.getState().stands.filter((s) => s.id !== id) });
+  const { documentOf, list, unlist } = listed(state);
 
   /** A stand that goes takes no gesture with it that nothing would ever end. */
   const close = (id: string) => {
@@ -203,6 +196,19 @@ export function createStands(options: StandsOptions): Stands {
       await Promise.all(lines.all().map((line) => line.settled()));
     },
   };
+}
+
+/** The list of stands as it is shown. */
+function listed(state: StoreApi<StandsState>) {
+  const documentOf = (id: string) => state.getState().stands.find((s) => s.id === id)?.document ?? null;
+  const list = (kept: readonly KeptStand[]) => {
+    const summaries = kept.map((k) => ({ id: k.document.stand.id, ...k }));
+    const ids = new Set(summaries.map((s) => s.id));
+    state.setState({ stands: [...summaries, ...state.getState().stands.filter((s) => !ids.has(s.id))] });
+  };
+  const unlist = (id: string) =>
+    state.setState({ stands: state.getState().stands.filter((s) => s.id !== id) });
+  return { documentOf, list, unlist };
 }
 
 /** Orders by when they were last changed: ISO 8601. */
