@@ -50,7 +50,7 @@ describe('daylight', () => {
   });
 });
 
-describe('a polariser on the sky', () => {
+describe('a polariser on the sky, brighter positive as the docs say (fault 56)', () => {
   it.each(PHYSICS.polarisedSky)('case %# of the reference numbers', (c) => {
     const view: CameraView = {
       azimuthDeg: c.cameraAzimuthDeg,

@@ -1,6 +1,6 @@
 import { darkerThanReflection } from '@/core/balance';
 import { type LightField, REGION_CODES, type UnknownLight, unknownLight } from '@/core/field';
-import { cornerVignette, dimmingField } from '@/core/optics';
+import { beamDiameterMm, cornerVignette, dimmingField, sheetScale } from '@/core/optics';
 import { signalToNoise, stopsBelowBase } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Bag, filtersById } from '../bag/bag';
@@ -20,6 +20,8 @@ export type Warning =
   | { readonly code: 'seat-at-bound' }
   | { readonly code: 'beam-wider-than-sheet' }
   | { readonly code: 'edge-may-show' }
+  /** The beam alone is wider on the sheet than the whole picture: any transition is lost in it. */
+  | { readonly code: 'acts-as-nd'; readonly focalLengthMm: number }
   | { readonly code: 'corners-dark'; readonly stops: number; readonly by: string }
   | { readonly code: 'exposure-capped' }
   /** Holding this reading puts the darker side so far down that it may be the sun's own disc. */
@@ -73,6 +75,9 @@ export function warningsOf(stand: Stand, bag: Bag, derived: Derived, glass: Glas
   if (seat && input.lens.pupilEstimated)
     warnings.push({ code: 'pupil-estimated', giveOrTakeMm: outcome.seam?.giveOrTakeMm ?? 0 });
   for (const code of glass.warnings) warnings.push({ code });
+  const pictureMm = sheetScale(input.lens) * input.frame.heightMm;
+  if (usesGlass && (balance?.neededStops ?? 0) > 0 && beamDiameterMm(input.lens) >= pictureMm)
+    warnings.push({ code: 'acts-as-nd', focalLengthMm: stand.lens.focalLengthMm });
   const corner = cornerVignette(input.lens, input.frame, openingsOf(bag, input.lens), seat?.turnDeg ?? 0);
   if (corner.by !== null && corner.stops >= CORNER_WORTH)
     warnings.push({ code: 'corners-dark', stops: corner.stops, by: corner.by });

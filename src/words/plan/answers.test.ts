@@ -6,13 +6,14 @@ import {
   sampleBag,
   solveStand,
   type Stand,
+  studyStand,
   warningsOf,
 } from '@/model';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { workings } from '../working';
 import { warningText } from './faults';
 import { leftText, spanText } from './ladder';
-import { lookAim, lookLine } from './looks';
+import { lookAim, lookLine, safetyText } from './looks';
 import { reasonsText } from './reasons';
 import { playText, slipOf } from './slip';
 import { timeText } from '../figures/figures';
@@ -263,6 +264,59 @@ describe('the advice, as the stand changes (fault 29)', () => {
     const last = idsOf(at(4.5), first);
     expect(last.ids).not.toEqual(first);
     expect(last.was).toEqual(first);
+  });
+});
+
+describe('where a grad can hardly help (fault 26)', () => {
+  it('says that on a long lens any sheet acts as an ND', () => {
+    const long = testStand({ readings: lit(14, 10), lens: { focalLengthMm: 600 } });
+    expect(answer(long, sampleBag()).warned.join(' ')).toMatch(/^.*At 600 mm .* acts as an ND here/);
+    const wide = testStand({ readings: lit(14, 10), lens: { focalLengthMm: 24 } });
+    expect(answer(wide, sampleBag()).warned.join(' ')).not.toMatch(/acts as an ND/);
+  });
+
+  it('never calls the glass the best for spans that it falls short of', () => {
+    const { derived, glass } = answer(testStand({ readings: lit(19, 10) }), sampleBag());
+    expect(glass).toMatch(/no sheet suits this span: the sky left \d\.\d too bright/);
+    const { safety } = studyStand(testStand({ readings: lit(19, 10) }), sampleBag());
+    expect(derived.plan!.figures!.levelStops).toBeLessThan(-1);
+    expect(safetyText(safety, sampleBag(), []).join(' ')).not.toMatch(/best for/i);
+  });
+});
+
+describe('what is meant to be darkened (fault 57)', () => {
+  it('is not told as spill: a tamed peak', () => {
+    const points = [
+      { u: 0.3, v: 0.5 },
+      { u: 0.5, v: 0.15 },
+      { u: 0.7, v: 0.5 },
+    ];
+    const peak = { id: 'a', name: 'lit peak', region: 'feature' as const, points };
+    const readings = [...lit(14, 10), { id: 'r3', role: 'feature' as const, u: 0.5, v: 0.4, ev100: 14 }];
+    const spills = (treat: 'tame' | 'protect') => {
+      const shaped = testStand({ readings, shapes: [{ ...peak, treat }] });
+      const chosen = choose(shaped, { filterIds: ['hard-3'], offsetMm: 0, turnDeg: 0 });
+      const { spillStops, unwantedStops } = answer(chosen, sampleBag()).derived.chosen!.figures!;
+      return { all: spillStops, unwanted: unwantedStops };
+    };
+    const [tamed, kept] = [spills('tame'), spills('protect')];
+    expect(kept.unwanted).toBeCloseTo(kept.all, 6);
+    expect(tamed.unwanted).toBeLessThan(tamed.all / 2);
+  });
+});
+
+describe('a pair (fault 31)', () => {
+  it('tells where the second sheet stands, from what and which way', () => {
+    const long = { ...sampleBag().filters[0]!, id: 'long', sheetLengthMm: 170 } as Bag['filters'][number];
+    const bag: Bag = { slots: 2, filters: [...sampleBag().filters, long] };
+    const stand = choose(BRIGHT, { filterIds: ['hard-2', 'long'], offsetMm: 0, turnDeg: 0 });
+    const derived = deriveStand(stand, bag, solveStand(stand, bag));
+    const [, seat] = slipOf({ stand, derived, search: 'idle', oldestMinutes: null }).rows;
+    expect(derived.inUse!.standOutMm).toEqual([25, 35]);
+    expect(`${seat.main}; ${seat.aside}`).toMatch(
+      /^25 mm of sheet standing above the rail; .*the second sheet 35 mm above it/,
+    );
+    expect(answer(stand, bag).glass).toMatch(/^2 stops, hard with 1 stop, hard/);
   });
 });
 

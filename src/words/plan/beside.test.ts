@@ -71,7 +71,7 @@ describe('warnings', () => {
     expect(through(['p'], true)).toBeUndefined();
   });
 
-  it('name features that go black, silhouettes apart', () => {
+  it('name features that go black, silhouettes apart (fault 57)', () => {
     const points = [
       { u: 0.3, v: 0.1 },
       { u: 0.5, v: 0.1 },

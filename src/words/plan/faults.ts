@@ -40,6 +40,8 @@ export function warningText(warning: Warning, spots: Spots): string {
       return 'The seat lies at the end of what a holder can reach; a better one may lie beyond.';
     case 'beam-wider-than-sheet':
       return 'At this aperture and focal length each point of the picture looks through more glass than the sheet has.';
+    case 'acts-as-nd':
+      return `At ${warning.focalLengthMm} mm and this aperture each point looks through more glass than the whole picture spans: any grad acts as an ND here, and darkens the land about as much as the sky. Two frames do what it cannot.`;
     case 'edge-may-show':
       return 'The edge of the sheet may show in the picture: look along the frame edges.';
     case 'corners-dark':

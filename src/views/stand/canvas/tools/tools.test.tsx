@@ -43,7 +43,7 @@ async function metering(change: Partial<Stand> = {}) {
   return kept;
 }
 
-describe('the meter on the picture', () => {
+describe('the meter on the picture (fault 33)', () => {
   it('takes the very spot that a finger taps', async () => {
     const kept = await metering();
     const finger = pointer('touch');
