@@ -3,7 +3,7 @@ import { MemoryRouter, Route, Routes } from 'react-router';
 import { type Bag, solveStand, type Stand } from '@/model';
 import { memoryStorage } from '@/persist';
 import { createGlances, createWorkspace, type Workspace } from '@/store';
-import { useCommandKeys } from '@/ui/commands';
+import { CommandKeys } from './command-keys';
 import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-context';
 import { StandPage } from '@/views/stand/stand-page';
 import { StandsPage } from '@/views/stands/stands-page';
@@ -69,12 +69,6 @@ async function workspaceOf(stands: readonly Stand[], bag?: Bag) {
     return id;
   });
   return { workspace, ids };
-}
-
-/** The shell binds the keys of what the pages offer. */
-function CommandKeys(): null {
-  useCommandKeys();
-  return null;
 }
 
 /** Shows a page of a workspace, with workers in the page. */
