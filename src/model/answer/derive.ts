@@ -189,12 +189,18 @@ export function deriveStand(
     fault: result && !result.ok ? result : bracket && !bracket.ok ? bracket : null,
     stale,
     plan,
-    was: plan && held && !sameSet(plan.set, held) ? filtersById(bag, held) : null,
+    was: plan && held && !sameSet(plan.set, held) ? thoseHere(bag, held) : null,
     chosen,
     inUse,
     bracket,
     wholeScene: wholeSceneOf(stand, bag),
   };
+}
+
+/** Filters that are all in the bag still; null where one has left it. */
+function thoseHere(bag: Bag, ids: readonly string[]): readonly Filter[] | null {
+  const here = filtersById(bag, ids);
+  return here.length === ids.length ? here : null;
 }
 
 /** The stand without a grad, in one exposure or in those of a bracket. */

@@ -14,6 +14,7 @@ describe('a bag that is assumed (fault 28)', () => {
     await tap('These are not mine');
     expect(workspace.bag.state.getState().value).toEqual({ filters: [] });
     expect(slip()).toHaveTextContent('No grad at hand');
+    expect(slip()).not.toHaveTextContent('was ');
     expect(screen.queryByText(/This bag is assumed/)).toBeNull();
     await act(async () => workspace.bag.undo());
     expect(slip()).toHaveTextContent('from an assumed bag');
