@@ -30,6 +30,7 @@ export {
 } from './answer/prepare';
 export { ASSUMED_WIDEST_APERTURE, type SeamViews, seamViews } from './answer/seam-views';
 export { solutionKey } from './answer/key';
+export { type Saying, sayingOf, type SearchState, type SlipState, slipStateOf } from './answer/slip';
 export { type Solution, solveStand, solveSteps } from './answer/solve';
 export {
   type OtherLook,

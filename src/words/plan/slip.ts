@@ -11,6 +11,11 @@ import {
   landingOf,
   perhapsTheSun,
   RECORD_AFTER_MINUTES,
+  type Saying,
+  sayingOf,
+  type SearchState,
+  type SlipState,
+  slipStateOf,
   type Stand,
   type StandBracket,
   traitsOf,
@@ -47,8 +52,7 @@ export interface SlipRow {
 }
 
 export interface Slip {
-  /** `ready`: can be followed. `waiting`: something is still to be done first. `fault`: there is no plan. */
-  readonly state: 'ready' | 'waiting' | 'fault';
+  readonly state: SlipState;
   readonly rows: readonly [SlipRow, SlipRow, SlipRow];
 }
 
@@ -57,8 +61,7 @@ export interface SlipContext {
   /** What it was worked out with; one that is assumed is said to be. */
   readonly bag?: Bag | undefined;
   readonly derived: Derived;
-  /** A search is under way, or has failed. */
-  readonly search: 'idle' | 'working' | 'failed';
+  readonly search: SearchState;
   /** Age of the oldest reading that counts, minutes; null where none says when it was taken. */
   readonly oldestMinutes: number | null;
   /** What carried the readings that the stand was worked out with; absent: nothing did. */
@@ -67,37 +70,48 @@ export interface SlipContext {
 
 /** The slip of a stand: a wording for every state it can be in. */
 export function slipOf(context: SlipContext): Slip {
-  const { derived, stand } = context;
-  const { fault, inUse, bracket } = derived;
-  if (fault && !inUse) return unfit(faultText(fault, stand.readings));
-  if (bracket) return bracketSlip(context, bracket);
-  if (derived.wholeScene && traitsOf(stand).readsLight) return sceneSlip(context, derived.wholeScene);
-  const rows = (glass: SlipRow, seat: SlipRow): Slip['rows'] => [glass, seat, exposeRow(context)];
-  const nothing = row('Seat', 'nothing to seat yet', '');
-  const roles = new Set(context.stand.readings.filter((r) => !r.limit).map((r) => r.role));
-  const hasLand = roles.has('land') || roles.has('water');
-  if (traitsOf(stand).readsLight && (!hasLand || !roles.has('sky'))) {
-    const { sky } = sideNames(stand);
-    const [main, aside] = !hasLand
-      ? roles.has('sky')
-        ? ['Now meter the land', `the ${sky} alone cannot say which grad`]
-        : [`Meter the land, then the ${sky}`, 'two spot readings make a plan']
-      : [`Now meter the ${sky}`, 'the land alone cannot say which grad'];
-    return { state: 'waiting', rows: rows(row('Glass', main, aside), nothing) };
+  const { derived, stand, search } = context;
+  const saying = sayingOf(stand, derived, search);
+  return { state: slipStateOf(saying, derived), rows: rowsOf(context, saying) };
+}
+
+function rowsOf(context: SlipContext, saying: Saying): Slip['rows'] {
+  const { stand } = context;
+  const waiting = (main: string, aside: string): Slip['rows'] => [
+    row('Glass', main, aside),
+    row('Seat', 'nothing to seat yet', ''),
+    exposeRow(context),
+  ];
+  switch (saying.kind) {
+    case 'unfit':
+      return nothingRows('no plan', faultText(saying.fault, stand.readings));
+    case 'no-plan':
+      return waiting('no plan', faultText(saying.fault, stand.readings));
+    case 'bracket':
+      return bracketRows(context, saying.bracket);
+    case 'whole-scene':
+      return sceneRows(context, saying.scene);
+    case 'meter':
+      return waiting(...meterText(saying.missing, sideNames(stand).sky));
+    case 'search-failed':
+      return waiting('the search stopped', 'your stand is safe; change anything to try again');
+    case 'being-worked-out':
+      return waiting('being worked out', '');
+    case 'glass':
+      return [glassRow(context, saying.glass), seatRow(context, saying.glass), exposeRow(context)];
   }
-  if (derived.chosen) return ready(context, derived.chosen);
-  if (fault)
-    return { state: 'fault', rows: rows(row('Glass', 'no plan', faultText(fault, stand.readings)), nothing) };
-  if (context.search === 'failed')
-    return {
-      state: 'fault',
-      rows: rows(
-        row('Glass', 'the search stopped', 'your stand is safe; change anything to try again'),
-        nothing,
-      ),
-    };
-  if (!derived.plan) return { state: 'waiting', rows: rows(row('Glass', 'being worked out', ''), nothing) };
-  return ready(context, derived.plan);
+}
+
+/** What to read first, and why. */
+function meterText(missing: 'land' | 'sky' | 'both', sky: string): [main: string, aside: string] {
+  switch (missing) {
+    case 'land':
+      return ['Now meter the land', `the ${sky} alone cannot say which grad`];
+    case 'sky':
+      return [`Now meter the ${sky}`, 'the land alone cannot say which grad'];
+    case 'both':
+      return [`Meter the land, then the ${sky}`, 'two spot readings make a plan'];
+  }
 }
 
 const row = (label: SlipRow['label'], main: string, aside: string, brief = main): SlipRow => ({
@@ -107,74 +121,48 @@ const row = (label: SlipRow['label'], main: string, aside: string, brief = main)
   aside,
 });
 
-function unfit(reason: string): Slip {
-  return {
-    state: 'fault',
-    rows: [
-      row('Glass', 'no plan', reason),
-      row('Seat', 'nothing to seat', ''),
-      row('Expose', 'not known', ''),
-    ],
-  };
-}
+const nothingRows = (main: string, reason: string): Slip['rows'] => [
+  row('Glass', main, reason),
+  row('Seat', 'nothing to seat', ''),
+  row('Expose', 'not known', ''),
+];
 
 /** A bracket takes the place of glass: one time after another, the darkest picture first. */
-function bracketSlip({ stand, derived }: SlipContext, bracket: StandBracket): Slip {
-  if (!bracket.ok) {
-    const glass = row('Glass', 'no bracket', faultText(bracket, stand.readings));
-    return {
-      state: bracket.reason === 'no-reading' ? 'waiting' : 'fault',
-      rows: [glass, row('Seat', 'nothing to seat', ''), row('Expose', 'not known', '')],
-    };
-  }
+function bracketRows({ stand, derived }: SlipContext, bracket: StandBracket): Slip['rows'] {
+  if (!bracket.ok) return nothingRows('no bracket', faultText(bracket, stand.readings));
   const { frames, reachStops } = bracket;
   const times = frames.map((f) => timeText(f.seconds));
   const { aperture, iso } = stand.exposure;
-  return {
-    state: 'ready',
-    rows: [
-      row(
-        'Glass',
-        frames.length === 1 ? 'No grad: one frame holds it' : `No grad: ${frames.length} frames`,
-        `for ${stopsText(reachStops)} from darkest to brightest`,
-      ),
-      row('Seat', 'nothing to seat', ''),
-      row(
-        'Expose',
-        `f/${aperture}, ${listText(times)}, ISO ${iso}`,
-        [...(frames.length > 1 ? ['darkest picture first'] : []), ...fittedText(derived)].join('; '),
-      ),
-    ],
-  };
+  return [
+    row(
+      'Glass',
+      frames.length === 1 ? 'No grad: one frame holds it' : `No grad: ${frames.length} frames`,
+      `for ${stopsText(reachStops)} from darkest to brightest`,
+    ),
+    row('Seat', 'nothing to seat', ''),
+    row(
+      'Expose',
+      `f/${aperture}, ${listText(times)}, ISO ${iso}`,
+      [...(frames.length > 1 ? ['darkest picture first'] : []), ...fittedText(derived)].join('; '),
+    ),
+  ];
 }
 
 /** One time for everything: no grad is asked for. */
-function sceneSlip({ stand, derived, oldestMinutes }: SlipContext, { seconds }: WholeScene): Slip {
-  return {
-    state: 'ready',
-    rows: [
-      row('Glass', 'No grad asked for', 'the whole scene in one time; meter sky and land for a grad'),
-      row('Seat', 'nothing to seat', ''),
-      row(
-        'Expose',
-        settingsText(stand, seconds),
-        [...staleText(oldestMinutes), ...fittedText(derived)].join('; '),
-      ),
-    ],
-  };
-}
+const sceneRows = ({ stand, derived, oldestMinutes }: SlipContext, { seconds }: WholeScene): Slip['rows'] => [
+  row('Glass', 'No grad asked for', 'the whole scene in one time; meter sky and land for a grad'),
+  row('Seat', 'nothing to seat', ''),
+  row(
+    'Expose',
+    settingsText(stand, seconds),
+    [...staleText(oldestMinutes), ...fittedText(derived)].join('; '),
+  ),
+];
 
 /** What is on the lens beside the grads, where a time has been worked out with it. */
 function fittedText({ prepared }: Derived): string[] {
   const stops = prepared?.fitted.stops ?? 0;
   return stops > 0 ? [`with ${stopsFigure(stops)} stops of ND or polariser on`] : [];
-}
-
-function ready(context: SlipContext, glass: Glass): Slip {
-  return {
-    state: context.derived.stale ? 'waiting' : 'ready',
-    rows: [glassRow(context, glass), seatRow(context, glass), exposeRow(context)],
-  };
 }
 
 /** How a holder is turned, in words: "level", "turned 8° anticlockwise", "upside down, level". */
