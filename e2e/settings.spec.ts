@@ -77,7 +77,7 @@ test('errors that nobody caught are noted, read and forgotten; what ships says i
   for (const name of [
     'react ',
     'three ',
-    'exifr ',
+    'exifreader ',
     'libraw-wasm ',
     '@fontsource-variable/atkinson-hyperlegible-next ',
   ])
