@@ -4,6 +4,7 @@ import {
   glassNamed,
   levelText,
   reasonsText,
+  shownText,
   type SlipContext,
   slipOf,
   spotNames,
@@ -60,9 +61,8 @@ export function planText(solved: SolvedStand): string {
     lines.push('', 'Readings:');
     const named = spotNames(stand.readings);
     for (const r of inUse.outcome.readings) {
-      const tone = Number.isFinite(r.toneThroughStops)
-        ? `lands ${stopsFigure(r.toneThroughStops)}${r.frame === null ? '' : ` in frame ${r.frame + 1}`}${r.held ? '' : ', not held'}`
-        : '';
+      const shown = shownText(r);
+      const tone = shown === null ? '' : `comes out ${shown}${r.held ? '' : ', not held'}`;
       lines.push(`  ${named(r.id).padEnd(12)} EV ${stopsFigure(r.ev100).padEnd(6)} ${tone}`.trimEnd());
     }
   }

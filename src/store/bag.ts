@@ -70,16 +70,13 @@ export function createKeptBag(options: KeptBagOptions): KeptBag {
     report: saving.report('bag'),
     onWritten: () => channel.post({ bag: true }),
   });
-  const edited = createDocumentStore<Bag>(sampleBag(), {
+  const document = createDocumentStore<Bag>(sampleBag(), {
+    settle: asSaid,
     admit: admitBag,
     onRefused: (fault) => notify({ code: 'not-taken', fault }),
     onChange: (bag) => line.save(bag),
     onGestureEnd: () => line.gestureEnded(),
   });
-  const document: DocumentStore<Bag> = {
-    ...edited,
-    edit: (change) => edited.edit((bag) => asSaid(bag, change(bag))),
-  };
 
   return {
     document,

@@ -31,6 +31,8 @@ export interface DocumentStore<T> {
 }
 
 export interface DocumentRules<T> {
+  /** What a change made here says beside itself; absent: nothing. */
+  readonly settle?: (before: T, after: T) => T;
   /** What keeps a changed value from being kept, if anything does. */
   readonly admit?: (before: T, after: T) => DocumentFault | null;
   readonly onRefused?: (fault: DocumentFault) => void;
@@ -73,8 +75,9 @@ export function createDocumentStore<T>(initial: T, rules: DocumentRules<T> = {})
     history,
     edit: (change) => {
       const { value } = store.getState();
-      const changed = change(value);
-      if (changed === value) return;
+      const made = change(value);
+      if (made === value) return;
+      const changed = rules.settle ? rules.settle(value, made) : made;
       const fault = rules.admit?.(value, changed);
       if (fault) return rules.onRefused?.(fault);
       store.setState({ value: changed });

@@ -48,9 +48,8 @@ export function isPressed(keys: string, { key, code, ctrlKey, metaKey, altKey, s
   if ((isLetter || parts.includes('Shift')) && parts.includes('Shift') !== shiftKey) return false;
   if (key.toLowerCase() === asked) return true;
   // where the keyboard writes no Latin letters, or digits only with Shift, the place of the key counts
-  return !/^[\x20-\x7e]$/.test(key) || /^\d$/.test(asked)
-    ? code === `Key${asked.toUpperCase()}` || (!shiftKey && code === `Digit${asked}`)
-    : false;
+  const isByPlace = !/^[\x20-\x7e]$/.test(key) || /^\d$/.test(asked);
+  return isByPlace && (code === `Key${asked.toUpperCase()}` || (!shiftKey && code === `Digit${asked}`));
 }
 
 /** Binds the keys of every command that is offered: what is written in the palette and the list of shortcuts is what works. */

@@ -118,9 +118,12 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
   const taken = takenAtSpots(request);
   const grads = (r: PlacedReading) => taken.get(r.id)?.grads ?? 0;
   const through = (r: PlacedReading) => grads(r) + (taken.get(r.id)?.fitted ?? 0);
-  const exposure = exposureOf(request, through);
+  const dark = darkReadings(input);
+  const ground = groundOf(input.field);
+  const darkEv = dark.length ? sideMean(dark, ground, (r) => wantedEv(r) - through(r)) : null;
+  const exposure = exposureOf(request, { darkEv, left: (r) => r.ev100 - through(r) });
   const frames = request.bracket ?? (exposure ? [exposure.evMidGrey] : []);
-  const bareMidGreyEv = bareMidGreyEvOf(input);
+  const bareMidGreyEv = bareMidGreyEvOf(input, dark);
   const meanLight = exposure && request.glarePart > 0 ? frameLight(request, exposure.evMidGrey) : 0;
   const outcomes = readings.map((r): ReadingOutcome => {
     const tones = frames.map((evMidGrey) => r.ev100 - through(r) - (evMidGrey - request.fitted.stops));
@@ -137,13 +140,11 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
       dimmingStops: grads(r),
     };
   });
-  const dark = darkReadings(input);
-  const darkMean = () => sideMean(dark, groundOf(input.field), (r) => wantedEv(r) - through(r));
   return {
     readings: outcomes,
     exposure,
     bareMidGreyEv,
-    darkToneStops: exposure && dark.length ? darkMean() - exposure.evCamera : null,
+    darkToneStops: exposure && darkEv !== null ? darkEv - exposure.evCamera : null,
     residualGapStops: residualGap(input, grads),
     clips: exposure ? outcomes.filter((r) => !r.held).map((r) => r.id) : [],
     seam: request.seat && request.set.length ? seamOf(request, request.seat) : null,
@@ -151,8 +152,7 @@ export function outcomeOf(request: OutcomeRequest): Outcome {
 }
 
 /** EV at mid-grey of the exposure that a look makes without any glass; null without a reading of the darker side. */
-export function bareMidGreyEvOf(input: BalanceInput): number | null {
-  const dark = darkReadings(input);
+export function bareMidGreyEvOf(input: BalanceInput, dark = darkReadings(input)): number | null {
   return dark.length ? sideMean(dark, groundOf(input.field), wantedEv) - input.look.placementStops : null;
 }
 
@@ -162,10 +162,18 @@ function bestShown(tones: readonly number[], window: SensorWindow): number {
   return tones.reduce((best, tone, i) => (loss(tone) < loss(tones[best] as number) ? i : best), 0);
 }
 
+/** What is left of the light behind the glass. */
+interface Left {
+  /** EV of the darker side, wanted tones counted; null where it is not read. */
+  readonly darkEv: number | null;
+  /** EV of a reading. */
+  readonly left: (r: PlacedReading) => number;
+}
+
 /** The exposure through the glass, or the only one of a bracket; null without anything to place it by. */
 function exposureOf(
   { posed: { input, laid }, settings, fitted, bracket }: OutcomeRequest,
-  through: (r: PlacedReading) => number,
+  { darkEv, left }: Left,
 ): Exposure | null {
   const at = (evCamera: number, capped: boolean): Exposure => ({
     evCamera,
@@ -174,15 +182,13 @@ function exposureOf(
     seconds: secondsForEv(evCamera, settings),
   });
   if (bracket?.length === 1) return at((bracket[0] as number) - fitted.stops, false);
+  if (darkEv === null) return null;
   const { readings } = input.field;
-  const dark = darkReadings(input);
-  if (!dark.length) return null;
   const { placementStops, solver } = input.look;
   const mostTone = input.window.highlightRoom - CAP_MARGIN;
-  const left = (r: PlacedReading) => r.ev100 - through(r);
   // the least glass leaves the land to be lifted: it is the brightest reading that the exposure is placed by
   if (solver.exposesFor === 'brightest') return at(Math.max(...readings.map(left)) - mostTone, false);
-  const asked = sideMean(dark, groundOf(input.field), (r) => wantedEv(r) - through(r)) - placementStops;
+  const asked = darkEv - placementStops;
   const isTamed = ({ id }: PlacedReading) => laid.ok && laid.target.tamed.has(id);
   const counted = readings.filter((r) => r.role !== 'feature' || isTamed(r));
   const lowest = Math.max(...counted.map(left)) - mostTone;

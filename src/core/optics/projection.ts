@@ -102,6 +102,13 @@ export function laterHeightMm(lens: Lens, later: Lens, offsetMm: number, heightM
   return (later.pupilToFilterMm / lens.pupilToFilterMm - 1) * (heightMm + offsetMm);
 }
 
+/**
+ * Height of the beam of one picture point as it lies over the picture, in parts of the frame's height: from 1 on each point
+ * looks through more of the sheet than the whole picture spans, and any transition is lost in it (physics 3).
+ */
+export const beamInFrame = (lens: Lens, frame: FrameSize): number =>
+  beamDiameterMm(lens) / sheetScale(lens) / frame.heightMm;
+
 /** Beyond this angle from the axis the pupil wanders, and results are estimates (physics 3), degrees. */
 export const WIDE_ANGLE_DEG = 30;
 

@@ -1,6 +1,6 @@
 import { darkerThanReflection } from '@/core/balance';
 import { type LightField, REGION_CODES, type UnknownLight, unknownLight } from '@/core/field';
-import { beamDiameterMm, cornerVignette, dimmingField, sheetScale } from '@/core/optics';
+import { beamInFrame, cornerVignette, dimmingField } from '@/core/optics';
 import { signalToNoise, stopsBelowBase } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Bag, filtersById } from '../bag/bag';
@@ -75,8 +75,7 @@ export function warningsOf(stand: Stand, bag: Bag, derived: Derived, glass: Glas
   if (seat && input.lens.pupilEstimated)
     warnings.push({ code: 'pupil-estimated', giveOrTakeMm: outcome.seam?.giveOrTakeMm ?? 0 });
   for (const code of glass.warnings) warnings.push({ code });
-  const pictureMm = sheetScale(input.lens) * input.frame.heightMm;
-  if (usesGlass && (balance?.neededStops ?? 0) > 0 && beamDiameterMm(input.lens) >= pictureMm)
+  if (usesGlass && (balance?.neededStops ?? 0) > 0 && beamInFrame(input.lens, input.frame) >= 1)
     warnings.push({ code: 'acts-as-nd', focalLengthMm: stand.lens.focalLengthMm });
   const corner = cornerVignette(input.lens, input.frame, openingsOf(bag, input.lens), seat?.turnDeg ?? 0);
   if (corner.by !== null && corner.stops >= CORNER_WORTH)

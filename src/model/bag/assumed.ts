@@ -1,3 +1,4 @@
+import { sameContent } from '../documents/alike';
 import { type Bag } from './bag';
 
 /** The bag as the photographer's own: it is as said. */
@@ -10,8 +11,11 @@ export function withoutAssumed({ assumed: _, slots: __, holder: ___, pouch: ____
   return { ...bag, filters: [] };
 }
 
-/** Once its glass or its holder has been changed by hand, a bag is no longer assumed. */
+/** Once its glass or its holder has been changed, by hand or by a file, a bag is no longer assumed. */
 export function asSaid(before: Bag, after: Bag): Bag {
-  const isSame = (['filters', 'slots', 'holder'] as const).every((part) => before[part] === after[part]);
+  // two tabs' bags that are joined are made anew, alike or not
+  const isSame = (['filters', 'slots', 'holder'] as const).every((part) =>
+    sameContent(before[part], after[part]),
+  );
   return after.assumed && !isSame ? ownedBag(after) : after;
 }

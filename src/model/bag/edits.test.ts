@@ -1,6 +1,7 @@
 import { readLabel } from '@/core/glass';
 import { estimatedPupilToFilterMm } from '@/core/optics';
 import { testStand } from '@/testing/fixtures';
+import { asSaid } from './assumed';
 import { type Bag, filtersAtHand, sampleBag } from './bag';
 import {
   archiveFilter,
@@ -22,6 +23,15 @@ import { solutionKey } from '../answer/key';
 const ids = (bag: Bag) => filtersAtHand(bag).map((f) => f.id);
 const bag = sampleBag();
 const all = bag.filters.map((f) => f.id);
+
+describe('a bag that is assumed', () => {
+  it('stays so while its glass and holder hold the same, in other copies too, and no longer', () => {
+    const copied = structuredClone({ ...bag, lenses: [{ id: 'l1', shortestMm: 24, longestMm: 24 }] }) as Bag;
+    expect(asSaid(bag, copied).assumed).toBe(true);
+    for (const changed of [{ slots: 2 }, { filters: bag.filters.slice(1) }, { holder: {} }])
+      expect(asSaid(bag, { ...bag, ...changed }).assumed).toBeUndefined();
+  });
+});
 
 describe('the pouch', () => {
   it('limits what advice is made from, and everything is along without one', () => {

@@ -1,5 +1,4 @@
 import { type Bag, type Filter } from '../bag/bag';
-import { ownedBag } from '../bag/assumed';
 import { alongToo } from '../bag/edits';
 import { type NewId } from '../stand/ids';
 import { MAX_FILTERS, MAX_GEAR, MAX_STANDS } from '../stand/limits';
@@ -141,10 +140,9 @@ export function mergeBag(ours: Bag, theirs: Bag, bringing: Bringing): MergedBag 
   const { ids } = filters;
   if (all.every((m) => !m.added.length)) return { bag: ours, report, ids };
   const newIds = filters.added.map((f) => f.id);
-  const filled = newIds.length ? ownedBag(ours) : ours;
   return {
     bag: {
-      ...filled,
+      ...ours,
       ...alongToo(ours, newIds),
       filters: [...ours.filters, ...filters.added],
       ...(lenses.added.length ? { lenses: [...(ours.lenses ?? []), ...lenses.added] } : {}),

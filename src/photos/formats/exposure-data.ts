@@ -10,8 +10,8 @@ const NEAR_MARK = 0.12;
 export function photoData(bytes: Uint8Array, type: SourceType): PhotoTells {
   if (type === 'image/x-exr' || type === 'image/vnd.radiance') return {};
   try {
-    const whole = bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength) as ArrayBuffer;
-    const { exif, gps } = ExifReader.load(whole, {
+    const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+    const { exif, gps } = ExifReader.loadView(view, {
       expanded: true,
       computed: true,
       includeTags: { exif: [...EXIF_TAGS], gps: true },
