@@ -167,24 +167,26 @@ function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlo
         if (e > NOWHERE) count(spilled, e, w, i, offCentre);
       }
     }
-  const level = brightWeight > 0 ? misfit / brightWeight : 0;
+  const level = per(misfit, brightWeight);
   const height = target.upsideDown ? 0 : brightMiddle.height;
   const gradient = gradientOf({ misfit: sloped, height });
   const free = level * level * brightWeight + 2 * gradient * sloped - gradient * gradient * height;
   const uneven = Math.max(0, (squares - free) / all);
-  const dark = all - brightWeight;
   return {
     fitStops: combineFit(uneven, level, brightWeight / all),
     unevenStops: Math.sqrt(uneven),
     levelStops: level,
     gradientStops: gradient,
-    spillStops: dark > 0 ? spill / dark : 0,
-    unwantedStops: dark > 0 ? unwanted / dark : 0,
-    leakStops: brightWeight > 0 ? leak / brightWeight : 0,
+    spillStops: per(spill, all - brightWeight),
+    unwantedStops: per(unwanted, all - brightWeight),
+    leakStops: per(leak, brightWeight),
     spillWorst: spotOf(input, target, worstOf(spilled)),
     line: spotOf(input, target, worstOf(lines)),
   };
 }
+
+/** A mean; 0 over nothing. */
+const per = (sum: number, weight: number): number => (weight > 0 ? sum / weight : 0);
 
 function spotOf(
   { field, shapes }: BalanceInput,

@@ -1,3 +1,4 @@
+export * from './mean-dimming';
 export * from './fit';
 export { leftWithoutGlass } from './least';
 export * from './looks';

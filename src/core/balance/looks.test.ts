@@ -88,6 +88,30 @@ describe('by the sun', () => {
   });
 });
 
+describe('draw the sky out', () => {
+  const even: Stand['readings'] = [{ ...sky, ev100: 10.2 }, land];
+  const drawn = (gapStops?: number): Partial<Stand> => ({
+    readings: even,
+    look: { school: 'draw', ...(gapStops === undefined ? {} : { gapStops }) },
+  });
+
+  it('takes what it was asked for off a sky that is hardly brighter than the land', () => {
+    expect(solved(drawn())).toMatchObject({ neededStops: 1, brighter: 'sky' });
+    expect(solved({ readings: even, look: { school: 'natural' } }).neededStops).toBe(0);
+    const one = solved(drawn());
+    expect(ids(one)).toHaveLength(1);
+    const two = solved(drawn(-2));
+    expect(two.neededStops).toBe(2);
+    const stops = (b: Balance) => b.best[0]!.set[0]!.sheet.profile as { stops: number };
+    expect(stops(two).stops).toBeGreaterThan(stops(one).stops);
+  });
+
+  it('asks the same however bright the sky is, and nothing of one that is darker already', () => {
+    expect(solved({ ...drawn(), readings: [{ ...sky, ev100: 14 }, land] }).neededStops).toBe(1);
+    expect(refused({ ...drawn(), readings: [{ ...sky, ev100: 9 }, land] })).toBe('sky-already-darker');
+  });
+});
+
 describe('heavy', () => {
   it('takes more than the span, and nothing where the sky is the darker already', () => {
     const b = solved({ look: { school: 'heavy' } }, two);

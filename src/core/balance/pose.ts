@@ -16,6 +16,7 @@ import {
   transitionOf,
 } from '@/core/optics';
 import { BIN_MM, OFFSET_LIMIT, reachMm } from './bins';
+import { SUN_LOOK } from './looks';
 import {
   type Blocks,
   blocksOf,
@@ -30,6 +31,7 @@ import {
   startSearch,
   startSet,
 } from './search';
+import { settableSeat } from './seat';
 import { type Target, targetFor, type TargetResult } from './target';
 import { type BagSheet, type BalanceInput, type SheetSet } from './types';
 import { bestSeat, roughSearch } from './valleys';
@@ -45,6 +47,10 @@ export interface Posed {
   /** The dimming of a set at a seat by height on its first sheet: the same tables for the same question. */
   readonly tables: (set: SheetSet, seat: Seat) => SlantTables;
   readonly transition: (set: SheetSet) => Transition;
+  /** The best seat of a set that hands can set, by what was read; null likewise. */
+  readonly seatByLight: (set: SheetSet) => Seat | null;
+  /** The seat of a set that was put on by eye: along the skyline, whatever was read. */
+  readonly seatAlong: (set: SheetSet) => Seat | null;
   /** The fit of a pair whose sheets stand in their own slots, in the order given; NaN where there is no target. */
   readonly fitInSlots: (set: SheetSet, seat: RasterSeat) => number;
   /** The same frame and glass in another light or under another look: what was sampled of the glass is kept. */
@@ -63,13 +69,20 @@ function posed(input: BalanceInput, light: LightThrough): Posed {
     const search = searches?.(set, lensFor(input.lens, set));
     return search ? startSet(search, set, light.atOneDistance(set)) : null;
   });
+  const best = perSet((set) => {
+    const search = searchFor(set);
+    return search && bestSeat(roughSearch(search, { limit: Infinity, turning: Infinity }));
+  });
+  const again: Posed['again'] = (change) => posed({ ...input, ...change }, light);
   return {
     input,
     laid,
     searchFor,
-    bestSeat: perSet((set) => {
-      const search = searchFor(set);
-      return search && bestSeat(roughSearch(search, { limit: Infinity, turning: Infinity }));
+    seatAlong: perSet((set) => seatAlong({ tables: light.atSeat, again }, set)),
+    bestSeat: best,
+    seatByLight: perSet((set) => {
+      const [search, raw] = [searchFor(set), best(set)];
+      return search && raw && seatOf(settableSeat(search, raw));
     }),
     fitInSlots: (set, raster) => {
       const search = searches?.(set, input.lens);
@@ -79,8 +92,26 @@ function posed(input: BalanceInput, light: LightThrough): Posed {
     },
     tables: light.atSeat,
     transition: light.transition,
-    again: (change) => posed({ ...input, ...change }, light),
+    again,
   };
+}
+
+/** The strongest dimming that a set reaches through the beam, stops. */
+const strengthOf = ({ tables }: Pick<Posed, 'tables'>, set: SheetSet): number =>
+  tables(set, { offsetMm: 0, turnDeg: 0 }).square.stops.reduce((a, b) => Math.max(a, b), 0);
+
+/**
+ * The seat of glass that was put on by eye: what it takes, all of it, is meant for the sky above the skyline and for
+ * nothing below it, so that no reading is asked for. A seat that hands can set, upright.
+ *
+ * @returns null where no seat of the set is allowed, or the frame has no skyline to lay it along
+ */
+function seatAlong(posed: Pick<Posed, 'tables' | 'again'>, set: SheetSet): Seat | null {
+  const solver = SUN_LOOK;
+  const unmetered = posed.again({
+    look: { solver, gapStops: 0, follow: 0, placementStops: 0, guessStops: strengthOf(posed, set) },
+  });
+  return unmetered.seatByLight(set);
 }
 
 /** The searches that sets share: one for each distance of the sheets and each share of dyed glass. */

@@ -49,7 +49,7 @@ export function sideReadings<R extends LightReading>(
 }
 
 /** Mean over a side's readings; where land and water both count, each by its number of cells. */
-export function sideMean<R extends LightReading>(
+export function sideMean<R extends Pick<LightReading, 'role'>>(
   own: readonly R[],
   { land, water }: Ground,
   valueOf: (reading: R) => number,

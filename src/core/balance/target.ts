@@ -1,6 +1,7 @@
 import { type Grid, isInside, type PlacedReading, REGION_CODES, type Shape } from '@/core/field';
 import { mean, median, medianSlope } from '@/core/numerics';
 import { degreesFromRadians } from '@/core/units';
+import { type BrightPart, brightPartOf } from './bright-part';
 import { groundOf, sidesOf } from './sides';
 import { type BalanceInput, type NoPlanReason, type Sides } from './types';
 
@@ -56,9 +57,60 @@ export function targetFor(input: BalanceInput): TargetResult {
   if (!counted.ok) return counted;
   const faults = areaFault(field.regions);
   if (faults) return { ok: false, reason: faults };
-  const { sides } = counted;
+  const part = look.evensTop ? brightPartOf(field) : null;
+  if (look.evensTop && !part) return { ok: false, reason: 'top-even-already' };
+  const sides = part ? topOf(counted.sides, part) : counted.sides;
   const skyBrighter = sides.brighter === 'sky';
   const treatments = input.shapes.map((shape) => treatmentOf(shape, input, sides));
+  const { stops, weights, bright, far } = cellsOf(input, { sides, part, treatments });
+  const line = skylineLine(field.skyline, frame);
+  return {
+    ok: true,
+    target: {
+      sides,
+      upsideDown: !skyBrighter,
+      stops,
+      weights,
+      bright,
+      brightMiddle: middleOf(bright, weights, field.grid),
+      far,
+      silhouettes: new Set(input.shapes.filter((_, i) => treatments[i]?.silhouette).map((s) => s.id)),
+      tamed: new Set(treatments.flatMap((t) => t.tamed)),
+      mayGoBlack: new Set(
+        field.readings
+          .filter(
+            (r) =>
+              r.role === 'feature' && treatments.some((t, i) => t.silhouette && holds(input.shapes[i], r)),
+          )
+          .map((r) => r.id),
+      ),
+      skylineTurnDeg: part ? 0 : skyBrighter ? line.turnDeg : 180 + line.turnDeg,
+      glow: !part && skyBrighter && line.isSmooth && footAboveHead(input, weights) >= GLOW_STOPS,
+    },
+  };
+}
+
+/** The sides where the top of the sky alone is held back, down to the rest of it. */
+const topOf = (sides: Sides<PlacedReading>, { aboveStops, meanEv }: BrightPart): Sides<PlacedReading> => ({
+  ...sides,
+  brighter: 'sky',
+  neededStops: aboveStops,
+  brightMeanEv: meanEv,
+});
+
+interface Asked {
+  readonly sides: Sides<PlacedReading>;
+  /** The part of the sky that is held back; null for all of the brighter side. */
+  readonly part: BrightPart | null;
+  readonly treatments: readonly Treatment[];
+}
+
+/** What is wanted of each cell, and what each counts. */
+function cellsOf(
+  { field, look, window }: BalanceInput,
+  { sides, part, treatments }: Asked,
+): Pick<Target, 'stops' | 'weights' | 'bright' | 'far'> {
+  const skyBrighter = sides.brighter === 'sky';
   const cells = field.regions.length;
   const stops = new Float64Array(cells);
   const weights = new Float64Array(cells);
@@ -82,7 +134,7 @@ export function targetFor(input: BalanceInput): TargetResult {
       const near = Math.abs(v - (field.skyline[column] as number)) <= NEAR_SKYLINE;
       far[i] = near ? 0 : 1;
       weights[i] = near ? NEAR_WEIGHT : 1;
-      if ((region === SKY) !== skyBrighter) continue;
+      if ((region === SKY) !== skyBrighter || (part && v > part.v)) continue;
       const ev = field.ev[i] as number;
       bright[i] = 1;
       if (need > 0) stops[i] = follow ? Math.max(0, need + follow * (ev - sides.brightMeanEv)) : need;
@@ -90,31 +142,7 @@ export function targetFor(input: BalanceInput): TargetResult {
       if (tone > window.highlightRoom + 1e-6) weights[i] = (weights[i] as number) * BLOWN_WEIGHT;
     }
   }
-  const line = skylineLine(field.skyline, frame);
-  return {
-    ok: true,
-    target: {
-      sides,
-      upsideDown: !skyBrighter,
-      stops,
-      weights,
-      bright,
-      brightMiddle: middleOf(bright, weights, field.grid),
-      far,
-      silhouettes: new Set(input.shapes.filter((_, i) => treatments[i]?.silhouette).map((s) => s.id)),
-      tamed: new Set(treatments.flatMap((t) => t.tamed)),
-      mayGoBlack: new Set(
-        field.readings
-          .filter(
-            (r) =>
-              r.role === 'feature' && treatments.some((t, i) => t.silhouette && holds(input.shapes[i], r)),
-          )
-          .map((r) => r.id),
-      ),
-      skylineTurnDeg: skyBrighter ? line.turnDeg : 180 + line.turnDeg,
-      glow: skyBrighter && line.isSmooth && footAboveHead(input, weights) >= GLOW_STOPS,
-    },
-  };
+  return { stops, weights, bright, far };
 }
 
 /** Where the brighter side lies, and how far it stretches up and down. */

@@ -47,6 +47,8 @@ export interface Look {
   readonly gapStops: number;
   /** How much of the brighter side's own unevenness is evened out too, 0 to 1; 0 for Least and By the sun. */
   readonly follow: number;
+  /** The bright top of the sky alone is held back, down to the rest of it, whatever the span. */
+  readonly evensTop?: boolean | undefined;
   /** Where the darker side's mean is placed, stops from mid-grey. */
   readonly placementStops: number;
   /** By the sun: the density guessed from its direction, stops. */
@@ -86,7 +88,8 @@ export type NoPlanReason =
   | 'no-seam'
   | 'sky-already-darker'
   | 'all-sheets-show-edges'
-  | 'no-sun-direction';
+  | 'no-sun-direction'
+  | 'top-even-already';
 
 /** Why there is no plan, with what would help where a figure can tell. */
 export interface NoPlan {

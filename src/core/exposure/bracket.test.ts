@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { bracketFor } from '.';
+import { bracketByRow, bracketFor, coveringRow, uncoveredStops } from '.';
 
 const rooms = { highlightRoom: 3, shadowRoom: 5.8 };
 
@@ -66,5 +66,42 @@ describe('a bracket', () => {
       ok: false,
       reason: 'window-too-small',
     });
+  });
+});
+
+describe("a row of the camera's own", () => {
+  it.each([
+    [7.8, 7.8, null],
+    [8, 7.8, { frames: 3, stepStops: 1 / 3 }],
+    [13, 7.8, { frames: 3, stepStops: 8 / 3 }],
+    // three frames may be three stops apart at most
+    [14.5, 7.8, { frames: 5, stepStops: 2 }],
+    [30, 7.8, null],
+  ])('for %d stops with %d in a frame is the smallest that covers it', (reach, window, row) => {
+    expect(coveringRow(reach, window)).toEqual(row);
+  });
+
+  it('covers what it is said to cover', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 25, noNaN: true }),
+        fc.double({ min: 1, max: 4, noNaN: true }),
+        fc.double({ min: 1, max: 7, noNaN: true }),
+        (reach, highlightRoom, shadowRoom) => {
+          const window = highlightRoom + shadowRoom - 1;
+          const row = coveringRow(reach, window);
+          fc.pre(row !== null);
+          const request = { brightestEv: 3 + reach, darkestEv: 3, highlightRoom, shadowRoom, placedEv: null };
+          const bracket = bracketByRow(request, row!);
+          expect(uncoveredStops(bracket, row!)).toBeLessThan(1e-9);
+          for (let ev = 3; ev <= 3 + reach; ev += 0.1)
+            expect(
+              bracket.evs.some(
+                (mid) => ev - mid <= highlightRoom - 0.5 + 1e-9 && mid - ev <= shadowRoom - 0.5 + 1e-9,
+              ),
+            ).toBe(true);
+        },
+      ),
+    );
   });
 });

@@ -7,6 +7,7 @@ import {
   pictureField,
   type PictureLight,
   placeReadings,
+  REGION_CODES,
   tiePicture,
   unknownLight,
 } from '.';
@@ -61,7 +62,26 @@ describe('a picture as a light field', () => {
     expect(tiePicture(picture(), placeReadings(map, reversed))).toMatchObject({ by: 'level', contrast: 1 });
     const { place: _, ...rough } = land;
     expect(tiePicture(picture(), placeReadings(map, [rough]))).toBeNull();
-    expect(pictureField(map, [rough], pictureCells(map.grid, picture()))).toBeNull();
+    expect(pictureField(map, [], pictureCells(map.grid, picture()))).toBeNull();
+  });
+
+  it('is tied by a reading of a whole side, or of the whole frame, against the mean light there', () => {
+    const cells = pictureCells(map.grid, picture(1, 3));
+    const { place: _, ...rough } = land;
+    const bySide = pictureField(map, [rough], cells)!;
+    expect(bySide.tie).toMatchObject({ by: 'mean', contrast: 1 });
+    const meanOf = (field: typeof bySide, counts: (i: number) => boolean) => {
+      const lights = Array.from(field.ev).filter((_, i) => counts(i));
+      return Math.log2(lights.reduce((sum, ev) => sum + 2 ** ev, 0) / lights.length);
+    };
+    const isLand = (i: number) => map.regions[i] === REGION_CODES.indexOf('land');
+    expect(meanOf(bySide, isLand)).toBeCloseTo(land.ev100, 5);
+    const byFrame = pictureField(map, [], cells, 11)!;
+    expect(byFrame.tie.by).toBe('mean');
+    expect(meanOf(byFrame, () => true)).toBeCloseTo(11, 5);
+    // what was read on the picture wins, and what came out of it ties nothing
+    expect(pictureField(map, [sky, rough], cells, 11)!.tie.by).toBe('level');
+    expect(pictureField(map, [{ ...rough, fromPicture: true }], cells)!.tie.by).toBe('exposure-data');
   });
 
   it('holds the black of a picture to a floor, never to minus infinity', () => {

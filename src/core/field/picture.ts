@@ -101,14 +101,46 @@ export function pictureCells({ columns, rows }: Grid, picture: PictureLight): Pi
   return { picture, log, known };
 }
 
-/** The light field of a picture: each cell's mean luminance as EV. Null where nothing ties it to EV. */
+/**
+ * How readings without a place tie a picture: a camera that was pointed at a side, or at the whole frame, showed the mean
+ * light there. Good to about a stop, since meters weigh their middle.
+ */
+function tieByMeans(
+  { regions }: RegionMap,
+  readings: readonly PlacedReading[],
+  { log, known }: PictureCells,
+  frameEv: number | undefined,
+): PictureTie | null {
+  const meanLog = (counts: (region: number) => boolean): number => {
+    const light = Array.from(log).filter(
+      (_, i) => known[i] === KNOWN.measured && counts(regions[i] as number),
+    );
+    return Math.log2(mean(light.map((stops) => 2 ** stops)));
+  };
+  const offsets = readings
+    .filter((r) => r.rough && !r.fromPicture && !r.limit)
+    .map(({ role, ev100 }) => ev100 - meanLog((region) => region === REGION_CODES.indexOf(role)));
+  if (!offsets.length && frameEv !== undefined) offsets.push(frameEv - meanLog(() => true));
+  const told = offsets.filter(Number.isFinite);
+  return told.length ? { offsetEv: mean(told), contrast: 1, by: 'mean' } : null;
+}
+
+/**
+ * The light field of a picture: each cell's mean luminance as EV. Null where nothing ties it to EV.
+ *
+ * @param frameEv EV at ISO 100 that a camera read of the whole frame; it ties where no reading does
+ */
 export function pictureField(
   map: RegionMap,
   given: readonly LightReading[],
-  { picture, log, known }: PictureCells,
+  cells: PictureCells,
+  frameEv?: number,
 ): (LightField & { readonly tie: PictureTie }) | null {
+  const { picture, log, known } = cells;
   const readings = placeReadings(map, given);
-  const tie = tiePicture(picture, readings);
+  const placed = tiePicture(picture, readings);
+  const tie =
+    placed && placed.by !== 'exposure-data' ? placed : (tieByMeans(map, readings, cells, frameEv) ?? placed);
   if (!tie) return null;
   return { ...map, ev: log.map((stops) => tie.offsetEv + tie.contrast * stops), readings, tie, known };
 }

@@ -38,7 +38,8 @@ export interface LightReading {
 export interface PictureTie {
   readonly offsetEv: number;
   readonly contrast: number;
-  readonly by: 'contrast-and-level' | 'level' | 'exposure-data';
+  /** Readings placed on it; one of a whole side or of the whole frame, against the mean light there; or its own exposure. */
+  readonly by: 'contrast-and-level' | 'level' | 'mean' | 'exposure-data';
 }
 
 /** What is known of a cell's light: it is measured, or the picture was black or blown there and gives only a bound. */

@@ -76,7 +76,7 @@ describe('a label', () => {
       body: 'dyed',
       unread: [],
     });
-    expect(read('grandfather’s 0.6 hard').unread).toEqual(['grandfather', 's']);
+    expect(read('grandfather’s 0.6 hard').unread).toEqual(['grandfather']);
   });
 
   it('says what was assumed', () => {
@@ -88,10 +88,28 @@ describe('a label', () => {
     ['', 'empty', ''],
     ['soft grad', 'no-strength', ''],
     ['8 hard', 'ambiguous', '8'],
-    ['ND8 0.9 soft', 'two-strengths', '0.9'],
+    ['ND8 0.6 soft', 'two-strengths', '0.6'],
     ['25 stops', 'out-of-range', '25 stops'],
+    ['-0.9', 'negative', '-0.9'],
+    ['ND -0.9', 'negative', '-0.9'],
+    ['0 soft', 'no-strength', '0'],
+    ['1.0', 'ambiguous', '1.0'],
+    ['2.0 soft', 'ambiguous', '2.0'],
+    ['ND10', 'ambiguous', '10'],
+    ['ND6 round', 'ambiguous', '6'],
   ])('"%s" is refused: %s', (text, reason, at) => {
-    expect(readLabel(text)).toEqual({ ok: false, reason, at });
+    expect(readLabel(text)).toMatchObject({ ok: false, reason, at });
+  });
+
+  it('that can be two things is asked about, with both to choose from', () => {
+    const readings = (text: string) => {
+      const result = readLabel(text);
+      return result.ok ? [] : result.readings;
+    };
+    expect(readings('1.0')).toEqual(['1.0 stop', 'density 1.0']);
+    expect(readings('ND10')).toEqual(['10 stops', '10x']);
+    expect(readings('8 hard')).toEqual(['8 stops', 'ND8']);
+    for (const text of readings('8 hard')) expect(readLabel(`${text} hard`).ok).toBe(true);
   });
 
   it('that was printed is read back, in every notation', () => {

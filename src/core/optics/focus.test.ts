@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { exactAperture } from '@/core/units';
-import { circleOfConfusionMm, hyperfocalMm, sharpRangeMm } from '.';
+import { blurMm, circleOfConfusionMm, focusBetweenMm, hyperfocalMm, sharpRangeMm } from '.';
 
 const fullFrame = { widthMm: 36, heightMm: 24 };
 
@@ -19,6 +19,25 @@ describe('depth of field', () => {
         expect(nearMm / h).toBeCloseTo(0.5, 6);
         expect(farMm).toBe(Infinity);
       }),
+    );
+  });
+
+  it('blurs what lies at a distance as the lens does, the same at two that it is focused between', () => {
+    fc.assert(
+      fc.property(
+        input,
+        fc.double({ min: 500, max: 5000, noNaN: true }),
+        fc.double({ min: 1.1, max: 50, noNaN: true }),
+        (lens, near, times) => {
+          const far = near * times;
+          const s = focusBetweenMm(near, far);
+          expect(blurMm(lens, s, near) / blurMm(lens, s, far)).toBeCloseTo(1, 6);
+          const h = hyperfocalMm(lens);
+          expect(blurMm(lens, h, Infinity) / lens.confusionMm).toBeCloseTo(1, 6);
+          expect(blurMm(lens, s, s)).toBe(0);
+          expect(focusBetweenMm(near, Infinity)).toBe(2 * near);
+        },
+      ),
     );
   });
 

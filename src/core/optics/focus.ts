@@ -34,5 +34,19 @@ export function sharpRangeMm(
   return { nearMm, farMm: s >= h * (1 - 1e-9) ? Infinity : (s * (h - f)) / (h - s) };
 }
 
+/** Diameter of the blur of a thing at `d` mm for a focus at `s` mm, mm on the sensor (thin lens); `d` may be infinite. */
+export function blurMm(
+  { focalLengthMm: f, aperture }: Omit<FocusInput, 'confusionMm'>,
+  s: number,
+  d: number,
+): number {
+  const part = d === Infinity ? 1 : Math.abs(d - s) / d;
+  return (f * f * part) / (aperture * (s - f));
+}
+
+/** The focus that holds two distances alike, mm from the lens: their harmonic mean; the farther may be infinite. */
+export const focusBetweenMm = (nearMm: number, farMm: number): number =>
+  farMm === Infinity ? 2 * nearMm : (2 * nearMm * farMm) / (nearMm + farMm);
+
 /** Diameter of the disc that diffraction makes of a point, mm: `2.44 wavelength N`, green light. */
 export const airyDiameterMm = (aperture: number): number => 2.44 * WAVELENGTH_MM * aperture;

@@ -8,3 +8,4 @@ export * from './seated';
 export * from './dimming-field';
 export * from './view-angles';
 export * from './meter-circle';
+export * from './crossed-polarisers';

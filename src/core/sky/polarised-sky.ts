@@ -94,6 +94,15 @@ export function polarisedSky(
   };
 }
 
+/**
+ * By how much a polariser darkens clear sky at its best axis, so far from the sun, over its base loss, stops (physics 6):
+ * `-log2(1 - P)`, the most at a right angle, nothing into the sun or away from it.
+ */
+export function darkenedSky(angleFromSunDeg: number, greatest: number): number {
+  const cos = Math.cos(radiansFromDegrees(angleFromSunDeg));
+  return -Math.log2(1 - (greatest * (1 - cos * cos)) / (1 + cos * cos));
+}
+
 /** What a polariser does to the sky over the whole frame. */
 export interface PolarisedFrame {
   readonly darkest: number;

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { PHYSICS } from '@/testing/vectors';
 import {
   type CameraView,
+  darkenedSky,
   darkestAxisDeg,
   daylightLux,
   fallPerMinute,
@@ -101,6 +102,18 @@ describe('a polariser on the sky, brighter positive as the docs say (fault 56)',
       const sun = { azimuthDeg, altitudeDeg: azimuthDeg ? -10 : 10 };
       expect(polarisedSky(wide, sun, 30, 0.75, { u: 0.5, v: 0.5 }).changeStops).toBeCloseTo(0, 6);
     }
+  });
+});
+
+describe('the sky at an angle from the sun', () => {
+  it.each([
+    [0, 0.75, 0],
+    [180, 0.75, 0],
+    [90, 0.75, 2],
+    [90, 0.5, 1],
+    [90, 0, 0],
+  ])('%d degrees away, with %d of it polarised, is darkened by %d stops', (angle, greatest, stops) => {
+    expect(darkenedSky(angle, greatest)).toBeCloseTo(stops, 9);
   });
 });
 

@@ -1,5 +1,5 @@
 import { daylightLux } from './daylight';
-import { isSunUp, sunAltitudeDeg } from './sun-altitude';
+import { isSunUp, sunAltitudeDeg, sunDirection } from './sun-altitude';
 
 /** A place of the Orrin March, which lies on the equator's side of sixty degrees and on the prime meridian. */
 const PLACE = { latitudeDeg: 56, longitudeDeg: 0 };
@@ -37,5 +37,15 @@ describe('the sun’s altitude', () => {
     const set = minuteAt(-0.5);
     expect(isSunUp(PLACE, DAY + set * MINUTE_MS)).toBe(true);
     expect(isSunUp(PLACE, DAY + minuteAt(-1.2) * MINUTE_MS)).toBe(false);
+  });
+});
+
+describe('where the sun stands', () => {
+  it('is south at noon in the north, in the east in the morning', () => {
+    expect(sunDirection(PLACE, Date.UTC(2026, 5, 21, 12)).azimuthDeg).toBeCloseTo(180, -1);
+    const morning = sunDirection(PLACE, Date.UTC(2026, 2, 20, 6, 10));
+    expect(morning.azimuthDeg).toBeGreaterThan(85);
+    expect(morning.azimuthDeg).toBeLessThan(95);
+    expect(Math.abs(morning.altitudeDeg)).toBeLessThan(1.5);
   });
 });

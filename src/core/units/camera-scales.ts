@@ -153,3 +153,19 @@ export function steppedShutterMark(seconds: number, thirds: number): Mark {
   const at = nearestThird(seconds) + thirds;
   return THIRD_MARKS[Math.min(THIRD_MARKS.length - 1, Math.max(0, at))] as Mark;
 }
+
+/** The nominal value so many third-stop marks along a scale from the mark nearest to one; held to the ends of the scale. */
+function stepped(marks: readonly Mark[], exact: number, thirds: number): number {
+  const ladder = marks.filter((m) => m.scale === 'third');
+  const away = ladder.map((m) => Math.abs(Math.log2(m.exact / exact)));
+  const at = away.indexOf(Math.min(...away)) + thirds;
+  return nominalOf((ladder[Math.min(ladder.length - 1, Math.max(0, at))] as Mark).name);
+}
+
+/** The f-number so many thirds of a stop from a nominal one, towards smaller openings: 11 gives 13. */
+export const steppedAperture = (nominal: number, thirds: number): number =>
+  stepped(APERTURE_MARKS, exactAperture(nominal), thirds);
+
+/** The ISO so many thirds of a stop from a nominal one, towards higher: 100 gives 125. */
+export const steppedIso = (nominal: number, thirds: number): number =>
+  stepped(ISO_MARKS, exactIso(nominal), thirds);

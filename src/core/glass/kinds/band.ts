@@ -17,7 +17,7 @@ export const BAND = sheetKind({
   of: ({ stops, transitionMm }) => ({ stops, transitionMm, bandWidthMm: 24 }),
   hasBody: true,
   printed: {
-    words: /^(?:band|strip|stripe|centre)$/,
+    words: /^(?:band|strip|stripe|centre|center|horizon)$/,
     word: 'band',
     transition: 'hard',
     asksTransition: false,

@@ -13,7 +13,7 @@ export const GRADUATED = sheetKind({
   of: ({ stops, transitionMm }) => ({ stops, transitionMm }),
   hasBody: true,
   printed: {
-    words: /^(?:grads?|graduated|gnd)$/,
+    words: /^(?:grads?|graduated|graded|g|gnd|grnd|half|halfnd)$/,
     word: 'grad',
     transition: 'medium',
     asksTransition: true,

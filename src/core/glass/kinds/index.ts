@@ -1,10 +1,12 @@
 import { BAND } from './band';
+import { COMBINED } from './combined';
 import { GRADUATED } from './graduated';
 import { type Kind, type Values } from './kind';
 import { MEASURED } from './measured';
 import { NEUTRAL } from './neutral';
 import { POLARISER } from './polariser';
 import { REVERSE } from './reverse';
+import { VARIABLE } from './variable';
 
 export type { DensitySample, Field, FieldType, Fields, Kind, Like, Values } from './kind';
 
@@ -12,7 +14,16 @@ export type { DensitySample, Field, FieldType, Fields, Kind, Like, Values } from
  * Every kind of glass there is; a new one is its file and its line here. What a rim says goes by the most telling word, the
  * last of these that it names: a reverse grad is also a grad, and any of them may be called ND.
  */
-export const GLASS_KINDS = [NEUTRAL, GRADUATED, REVERSE, BAND, MEASURED, POLARISER] as const;
+export const GLASS_KINDS = [
+  NEUTRAL,
+  GRADUATED,
+  REVERSE,
+  BAND,
+  MEASURED,
+  VARIABLE,
+  POLARISER,
+  COMBINED,
+] as const;
 
 type AnyKind = (typeof GLASS_KINDS)[number];
 
@@ -38,3 +49,9 @@ export function kindNamed(name: GlassKind): Kind {
 
 /** The names of the kinds that are seated, in the order in which they are offered. */
 export const SHEET_KINDS = GLASS_KINDS.filter((k) => k.seated).map((k) => k.kind) as readonly SheetKind[];
+
+/** Whether some glass takes light from the whole frame alike. */
+export const isDensity = ({ kind }: { readonly kind: GlassKind }): boolean => !!kindNamed(kind).isDensity;
+
+/** Whether some glass polarises. */
+export const polarises = ({ kind }: { readonly kind: GlassKind }): boolean => !!kindNamed(kind).polarises;

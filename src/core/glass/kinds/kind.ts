@@ -64,6 +64,10 @@ export interface Kind<K extends string = string, F extends Fields = Fields, B ex
   readonly stopsOf: (values: Values<F>) => number;
   /** Values for what it has, of glass that was of another kind. */
   readonly of: (like: Like) => Values<F>;
+  /** It takes light from the whole frame alike, as an ND does. */
+  readonly isDensity?: boolean;
+  /** It turns polarised light away: readings through it have lost what it takes. */
+  readonly polarises?: boolean;
   /** It may be dyed in its mass or coated, which makes a difference. */
   readonly hasBody: B;
   /** Values that do not go together: which, and what they may be. */

@@ -7,6 +7,7 @@ export const NEUTRAL = coverKind({
   stopsOf: ({ stops }) => stops,
   of: ({ stops }) => ({ stops }),
   hasBody: true,
+  isDensity: true,
   printed: {
     words: /^(?:nd|neutral|solid|plain)$/,
     word: '',

@@ -7,6 +7,7 @@ export const POLARISER = coverKind({
   stopsOf: ({ baseLossStops }) => baseLossStops,
   of: ({ stops }) => ({ baseLossStops: stops }),
   hasBody: false,
+  polarises: true,
   printed: {
     words: /^(?:polari[sz]er|polari[sz]ing|cpl|pl|pol)$/,
     word: 'polariser',

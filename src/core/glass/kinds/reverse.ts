@@ -28,7 +28,7 @@ export const REVERSE = sheetKind({
       ? { path: ['floorStops'], message: `floorStops lies between 0 and stops (${stops})` }
       : null,
   printed: {
-    words: /^rev(?:erse)?$/,
+    words: /^(?:r|rev|reversed?|rnd|rgnd|rgrad)$/,
     word: 'reverse',
     transition: 'hard',
     asksTransition: false,

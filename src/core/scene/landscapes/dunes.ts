@@ -13,11 +13,6 @@ export const dunes: LandscapeKind = {
     const size = octaveNoise(seed + 1, { wavelength: 260, octaves: 2 });
     const wind = octaveNoise(seed + 2, { wavelength: 9, octaves: 3 });
     const grain = octaveNoise(seed + 3, { wavelength: 0.04, octaves: 2, gain: 0.8 });
-    /** Where the main crest runs, m to the right at so many ahead. */
-    const crestX = (y: number) =>
-      -7 + 0.2 * y + 13 * Math.sin(y / 34 + 2.4) * smoothStep(0, 60, y) + 3 * Math.sin(y / 11);
-    /** A knife edge: steeper on the side in the shade. */
-    const knife = (off: number, width: number) => Math.exp(-Math.abs(off) / (off > 0 ? 0.62 * width : width));
     const rows = (x: number, y: number, finest: number) => {
       const part = (0.55 * x + y + 60 * bend(x, y, finest)) / 150;
       const q = part - Math.floor(part);
@@ -73,3 +68,11 @@ export const dunes: LandscapeKind = {
     };
   },
 };
+
+/** Where the main crest runs, m to the right at so many ahead. */
+const crestX = (y: number): number =>
+  -7 + 0.2 * y + 13 * Math.sin(y / 34 + 2.4) * smoothStep(0, 60, y) + 3 * Math.sin(y / 11);
+
+/** A knife edge: steeper on the side in the shade. */
+const knife = (off: number, width: number): number =>
+  Math.exp(-Math.abs(off) / (off > 0 ? 0.62 * width : width));

@@ -8,6 +8,14 @@ import { type Rgb } from '@/core/scene/types';
 const FALL_X = -0.5;
 const FALL_HALF_M = 1.15;
 
+/** How much of a place, m to the right and up, the falling water covers. */
+const inFall = (x: number, z: number): number =>
+  smoothStep(
+    FALL_HALF_M,
+    FALL_HALF_M * 0.45,
+    Math.abs(x - FALL_X - 0.25 * Math.sin(0.9 * z)) * (1 + 0.05 * z),
+  );
+
 /** A fall in a dark gully under lit leaves; there is hardly any sky, the leaves are what is bright. */
 export const fall: LandscapeKind = {
   name: 'Fall under leaves',
@@ -18,12 +26,6 @@ export const fall: LandscapeKind = {
     const ledge = octaveNoise(seed + 1, { wavelength: 3.2, octaves: 4 });
     const moss = octaveNoise(seed + 2, { wavelength: 0.9, octaves: 5, gain: 0.65 });
     const strands = octaveNoise(seed + 3, { wavelength: 0.34, octaves: 4, gain: 0.6 });
-    const inFall = (x: number, z: number) =>
-      smoothStep(
-        FALL_HALF_M,
-        FALL_HALF_M * 0.45,
-        Math.abs(x - FALL_X - 0.25 * Math.sin(0.9 * z)) * (1 + 0.05 * z),
-      );
     return {
       sky: { air: 'clear' },
       ground: {

@@ -1,5 +1,6 @@
 import { clamp, smoothStep } from '@/core/numerics';
 import { type LandscapeKind } from '@/core/scene/landscape';
+import { type SkyCondition } from '@/core/scene/sky-light';
 import { crestNoise, octaveNoise } from '@/core/scene/noise';
 import { setAlbedo, tint } from '@/core/scene/surface';
 
@@ -17,18 +18,7 @@ export const shore: LandscapeKind = {
     const beach = (x: number, y: number) =>
       0.55 - 0.048 * y + 0.035 * x * smoothStep(2, 20, y) + 0.4 * lie(x, y, 0);
     return {
-      sky: {
-        air: 'clear',
-        clouds: {
-          seed: seed + 60,
-          cover: 0.5,
-          size: 1.1,
-          stretch: 1.8,
-          stretchDeg: 40,
-          edge: 0.55,
-          thin: 0.35,
-        },
-      },
+      sky: brokenCloud(seed + 60),
       ground: {
         height: (x, y, finest) => {
           if (y > 130) return -1;
@@ -70,3 +60,9 @@ export const shore: LandscapeKind = {
     };
   },
 };
+
+/** Clouds in heaps, and clear air between them. */
+const brokenCloud = (seed: number): SkyCondition => ({
+  air: 'clear',
+  clouds: { seed, cover: 0.5, size: 1.1, stretch: 1.8, stretchDeg: 40, edge: 0.55, thin: 0.35 },
+});
