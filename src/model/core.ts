@@ -13,11 +13,15 @@ export {
 export {
   apertureInTenths,
   ev100,
+  framesForTime,
+  recordedPart,
+  standingSeconds,
   METER_SCALES,
+  ROW_FRAMES,
   meterFromTyping,
   type MeterScale,
   secondsForEv,
 } from '@/core/exposure';
 export { type Coding, lightOfFigures, linearOfByte, middleStops, type Pixels } from '@/core/photo';
 export { type SensorWindow, sensorWindow } from '@/core/sensor';
-export { type Place, roughSunAltitudeDeg } from '@/core/sky';
+export { type Place, roughSunAltitudeDeg, SKY_STATES, type SkyState } from '@/core/sky';

@@ -1,4 +1,52 @@
-export { type StandBracket } from './answer/bracket';
+export { type BracketFrame } from './answer/alike-in-blur';
+export { rowOf, type StandBracket } from './answer/bracket';
+export { ndSets, roomForNds } from './expose/nd-sets';
+export {
+  comingHour,
+  comingNds,
+  type ComingHour,
+  type ComingMoment,
+  type ComingSky,
+  type ComingTurn,
+  comingTurns,
+  latestFor,
+  mayLookIntoSun,
+  secondsAt,
+  standAt,
+} from './expose/coming-hour';
+export { type Sharpness, sharpnessOf } from './expose/sharpness';
+export {
+  CAMERA_TIMERS,
+  stillSeconds,
+  type TripodFault,
+  tripodFaults,
+  tripodList,
+  type TripodList,
+  withTripodUpTo,
+} from './expose/tripod';
+export { blurTimes, streakSeconds, TIMED_BLURS, waveLook } from './expose/blur';
+export {
+  begin,
+  type Clocks,
+  type Countdown,
+  darkFrameAfter,
+  exposuresOf,
+  type Leap,
+  leapTurned,
+  look,
+  type MadeExposure,
+  type OpenPlan,
+  type Phase,
+  phaseOf,
+  resume,
+  type Running,
+} from './expose/countdown';
+export { withExposures, withExposuresOf } from './expose/exposures';
+export { beatOf, untilCue } from './expose/cue';
+export { type TimeColumn, timeColumn, type TimeRow } from './expose/time-column';
+export { type WhiteBalanceShot, whiteBalanceShot } from './expose/white-balance';
+export { secondsWithoutNd } from './expose/without-nd';
+export { type TimeCosts, type TimeWay, type TimeWays, wantedTimes, withTimeWay } from './expose/wanted-time';
 export { type Derived, deriveStand, type Glass, glassOf, type Lift, type StandFault } from './answer/derive';
 export {
   exposedAt,
@@ -15,6 +63,8 @@ export {
   polariserBand,
   type PolariserEffect,
   polariserOn,
+  type PolariserPromise,
+  polariserPromise,
   waterBehindPolariser,
   type WaterGlare,
 } from './answer/polariser';
@@ -23,14 +73,21 @@ export {
   lensOf,
   meteredEv,
   type Prepared,
-  type PrepareResult,
   prepareStand,
+  setOf,
   type SheetLack,
   takenByGlass,
 } from './answer/prepare';
 export { ASSUMED_WIDEST_APERTURE, type SeamViews, seamViews } from './answer/seam-views';
 export { solutionKey } from './answer/key';
-export { type Saying, sayingOf, type SearchState, type SlipState, slipStateOf } from './answer/slip';
+export {
+  exposureSeconds,
+  type Saying,
+  sayingOf,
+  type SearchState,
+  type SlipState,
+  slipStateOf,
+} from './answer/slip';
 export { type Solution, solveStand, solveSteps } from './answer/solve';
 export {
   type OtherLook,
@@ -41,10 +98,14 @@ export {
   withSchool,
 } from './answer/study';
 export { sunGuessStops, sunSideOf } from './answer/sun-guess';
+export { type SeamPath, seamPath } from './answer/seam-path';
 export { landingOf } from './answer/landing';
 export { perhapsTheSun } from './answer/perhaps-the-sun';
 export { type Instead, type Misfit, type Unsuited, unsuitedOf } from './answer/unsuited';
 export { type Warning, warningsOf } from './answer/warnings';
+export { wayOf } from './stand/way';
+export { type BagAnswers, bagFromAnswers, labelsIn, newcomerBag } from './bag/newcomer';
+export { withSheets } from './bag/sheets-on';
 export { asSaid, ownedBag, withoutAssumed } from './bag/assumed';
 export {
   asKind,
@@ -53,7 +114,9 @@ export {
   type BagLens,
   type Filter,
   filtersAtHand,
+  fitsHolder,
   filtersById,
+  type FurtherHolder,
   type Holder,
   isSheet,
   newSheet,
@@ -67,22 +130,28 @@ export {
   archiveFilter,
   duplicateFilter,
   filterFromLabel,
+  freeName,
   mountedCamera,
   mountedLens,
   putCamera,
   putFilter,
+  putHolder,
   putLens,
   removeCamera,
   removeFilter,
+  removeHolder,
   removeLens,
   restoreCamera,
   restoreFilter,
+  sameGlass,
+  restoreHolder,
   restoreLens,
   takeAlong,
   withArchived,
   withoutPouch,
 } from './bag/edits';
-export { fittedNds, fittedPolariser, putFitted, withNds } from './bag/on-lens';
+export { fittedNds, fittedFilters, fittedPolariser, putFitted, withNds } from './bag/on-lens';
+export { bagAtLens, holderByLens, holderOn, isMounted, USUAL_HOLDER, withHolderFor } from './bag/holders';
 export { openingsOf } from './bag/openings';
 export {
   type BackupHistory,
@@ -168,14 +237,22 @@ export { guessSeconds, lastReading, lastSpot, type ReadRole, usualLandEv } from 
 export { type NextReading, nextReading, readingsFromPhoto } from './readings/next';
 export { circleOn, photoReading, USUAL_ANGLE_DEG } from './readings/photo-meter';
 export { roleSummaries, type RoleSummary, spanMover, type SpanMover } from './readings/summary';
-export { timesThrough, type WholeScene, withWholeScene } from './readings/whole-scene';
-export { choose, sameChoice } from './stand/choice';
+export { type PictureTimeOf, withPictureTime } from './readings/picture-time';
+export {
+  allThatIsOn,
+  type ThroughTime,
+  type TimeBehind,
+  timesThrough,
+  withThrough,
+} from './readings/through';
+export { choose, fitFor, sameChoice } from './stand/choice';
 export { idSource, type NewId } from './stand/ids';
 export {
   isWithin,
   LIMITS,
   MAX_BACKUP_BYTES,
   MAX_DOCUMENT_BYTES,
+  MAX_EXPOSURES,
   MAX_FILTERS,
   MAX_GEAR,
   MAX_NOTES,
@@ -191,6 +268,7 @@ export {
 } from './stand/limits';
 export { type School, SCHOOLS, traitsOf } from './stand/looks';
 export {
+  type BracketWish,
   type Camera,
   type EnteredReading,
   type MeteredLight,
@@ -202,6 +280,23 @@ export {
   type StandLook,
   type StandPhoto,
   type StandShape,
+  throughLight,
 } from './stand/stand';
-export { type Orientation, PHOTO_TYPES, type PhotoType, SUN_SIDES, type SunSide } from './stand/terms';
+export {
+  type Orientation,
+  PHOTO_TYPES,
+  type SeatOfGlass,
+  type PhotoType,
+  SUN_SIDES,
+  type Assumable,
+  type Blur,
+  BLURS,
+  TRIPOD_STEPS,
+  type TripodStep,
+  type SunSide,
+  type Way,
+  WAYS,
+  type Wind,
+  WINDS,
+} from './stand/terms';
 export * from './core';

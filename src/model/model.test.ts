@@ -85,10 +85,7 @@ describe('what stands above the rail', () => {
 describe('a prepared stand', () => {
   const reading = (change: object): Stand =>
     testStand({ readings: [{ ...testStand().readings[0]!, ...change }, testStand().readings[1]!] });
-  const evs = (stand: Stand, b: Bag = bag) => {
-    const ready = prepareStand(stand, b);
-    return ready.ok ? ready.prepared.input.field.readings.map((r) => r.ev100) : ready.reason;
-  };
+  const evs = (stand: Stand, b: Bag = bag) => prepareStand(stand, b).input.field.readings.map((r) => r.ev100);
 
   it('reads camera settings by what their marks stand for', () => {
     expect(meteredEv({ aperture: 8, shutter: '1/250', iso: 100 })).toBeCloseTo(14, 12);
@@ -112,7 +109,18 @@ describe('a prepared stand', () => {
       seat: { filterId: 'hard-2', offsetMm: -30, turnDeg: 0 },
     });
     expect(evs(through)).toEqual([13, 10]);
-    expect(evs(reading({ throughFilterIds: ['hard-2'] }))).toBe('reading-through-unseated-grad');
+  });
+
+  it('takes a grad whose seat was not noted as laid along the skyline, and a spot without a place as amid its side', () => {
+    const through = { throughFilterIds: ['hard-2'] };
+    const [sky] = evs(reading({ ev100: 11, u: 0.5, v: 0.05, ...through }));
+    expect(sky).toBeCloseTo(13, 2);
+    const [low] = evs(reading({ ev100: 11, u: 0.5, v: 0.95, ...through }));
+    expect(low).toBeCloseTo(11, 2);
+    const [rough] = evs(reading({ ev100: 11, u: undefined, v: undefined, ...through }));
+    expect(rough).toBeGreaterThan(12);
+    const chosen = { choice: { filterIds: ['hard-2'], offsetMm: -30, turnDeg: 0 } };
+    expect(evs({ ...reading({ ev100: 11, u: 0.5, v: 0.95, ...through }), ...chosen })[0]).toBeCloseTo(13, 2);
   });
 
   it('counts a polariser once: what was read through it has lost its light already', () => {
@@ -136,7 +144,8 @@ describe('a prepared stand', () => {
     expect(derived.plan?.filterIds).toEqual([]);
     expect(warningsOf(stand, withNd, derived, derived.plan!).map((w) => w.code)).toContain('no-grad-at-hand');
     expect(prepareStand(stand, { ...withNd, slots: 2 })).toMatchObject({
-      prepared: { freeSlots: 1, fitted: { stops: 6, dyedStops: 0 } },
+      freeSlots: 1,
+      fitted: { stops: 6, dyedStops: 0 },
     });
   });
 });

@@ -77,6 +77,10 @@ describe('a stand at a glance', () => {
 
   it('says what is still to be done, and stands upright without glass', async () => {
     const found = await glance(testStand({ readings: [] }), drawing());
-    expect(found).toMatchObject({ line: 'Meter the land, then the sky', sheets: [], seam: null });
+    expect(found).toMatchObject({
+      line: 'Point the camera at the land, then at the sky',
+      sheets: [],
+      seam: null,
+    });
   });
 });

@@ -1,7 +1,9 @@
+import { type Steps } from '@/core/numerics';
 import { isUpsideDown, type SeamAt } from '@/core/optics';
 import {
   type Bag,
   codingOf,
+  type Derived,
   deriveStand,
   frameOf,
   isSheet,
@@ -48,17 +50,29 @@ export interface Drawing {
 /** Pixels along the long side of a picture in little: as shown, on a screen of two to one. */
 const LITTLE = 180;
 
+function* derivedSteps(stand: Stand, bag: Bag): Steps<Derived> {
+  const ready = prepareStand(stand, bag);
+  const solution = yield* solveSteps(stand, bag, { ready });
+  return deriveStand(stand, bag, solution, ready);
+}
+
+const lineOf = (stand: Stand, bag: Bag, derived: Derived): string =>
+  slipLine(slipOf({ stand, bag, derived, search: 'idle', oldestMinutes: null }));
+
+/** A stand's slip in one line, as the list says it. */
+export function* glanceLine(stand: Stand, bag: Bag): Steps<string> {
+  return lineOf(stand, bag, yield* derivedSteps(stand, bag));
+}
+
 /** Works out what a list shows of a stand; yields about how much is done. */
 export async function* glanceAt(
   { stand, bag, photo }: StandToGlanceAt,
   { pixelsOf, imageOf }: Drawing,
 ): AsyncGenerator<number, Glance> {
-  const ready = prepareStand(stand, bag);
-  const solution = yield* solveSteps(stand, bag, { ready });
-  const derived = deriveStand(stand, bag, solution, ready);
+  const derived = yield* derivedSteps(stand, bag);
   const { inUse: glass, prepared } = derived;
   const said = {
-    line: slipLine(slipOf({ stand, bag, derived, search: 'idle', oldestMinutes: null })),
+    line: lineOf(stand, bag, derived),
     sheets: glass?.seat ? glass.filters.filter(isSheet) : [],
     isUpsideDown: !!glass?.seat && isUpsideDown(glass.seat.turnDeg),
     seam: glass?.outcome.seam?.at ?? null,

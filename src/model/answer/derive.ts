@@ -19,12 +19,12 @@ import { type LiftCost, liftCost } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Bag, type Filter, filtersById, isSheet, sticksOutMm } from '../bag/bag';
 import { bracketOf, type StandBracket } from './bracket';
-import { bagSheet, type CannotPrepare, type Prepared, prepareStand, settingsOf } from './prepare';
+import { type Prepared, prepareStand, setOf, settingsOf } from './prepare';
 import { traitsOf } from '../stand/looks';
 import { solutionKey } from './key';
 import { type Solution } from './solve';
 import { type Choice, type Stand } from '../stand/stand';
-import { type WholeScene, wholeSceneOf } from '../readings/whole-scene';
+import { type ThroughTime, throughTimeOf } from '../readings/through';
 
 /** Glass at a seat, with everything it does. */
 export interface Glass {
@@ -50,11 +50,11 @@ export interface Lift extends LiftCost {
 }
 
 /** Why there is no plan. */
-export type StandFault = NoPlan | CannotPrepare | { readonly reason: 'window-too-small' | 'no-reading' };
+export type StandFault = NoPlan | { readonly reason: 'window-too-small' | 'no-reading' };
 
 /** All that the interface and the command line show of a stand. */
 export interface Derived {
-  readonly prepared: Prepared | null;
+  readonly prepared: Prepared;
   readonly spanStops: number | null;
   readonly reachStops: number | null;
   /** The search's answer, if there is one for the stand as it stands now or as it was a moment ago. */
@@ -73,8 +73,8 @@ export interface Derived {
   readonly inUse: Glass | null;
   /** The exposures that take a grad's place, where the look is a bracket. */
   readonly bracket: StandBracket | null;
-  /** The exposure by one time for everything, while no sky is read. */
-  readonly wholeScene: WholeScene | null;
+  /** The exposure by what the camera read through all that was on, while no sky is read. */
+  readonly through: ThroughTime | null;
 }
 
 /** Glass of the plan or of one of its alternatives. */
@@ -87,11 +87,27 @@ export function glassOf(stand: Stand, bag: Bag, prepared: Prepared, candidate: C
 }
 
 /** Glass as a choice names it; filters that have left the bag are left out, which `filterIds` shows. */
-function chosenGlass(stand: Stand, bag: Bag, prepared: Prepared, choice: Choice): Glass {
-  const set = filtersById(bag, choice.filterIds).filter(isSheet).map(bagSheet);
-  const seat = set.length ? { offsetMm: choice.offsetMm, turnDeg: choice.turnDeg } : null;
+function chosenGlass(
+  stand: Stand,
+  bag: Bag,
+  { prepared, choice }: { prepared: Prepared; choice: Choice },
+): Glass {
+  const set = setOf(bag, choice.filterIds);
+  const seat = set.length ? seatOfChoice(prepared, set, choice) : null;
   const figures = judgeChoice(prepared, { set, seat });
   return describe(stand, bag, prepared, { set, seat, figures });
+}
+
+/**
+ * Where chosen glass sits: as it was set, or where it serves best by now: by what was read where that wants something taken,
+ * else along the skyline. It is the set's own answer, whatever the search has found or how much of it was worked out.
+ */
+function seatOfChoice(prepared: Prepared, set: SheetSet, { offsetMm, turnDeg, follows }: Choice): Seat {
+  const own = { offsetMm, turnDeg };
+  if (!follows) return own;
+  const { laid } = prepared;
+  const wants = laid.ok && laid.target.sides.spanStops !== null && laid.target.sides.neededStops > 0;
+  return (wants ? prepared.seatByLight(set) : null) ?? prepared.seatAlong(set) ?? own;
 }
 
 interface Described {
@@ -163,23 +179,19 @@ export function deriveStand(
   stand: Stand,
   bag: Bag,
   solution: Solution | null,
-  ready = prepareStand(stand, bag),
+  prepared = prepareStand(stand, bag),
   held: readonly string[] | null = null,
 ): Derived {
   const result = solution?.result ?? null;
   const stale = !solution || solution.key !== solutionKey(stand, bag);
-  if (!ready.ok) {
-    const { ok: _, ...fault } = ready;
-    return { ...NOTHING, fault };
-  }
-  const { prepared } = ready;
   const { readings } = prepared.input.field;
   const balance = result?.ok ? result.balance : null;
   const there = [stand.choice?.filterIds, held].filter((ids) => !!ids);
   const plan = balance && glassOf(stand, bag, prepared, advised(balance, there));
   const { usesGlass, readsLight } = traitsOf(stand);
-  const chosen = stand.choice && usesGlass ? chosenGlass(stand, bag, prepared, stand.choice) : null;
-  const bracket = usesGlass ? null : bracketOf(stand, prepared, bareMidGreyEvOf(prepared.input));
+  const chosen =
+    stand.choice && usesGlass ? chosenGlass(stand, bag, { prepared, choice: stand.choice }) : null;
+  const bracket = usesGlass ? null : bracketOf(stand, bag, prepared, bareMidGreyEvOf(prepared.input));
   const inUse = chosen ?? plan ?? noGlass(stand, bag, prepared, bracket);
   return {
     prepared,
@@ -193,7 +205,7 @@ export function deriveStand(
     chosen,
     inUse,
     bracket,
-    wholeScene: wholeSceneOf(stand, bag),
+    through: throughTimeOf(stand, bag, prepared, chosen),
   };
 }
 
@@ -211,18 +223,3 @@ const noGlass = (stand: Stand, bag: Bag, prepared: Prepared, bracket: StandBrack
     figures: judgeChoice(prepared, { set: [], seat: null }),
     bracket,
   });
-
-const NOTHING: Derived = {
-  prepared: null,
-  spanStops: null,
-  reachStops: null,
-  balance: null,
-  fault: null,
-  stale: false,
-  plan: null,
-  was: null,
-  chosen: null,
-  inUse: null,
-  bracket: null,
-  wholeScene: null,
-};

@@ -16,7 +16,7 @@ import { type Stand } from '../stand/stand';
 
 const bag = sampleBag();
 const STAND = testStand();
-const of = (stand: Stand) => deriveStand(stand, bag, null, { ok: true, prepared: prepared(stand) });
+const of = (stand: Stand) => deriveStand(stand, bag, null, prepared(stand));
 const seconds = (stand: Stand) => of(stand).inUse!.outcome.exposure!.seconds;
 /** Thirds of a stop from a second. */
 const thirds = (s: number) => 3 * Math.log2(s);

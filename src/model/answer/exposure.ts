@@ -61,9 +61,10 @@ export function placed(stand: Stand, toneStops: number): Stand {
   return { ...stand, look: landPlacementStops === 0 ? look : { ...look, landPlacementStops } };
 }
 
-/** The gap that a look keeps, stops; null for one that has none to set. */
+/** The gap that a look keeps, stops; null for one that has none to set, or where the top of the sky alone is held back. */
 export function gapOf(stand: Stand): number | null {
   const gaps = traitsOf(stand).gap;
+  if (stand.look.evensTop) return null;
   return gaps && gaps.range[0] !== gaps.range[1] ? (stand.look.gapStops ?? gaps.usual) : null;
 }
 

@@ -9,9 +9,7 @@ const bag = sampleBag();
 
 /** All that the search is given. */
 function posedAs(stand: Stand): string {
-  const ready = prepareStand(stand, bag);
-  if (!ready.ok) return JSON.stringify(ready);
-  const { input, fitted, lacks } = ready.prepared;
+  const { input, fitted, lacks } = prepareStand(stand, bag);
   return JSON.stringify([input, fitted, lacks]);
 }
 

@@ -1,6 +1,5 @@
 import { type Bag } from '../bag/bag';
-import { type Stand } from '../stand/stand';
-import { servingScene } from './prepare';
+import { type Stand, throughLight } from '../stand/stand';
 
 /** Whether an answer depends on a part: on all of it, on none, or on what is worked out of the whole. */
 type Part<T> = 'all' | 'none' | ((whole: T) => unknown);
@@ -26,9 +25,21 @@ const OF_STAND: Parts<Stand> = {
   skyline: 'all',
   shapes: 'all',
   readings: ({ readings }) => readings.map(({ takenAt: _, earlier: __, ...light }) => light),
-  wholeScene: servingScene,
+  wholeScene: 'none',
+  // it ties the picture's light, where there is one
+  through: (stand) => stand.picture && throughLight(stand),
+  way: 'none',
   look: 'all',
+  bracket: 'all',
+  wantedTime: 'none',
+  // it carries the readings that are asked about
+  coming: 'none',
+  tripodUpTo: 'none',
+  wind: 'none',
+  exposures: 'none',
   fitted: 'all',
+  // it is resolved in the bag's slots and holder
+  holderId: 'none',
   picture: ({ picture }) => picture && [picture.light, picture.exposure],
   crop: 'all',
 };
@@ -36,6 +47,7 @@ const OF_STAND: Parts<Stand> = {
 const OF_BAG: Parts<Bag> = {
   slots: 'all',
   holder: 'all',
+  holders: 'none',
   filters: 'all',
   pouch: 'all',
   lenses: 'none',

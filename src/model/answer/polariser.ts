@@ -2,6 +2,7 @@ import { skylineAt } from '@/core/field';
 import { mean } from '@/core/numerics';
 import {
   type CameraView,
+  darkenedSky,
   darkestAxisDeg,
   glareLeft,
   polarisedFrame,
@@ -15,6 +16,8 @@ import { type Bag } from '../bag/bag';
 import { fittedPolariser } from '../bag/on-lens';
 import { frameOf } from './prepare';
 import { type Stand } from '../stand/stand';
+import { type SunSide } from '../stand/terms';
+import { sunSideOf } from './sun-guess';
 
 /** What of a stand a polariser's part in its sky depends on. */
 type SkyView = Pick<Stand, 'camera' | 'lens' | 'look' | 'fitted' | 'skyline'>;
@@ -46,6 +49,40 @@ export function polariserOn(stand: SkyView, bag: Bag): PolariserEffect | null {
   const atDarkest = at(darkest);
   const atAxis = at(axisDeg);
   return atDarkest && atAxis && { darkestAxisDeg: darkest, atDarkest, axisDeg, atAxis };
+}
+
+/** What a polariser that is not on yet would do, as far as it is said where the sun stands. */
+export interface PolariserPromise {
+  /** By how much a clear sky comes out darker at the best axis, from hazy air or a doubtful angle to clear air, stops over the loss. */
+  readonly darkerStops: readonly [number, number];
+  /** By directions: the sky's change varies so much over the frame that a band shows. */
+  readonly banded: boolean;
+}
+
+/** Angles that stand for a word, at the sky's middle, and their doubt, degrees (physics 6). */
+const SIDE_ANGLES: Record<Exclude<SunSide, 'hidden'>, number> = { side: 90, behind: 150, ahead: 30 };
+const SIDE_DOUBT_DEG = 15;
+
+/** What a polariser would do to the sky of a stand, by directions where they are known, else by where the sun is said to stand; null where neither is. */
+export function polariserPromise(stand: Stand, bag: Bag): PolariserPromise | null {
+  const effect = polariserOn(stand, bag);
+  if (effect) {
+    const clear = -effect.atDarkest.meanStops;
+    const hazy = clear * (darkenedSky(90, SKY_CLARITY.hazy) / darkenedSky(90, SKY_CLARITY.clear));
+    return { darkerStops: [hazy, clear], banded: effect.atDarkest.banded };
+  }
+  const side = sunSideOf(stand);
+  if (side === null) return null;
+  if (side === 'hidden') return { darkerStops: [0, 0], banded: false };
+  const angle = SIDE_ANGLES[side];
+  const within = [angle - SIDE_DOUBT_DEG, angle, angle + SIDE_DOUBT_DEG];
+  return {
+    darkerStops: [
+      Math.min(...within.map((a) => darkenedSky(a, SKY_CLARITY.hazy))),
+      Math.max(...within.map((a) => darkenedSky(a, SKY_CLARITY.clear))),
+    ],
+    banded: false,
+  };
 }
 
 /**

@@ -5,9 +5,11 @@ import {
   type Look,
   pose,
   type Posed,
+  type SheetSet,
 } from '@/core/balance';
 import { type CameraSettings, ev100 } from '@/core/exposure';
 import {
+  type FramePoint,
   gridFor,
   lightField,
   type LightReading,
@@ -15,15 +17,18 @@ import {
   pictureCells,
   pictureField,
   type RegionMap,
+  type Role,
 } from '@/core/field';
-import { stopsOfGlass } from '@/core/glass';
+import { isDensity, polarises, stopsOfGlass } from '@/core/glass';
 import {
   atSlot,
   dimmingOfPoint,
   estimatedPupilToFilterMm,
   type FrameSize,
   type Lens,
+  type Seat,
   sensorPoint,
+  sheetScale,
 } from '@/core/optics';
 import { evOfWhite, lightOfFigures } from '@/core/photo';
 import { sensorWindow } from '@/core/sensor';
@@ -33,21 +38,39 @@ import {
   type Filter,
   filtersAtHand,
   filtersById,
+  fitsHolder,
   isSheet,
   type SheetFilter,
   sheetOf,
+  takesSlot,
 } from '../bag/bag';
+import { fittedFilters } from '../bag/on-lens';
 import { cropBox, strips } from '../frame/crop';
+import { meanHeight, middleOfSide } from '../frame/sides';
 import { traitsOf } from '../stand/looks';
-import { type Camera, type MeteredLight, type PhotoExposure, type Reading, type Stand } from '../stand/stand';
+import {
+  type Camera,
+  type MeteredLight,
+  type PhotoExposure,
+  type Reading,
+  type Stand,
+  throughLight,
+} from '../stand/stand';
 import { sunGuessStops } from './sun-guess';
 
+/** The sheets that advice is made from: those along that the holder takes. */
+const fittingSheets = (bag: Bag): SheetFilter[] =>
+  filtersAtHand(bag)
+    .filter(isSheet)
+    .filter((f) => fitsHolder(f, bag.holder));
+
 /** What keeps every grad out of the advice: the bag has none, none is along, or no slot is left for one. */
-export type SheetLack = 'none-owned' | 'none-along' | 'no-slot';
+export type SheetLack = 'none-owned' | 'none-along' | 'none-fits' | 'no-slot';
 
 const lackOf = (bag: Bag, freeSlots: number): SheetLack | null => {
   if (!bag.filters.some((f) => isSheet(f) && !f.archived)) return 'none-owned';
   if (!filtersAtHand(bag).some(isSheet)) return 'none-along';
+  if (!fittingSheets(bag).length) return 'none-fits';
   return freeSlots > 0 ? null : 'no-slot';
 };
 
@@ -60,15 +83,6 @@ export interface Prepared extends Posed {
   /** Why no grad can be advised, whatever the light; null where one can. */
   readonly lacks: SheetLack | null;
 }
-
-/** What keeps a stand from being computed at all, by name. */
-export type CannotPrepare = {
-  readonly reason: 'reading-through-unseated-grad';
-  readonly readingId: string;
-};
-
-export type PrepareResult =
-  { readonly ok: true; readonly prepared: Prepared } | ({ readonly ok: false } & CannotPrepare);
 
 /** Sensor size in the orientation used, mm. */
 export function frameOf(camera: Camera): FrameSize {
@@ -96,14 +110,28 @@ export function lensOf(stand: Stand, bag: Bag): Lens {
     pupilToFilterMm: pupilToFilterMm ?? estimatedPupilToFilterMm(focalLengthMm, bulgingFront),
     pupilEstimated: pupilToFilterMm === undefined,
   };
-  const nearest = fittedFilters(stand, bag).filter((f) => f.kind === 'neutral').length;
+  const nearest = fittedFilters(stand, bag).filter(takesSlot).filter(isDensity).length;
   return lens.pupilEstimated ? atSlot(lens, nearest) : lens;
 }
 
-/** ND and polariser on the lens. */
-function fittedFilters(stand: Stand, bag: Bag): Exclude<Filter, SheetFilter>[] {
-  const ids = (stand.fitted ?? []).map((f) => f.filterId);
-  return filtersById(bag, ids).filter((f): f is Exclude<Filter, SheetFilter> => !isSheet(f));
+/** What a filter takes: as it was measured, where it covers the whole frame and was, else as it is sold, stops. */
+export const takenStops = (filter: Filter): number =>
+  (isSheet(filter) ? undefined : filter.measuredStops) ?? stopsOfGlass(filter);
+
+/** What some filters take together, stops. */
+export const totalStops = (filters: readonly Filter[]): number =>
+  filters.reduce((sum, f) => sum + takenStops(f), 0);
+
+/** What the ND and polarisers among some filters take, stops. */
+export const plainStops = (bag: Bag, ids: readonly string[]): number =>
+  totalStops(filtersById(bag, ids).filter((f) => !isSheet(f)));
+
+/** What a filter takes beside what it takes by polarising: that is lost to a meter behind it already. */
+function unpolarisedStops(filter: Filter): number {
+  if (!polarises(filter)) return takenStops(filter);
+  return isDensity(filter) && 'baseLossStops' in filter
+    ? Math.max(0, takenStops(filter) - filter.baseLossStops)
+    : 0;
 }
 
 /** EV at ISO 100 that the meter showed, through whatever was on the lens. */
@@ -127,25 +155,33 @@ export function readingSeconds(shutter: string | number): ExactSeconds {
   return read.seconds;
 }
 
-/** Light that the filters on the lens took from a spot, stops; null for a grad whose seat was not recorded. */
+/** Glass that was looked through without its seat being kept is taken as laid along the skyline, level. */
+function seatNotKept({ skyline, camera, choice }: Stand, lens: Lens, filterId: string): Seat {
+  if (choice?.filterIds.includes(filterId)) return choice;
+  const v = meanHeight(skyline);
+  return { offsetMm: sheetScale(lens) * (0.5 - v) * frameOf(camera).heightMm, turnDeg: 0 };
+}
+
+/** Light that the filters on the lens took from a spot, stops. */
 export function takenByGlass(
-  reading: MeteredLight & Pick<Reading, 'u' | 'v'>,
+  reading: MeteredLight & Pick<Reading, 'u' | 'v'> & { readonly role?: Role },
   stand: Stand,
   bag: Bag,
-): number | null {
+): number {
   const filters = new Map(bag.filters.map((f) => [f.id, f]));
   let stops = 0;
   for (const id of reading.throughFilterIds ?? []) {
     const filter = filters.get(id);
-    if (!filter || filter.kind === 'polariser') continue;
+    if (!filter) continue;
     if (!isSheet(filter)) {
-      stops += filter.stops;
+      stops += unpolarisedStops(filter);
       continue;
     }
-    const { seat, u, v } = reading;
-    if (seat?.filterId !== id || u === undefined || v === undefined) return null;
+    const lens = lensOf(stand, bag);
+    const seat = reading.seat?.filterId === id ? reading.seat : seatNotKept(stand, lens, id);
+    const { u, v } = placeOf(reading) ?? middleOfSide(stand, reading.role ?? 'land');
     stops += dimmingOfPoint(
-      { lens: lensOf(stand, bag), sheets: [sheetOf(filter)], seat },
+      { lens, sheets: [sheetOf(filter)], seat },
       sensorPoint(frameOf(stand.camera), u, v),
     );
   }
@@ -153,19 +189,14 @@ export function takenByGlass(
 }
 
 /** Reads a stand and its bag into what the core balances, with every default resolved. */
-export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
-  const readings: LightReading[] = [];
-  for (const reading of stand.readings) {
-    const taken = takenByGlass(reading, stand, bag);
-    if (taken === null) return { ok: false, reason: 'reading-through-unseated-grad', readingId: reading.id };
-    readings.push(lightReading(reading, taken));
-  }
+export function prepareStand(stand: Stand, bag: Bag): Prepared {
+  const readings = stand.readings.map((r) => lightReading(r, takenByGlass(r, stand, bag)));
   const frame = frameOf(stand.camera);
   const box = cropBox(stand.crop, frame);
   const shapes = [...(stand.shapes ?? []), ...(box ? strips(box) : [])];
   const map = mapRegions(gridFor(frame), stand.skyline, shapes);
-  const relit = lightOver(stand, map);
-  const occupied = fittedFilters(stand, bag);
+  const relit = lightOver(stand, bag, map);
+  const occupied = fittedFilters(stand, bag).filter(takesSlot);
   const freeSlots = Math.max(0, (bag.slots ?? 1) - occupied.length);
   const input: BalanceInput = {
     frame,
@@ -175,12 +206,14 @@ export function prepareStand(stand: Stand, bag: Bag): PrepareResult {
     shapes,
     window: sensorWindow(stand.camera, exactIso(stand.exposure.iso)),
     look: lookOf(stand),
-    sheets: freeSlots > 0 ? filtersAtHand(bag).filter(isSheet).map(bagSheet) : [],
+    sheets: freeSlots > 0 ? fittingSheets(bag).map(bagSheet) : [],
     slots: freeSlots,
   };
   return {
-    ok: true,
-    prepared: { ...pose(input), fitted: fittedGlass(stand, bag), freeSlots, lacks: lackOf(bag, freeSlots) },
+    ...pose(input),
+    fitted: fittedGlass(stand, bag),
+    freeSlots,
+    lacks: lackOf(bag, freeSlots),
   };
 }
 
@@ -191,21 +224,25 @@ export const underLookOf = (prepared: Prepared, stand: Stand): Prepared => ({
 });
 
 /** The light that readings make: of the stand's picture where something ties it to EV, else spread from them. */
-function lightOver({ picture }: Stand, map: RegionMap): BalanceInput['relit'] {
+function lightOver(stand: Stand, bag: Bag, map: RegionMap): BalanceInput['relit'] {
+  const { picture } = stand;
   if (!picture) return (readings) => lightField(map, readings);
   const evOfOne = picture.exposure && evOfWhite(exposureEv(picture.exposure));
   const cells = pictureCells(map.grid, lightOfFigures(picture.light, evOfOne));
-  return (readings) => pictureField(map, readings, cells) ?? lightField(map, readings);
+  const through = throughLight(stand);
+  const frameEv = through && meteredEv(through) + plainStops(bag, through.throughFilterIds ?? []);
+  return (readings) => pictureField(map, readings, cells, frameEv) ?? lightField(map, readings);
 }
 
 /** The look with its defaults. */
 function lookOf(stand: Stand): Look {
-  const { gapStops, follow, landPlacementStops } = stand.look;
+  const { gapStops, follow, evensTop, landPlacementStops } = stand.look;
   const traits = traitsOf(stand);
   return {
     solver: traits.solver,
     gapStops: gapStops ?? traits.gap?.usual ?? 0,
     follow: traits.follow === null ? 0 : (follow ?? traits.follow),
+    evensTop: traits.follow !== null && evensTop,
     placementStops: landPlacementStops ?? 0,
     guessStops: traits.readsLight ? undefined : sunGuessStops(stand),
   };
@@ -214,32 +251,43 @@ function lookOf(stand: Stand): Look {
 /** What the ND and the polariser on the lens take from everything beyond what the meter saw taken, stops. */
 export const fittedStops = (stand: Stand, bag: Bag): number => fittedGlass(stand, bag).stops;
 
-/** The whole scene's reading while it serves: a sky that is read puts it aside, and with it all that it says. */
-export const servingScene = ({ wholeScene, readings }: Stand): MeteredLight | undefined =>
-  readings.some((r) => r.role === 'sky' && !r.limit) ? undefined : wholeScene;
+/** Glass on the lens beside the grads, and what is to be added for it to a time that the readings give. */
+export interface FittedCharge {
+  readonly filter: Filter;
+  readonly stops: number;
+}
 
 /**
- * The ND and the polariser on the lens. A polariser stays on while one reads: what was read through one has lost its light
- * already, and glass that was on is never counted again (physics 1).
+ * What the ND and the polariser on the lens are charged. A polariser stays on while one reads: what was read through one has
+ * lost its light already, and glass that was on is never counted again (physics 1).
  */
-function fittedGlass(stand: Stand, bag: Bag): FittedGlass {
-  const scene = servingScene(stand);
-  const lights: readonly MeteredLight[] = scene ? [...stand.readings, scene] : stand.readings;
+export function fittedCharges(stand: Stand, bag: Bag): FittedCharge[] {
   const seen = filtersById(
     bag,
-    lights.flatMap((light) => light.throughFilterIds ?? []),
-  ).some((f) => f.kind === 'polariser');
-  const filters = fittedFilters(stand, bag).filter((f) => !(seen && f.kind === 'polariser'));
-  const total = (of: readonly Filter[]) => of.reduce((sum, f) => sum + stopsOfGlass(f), 0);
+    stand.readings.flatMap((light) => light.throughFilterIds ?? []),
+  ).some(polarises);
+  return fittedFilters(stand, bag).map((filter) => ({
+    filter,
+    stops: seen ? unpolarisedStops(filter) : takenStops(filter),
+  }));
+}
+
+/** The ND and the polariser on the lens, as the core takes them. */
+function fittedGlass(stand: Stand, bag: Bag): FittedGlass {
+  const charges = fittedCharges(stand, bag);
+  const total = (of: readonly FittedCharge[]) => of.reduce((sum, { stops }) => sum + stops, 0);
   return {
-    stops: total(filters),
-    dyedStops: total(filters.filter((f) => f.kind === 'neutral' && f.body === 'dyed')),
+    stops: total(charges),
+    dyedStops: total(charges.filter(({ filter: f }) => isDensity(f) && 'body' in f && f.body === 'dyed')),
   };
 }
 
+const placeOf = ({ u, v }: Pick<Reading, 'u' | 'v'>): FramePoint | undefined =>
+  u === undefined || v === undefined ? undefined : { u, v };
+
 /** A reading as the core takes it, with what glass took from it added back. */
 export function lightReading(reading: Reading, takenStops: number): LightReading {
-  const { id, role, u, v, limit, fromPicture, wantedToneStops } = reading;
+  const { id, role, limit, fromPicture, wantedToneStops } = reading;
   return {
     id,
     role,
@@ -247,9 +295,13 @@ export function lightReading(reading: Reading, takenStops: number): LightReading
     limit,
     fromPicture,
     wantedToneStops,
-    place: u === undefined || v === undefined ? undefined : { u, v },
+    place: placeOf(reading),
   };
 }
+
+/** The sheets that ids name, as the core takes them. */
+export const setOf = (bag: Bag, ids: readonly string[]): SheetSet =>
+  filtersById(bag, ids).filter(isSheet).map(bagSheet);
 
 export function bagSheet(filter: SheetFilter): BagSheet {
   return { id: filter.id, sheet: sheetOf(filter), widthMm: filter.sheetWidthMm };

@@ -5,6 +5,7 @@ import {
   openingsOf,
   polariserBand,
   polariserOn,
+  polariserPromise,
   sampleBag,
   seamViews,
   solutionKey,
@@ -16,14 +17,13 @@ import {
   waterBehindPolariser,
   withSchool,
 } from '..';
-import { bracketOf } from './bracket';
 import { prepared, testStand } from '@/testing/fixtures';
 
 const bag: Bag = {
   slots: 2,
   filters: [...sampleBag().filters, { id: 'p', kind: 'polariser', baseLossStops: 1.5 }],
 };
-const [sky, land] = testStand().readings as [Stand['readings'][number], Stand['readings'][number]];
+const [, land] = testStand().readings as [Stand['readings'][number], Stand['readings'][number]];
 const looking = { school: 'natural' as const, viewAzimuthDeg: 0, sunAzimuthDeg: 90, sunAltitudeDeg: 10 };
 
 describe("a polariser on a stand's lens", () => {
@@ -50,6 +50,18 @@ describe("a polariser on a stand's lens", () => {
     expect(polariserOn(across, bag)!.atAxis.meanStops).toBeGreaterThan(atDarkest.meanStops + 0.5);
   });
 
+  it('is promised by a word for the sun before it is on: strong at the side, none into it (physics 6)', () => {
+    const promised = (look: Stand['look']) => polariserPromise(testStand({ look }), bag);
+    const natural = { school: 'natural' as const };
+    expect(promised(natural)).toBeNull();
+    expect(promised({ ...natural, sun: 'side' })!.darkerStops[1]).toBeCloseTo(2, 9);
+    expect(promised({ ...natural, sun: 'ahead' })!.darkerStops[1]).toBeLessThan(1.2);
+    expect(promised({ ...natural, sun: 'hidden' })!.darkerStops).toEqual([0, 0]);
+    const byAngles = promised(looking)!;
+    expect(byAngles.darkerStops[1]).toBeCloseTo(-polariserOn(stand, bag)!.atDarkest.meanStops, 9);
+    expect(byAngles.darkerStops[0]).toBeLessThan(byAngles.darkerStops[1]);
+  });
+
   it('clears water the better the steeper it is seen, and says nothing where there is none', () => {
     expect(waterBehindPolariser(stand)).toBeNull();
     const wet = { ...stand, readings: [...stand.readings, { ...land, id: 'w', role: 'water' as const }] };
@@ -58,28 +70,6 @@ describe("a polariser on a stand's lens", () => {
     );
     expect(wide!.depressionDeg).toBeGreaterThan(long!.depressionDeg);
     expect(wide!.glareLeft).toBeLessThan(long!.glareLeft);
-  });
-});
-
-describe('a bracket of a stand', () => {
-  it('tells offsets from the base exposure, and times through what is on the lens', () => {
-    const look = { school: 'bracket' as const };
-    const readings = [{ ...sky, ev100: 17 }, land, { ...land, id: 'r3', ev100: 4, limit: true }];
-    const nd: Bag = { slots: 2, filters: [...bag.filters, { id: 'n6', kind: 'neutral', stops: 6 }] };
-    const frames = (fitted: Stand['fitted']) => {
-      const stand = testStand({ look, readings, fitted });
-      const bracket = bracketOf(stand, prepared(stand, nd), 10);
-      if (!bracket.ok) throw new Error(bracket.reason);
-      return bracket.frames;
-    };
-    const [bare, dark] = [frames([]), frames([{ filterId: 'n6' }])];
-    expect(bare.length).toBeGreaterThan(1);
-    bare.forEach((frame, i) => {
-      expect(frame.offsetStops).toBeCloseTo(10 - frame.evMidGrey, 12);
-      expect(dark[i]!.seconds / frame.seconds).toBeCloseTo(64, 9);
-      expect(dark[i]!.offsetStops).toBeCloseTo(frame.offsetStops!, 12);
-    });
-    expect(bare[0]!.offsetStops).toBeLessThan(bare.at(-1)!.offsetStops!);
   });
 });
 

@@ -1,6 +1,8 @@
 import { traitsOf } from '../stand/looks';
 import { type Stand } from '../stand/stand';
-import { type WholeScene } from '../readings/whole-scene';
+import { wayOf } from '../stand/way';
+import { type Way } from '../stand/terms';
+import { type ThroughTime } from '../readings/through';
 import { type StandBracket } from './bracket';
 import { type Derived, type Glass, type StandFault } from './derive';
 
@@ -9,29 +11,42 @@ export type SearchState = 'idle' | 'working' | 'failed';
 
 /** What there is to be said of a stand, before it is worded. */
 export type Saying =
-  /** Nothing of it can be worked out, or no glass can be chosen. */
-  | { readonly kind: 'unfit' | 'no-plan'; readonly fault: StandFault }
+  /** No glass can be chosen. */
+  | { readonly kind: 'no-plan'; readonly fault: StandFault }
   | { readonly kind: 'bracket'; readonly bracket: StandBracket }
-  | { readonly kind: 'whole-scene'; readonly scene: WholeScene }
+  /** The camera has read it through all that is on: sheets that were put on by eye, or none. */
+  | { readonly kind: 'through'; readonly time: ThroughTime; readonly glass: Glass | null }
   /** What is to be read before glass can be chosen. */
   | { readonly kind: 'meter'; readonly missing: 'land' | 'sky' | 'both' }
+  /** What another way in begins with. */
+  | { readonly kind: 'begin'; readonly way: Exclude<Way, 'meter'> }
   | { readonly kind: 'search-failed' | 'being-worked-out' }
   | { readonly kind: 'glass'; readonly glass: Glass };
 
 /** What a stand's slip says: the first of these that holds. */
 export function sayingOf(stand: Stand, derived: Derived, search: SearchState): Saying {
-  const { fault, inUse, bracket, wholeScene, chosen, plan } = derived;
+  const { fault, bracket, chosen, plan } = derived;
   const { readsLight } = traitsOf(stand);
-  if (fault && !inUse) return { kind: 'unfit', fault };
   if (bracket) return { kind: 'bracket', bracket };
-  if (wholeScene && readsLight) return { kind: 'whole-scene', scene: wholeScene };
-  const missing = readsLight ? missingIn(stand) : null;
-  if (missing) return { kind: 'meter', missing };
+  const time = servingTime(stand, derived);
+  if (time) return { kind: 'through', time, glass: chosen };
   if (chosen) return { kind: 'glass', glass: chosen };
+  const missing = readsLight ? missingIn(stand) : null;
+  const way = wayOf(stand);
+  if (missing === 'both' && way && way !== 'meter') return { kind: 'begin', way };
+  if (missing) return { kind: 'meter', missing };
   if (fault) return { kind: 'no-plan', fault };
   if (search === 'failed') return { kind: 'search-failed' };
   return plan ? { kind: 'glass', glass: plan } : { kind: 'being-worked-out' };
 }
+
+/** The camera's own time where it is the exposure: no bracket takes its place, and the look goes by light. */
+const servingTime = (stand: Stand, { bracket, through }: Derived): ThroughTime | null =>
+  traitsOf(stand).readsLight && !bracket ? through : null;
+
+/** How long to expose, s: as the camera read it while that serves, else as the readings place it; null where nothing says. */
+export const exposureSeconds = (stand: Stand, derived: Derived): number | null =>
+  servingTime(stand, derived)?.seconds ?? derived.inUse?.outcome.exposure?.seconds ?? null;
 
 /** The side of which nothing is read that counts in a mean; null where both are. */
 function missingIn({ readings }: Stand): 'land' | 'sky' | 'both' | null {
@@ -46,16 +61,16 @@ export type SlipState = 'ready' | 'waiting' | 'fault';
 
 export function slipStateOf(saying: Saying, { stale }: Derived): SlipState {
   switch (saying.kind) {
-    case 'unfit':
     case 'no-plan':
     case 'search-failed':
       return 'fault';
     case 'meter':
+    case 'begin':
     case 'being-worked-out':
       return 'waiting';
     case 'bracket':
       return saying.bracket.ok ? 'ready' : saying.bracket.reason === 'no-reading' ? 'waiting' : 'fault';
-    case 'whole-scene':
+    case 'through':
       return 'ready';
     case 'glass':
       return stale ? 'waiting' : 'ready';

@@ -3,7 +3,7 @@ import { finish, type Steps } from '@/core/numerics';
 import { type Bag } from '../bag/bag';
 import { traitsOf } from '../stand/looks';
 import { solutionKey } from './key';
-import { type CannotPrepare, type PrepareResult, prepareStand } from './prepare';
+import { type Prepared, prepareStand } from './prepare';
 import { type Stand } from '../stand/stand';
 
 /** The search's answer for one stand and bag. */
@@ -11,7 +11,7 @@ export interface Solution {
   /** What it was computed from: compare with `solutionKey`. */
   readonly key: string;
   /** Null for a bracket, which asks for no search. */
-  readonly result: BalanceResult | ({ readonly ok: false } & CannotPrepare) | null;
+  readonly result: BalanceResult | null;
 }
 
 /** Searches the bag for a stand: heavy, meant for the worker and the command line. */
@@ -24,7 +24,7 @@ export interface SolveOptions {
   /** Given an answer of the single sheets alone, where the whole takes its time. */
   readonly onSingles?: (solution: Solution) => void;
   /** The stand as it was prepared, where that was done. */
-  readonly ready?: PrepareResult;
+  readonly ready?: Prepared;
 }
 
 /** `solveStand` in steps; every yield tells about how much is done and is a chance to stop. */
@@ -35,7 +35,6 @@ export function* solveSteps(
 ): Steps<Solution> {
   const key = solutionKey(stand, bag);
   if (!traitsOf(stand).usesGlass) return { key, result: null };
-  if (!ready.ok) return { key, result: ready };
   const tell = onSingles && ((result: BalanceResult) => onSingles({ key, result }));
-  return { key, result: yield* balanceSteps(ready.prepared, workedOut, tell) };
+  return { key, result: yield* balanceSteps(ready, workedOut, tell) };
 }

@@ -8,7 +8,7 @@ import {
 } from '@/core/glass';
 import { type Bag, isSheet, type SheetFilter } from '../bag/bag';
 import { deriveStand, type StandFault } from './derive';
-import { bagSheet, type Prepared, type PrepareResult, prepareStand, underLookOf } from './prepare';
+import { bagSheet, type Prepared, prepareStand, underLookOf } from './prepare';
 import { solutionKey } from './key';
 import { type Solution, solveStand } from './solve';
 import { type Stand } from '../stand/stand';
@@ -47,7 +47,7 @@ const LOOKS_PART = 0.4;
 
 /** What is known of a stand before it is studied. */
 export interface StudyOptions {
-  readonly ready?: PrepareResult;
+  readonly ready?: Prepared;
   /** What the search has found. */
   readonly result?: Solution['result'];
 }
@@ -64,11 +64,11 @@ export function* studySteps(
     yield (LOOKS_PART * looks.length) / SCHOOLS.length;
   }
   const key = solutionKey(stand, bag);
-  if (!ready.ok || !traitsOf(stand).usesGlass) return { key, safety: UNASKED, looks, stock: null };
-  const answer = isAnswer(result) ? result : balance(ready.prepared);
-  const stock = betterStock(stand, bag, ready.prepared, answer);
+  if (!traitsOf(stand).usesGlass) return { key, safety: UNASKED, looks, stock: null };
+  const answer = isAnswer(result) ? result : balance(ready);
+  const stock = betterStock(stand, bag, ready, answer);
   yield LOOKS_PART;
-  const safety = yield* within(safetySteps(ready.prepared, answer), LOOKS_PART);
+  const safety = yield* within(safetySteps(ready, answer), LOOKS_PART);
   return { key, safety, looks, stock };
 }
 
@@ -96,9 +96,9 @@ export function withSchool(stand: Stand, school: School): Stand {
   return { ...stand, look: { ...rest, school } };
 }
 
-function underLook(stand: Stand, bag: Bag, school: School, own: PrepareResult): OtherLook {
+function underLook(stand: Stand, bag: Bag, school: School, own: Prepared): OtherLook {
   const { choice: _, ...other } = withSchool(stand, school);
-  const ready = own.ok ? { ok: true as const, prepared: underLookOf(own.prepared, other) } : own;
+  const ready = underLookOf(own, other);
   const derived = deriveStand(other, bag, solveStand(other, bag, { workedOut: 1, ready }), ready);
   return {
     school,

@@ -1,3 +1,4 @@
+import { degreesApart } from '@/core/units';
 import { type Stand } from '../stand/stand';
 import { type SunSide } from '../stand/terms';
 
@@ -13,7 +14,7 @@ export function sunSideOf({ look }: Stand): SunSide | null {
   if (look.sun) return look.sun;
   const { sunAzimuthDeg, viewAzimuthDeg } = look;
   if (sunAzimuthDeg === undefined || viewAzimuthDeg === undefined) return null;
-  const apart = Math.abs(((((sunAzimuthDeg - viewAzimuthDeg) % 360) + 540) % 360) - 180);
+  const apart = degreesApart(sunAzimuthDeg, viewAzimuthDeg);
   if (apart > BEHIND_OVER_DEG) return 'behind';
   return apart < AHEAD_UNDER_DEG ? 'ahead' : 'side';
 }

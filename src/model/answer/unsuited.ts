@@ -1,8 +1,8 @@
 import { type Balance, type Candidate, LEVEL_ALLOWANCE, leftWithoutGlass, type Spot } from '@/core/balance';
-import { bracketOf } from './bracket';
+import { bracketFor } from '@/core/exposure';
+import { bracketRequest } from './bracket';
 import { type Derived } from './derive';
 import { type Prepared } from './prepare';
-import { type Stand } from '../stand/stand';
 
 /** A best fit above this suits no skyline, stops (solver: where no sheet suits). */
 const SUITS_UNDER = 0.8;
@@ -30,12 +30,12 @@ export interface Unsuited {
 }
 
 /** That no sheet suits a stand, by what, and what would; null where one does, where none is wanted, or it is not known. */
-export function unsuitedOf(stand: Stand, { balance, prepared }: Derived): Unsuited | null {
+export function unsuitedOf({ balance, prepared }: Derived): Unsuited | null {
   if (!balance?.advice || !prepared || balance.neededStops === 0 || balance.spanStops === null) return null;
   // the least glass is not chosen by how it fits
   if (balance.advice.fitStops <= SUITS_UNDER || balance.least || prepared.lacks) return null;
   const sheet = sheetOf(balance);
-  return { by: sheet && misfitOf(sheet), instead: insteadOf(stand, prepared) };
+  return { by: sheet && misfitOf(sheet), instead: insteadOf(prepared) };
 }
 
 /** The best candidate that has a sheet. */
@@ -57,12 +57,13 @@ function misfitOf({ line, spillWorst, levelStops, unevenStops }: Candidate): Mis
   return found.reduce((most, next) => (next[0] > most[0] ? next : most))[1];
 }
 
-function insteadOf(stand: Stand, prepared: Prepared): Instead {
+function insteadOf(prepared: Prepared): Instead {
   const { input, laid } = prepared;
   if (!laid.ok) return { kind: 'none' };
   const { enough, liftStops } = leftWithoutGlass(prepared, laid.target);
   if (enough) return { kind: 'lift', stops: liftStops };
-  const bracket = bracketOf(stand, prepared, laid.target.sides.darkMeanEv - input.look.placementStops);
+  const baseEv = laid.target.sides.darkMeanEv - input.look.placementStops;
+  const bracket = bracketFor(bracketRequest(prepared, baseEv));
   // one frame would hold it, too dark to be lifted well
-  return bracket.ok ? { kind: 'bracket', frames: Math.max(2, bracket.frames.length) } : { kind: 'none' };
+  return bracket.ok ? { kind: 'bracket', frames: Math.max(2, bracket.evs.length) } : { kind: 'none' };
 }

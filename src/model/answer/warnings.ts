@@ -1,15 +1,16 @@
+import { polarises } from '@/core/glass';
 import { darkerThanReflection } from '@/core/balance';
 import { type LightField, REGION_CODES, type UnknownLight, unknownLight } from '@/core/field';
-import { beamInFrame, cornerVignette, dimmingField } from '@/core/optics';
+import { beamInFrame, cornerVignette, crossedInCorners, crossedWithin, dimmingField } from '@/core/optics';
 import { signalToNoise, stopsBelowBase } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Bag, filtersById } from '../bag/bag';
 import { type Derived, type Glass } from './derive';
 import { traitsOf } from '../stand/looks';
 import { openingsOf } from '../bag/openings';
-import { fittedPolariser } from '../bag/on-lens';
+import { fittedFilters, fittedPolariser } from '../bag/on-lens';
 import { polariserOn } from './polariser';
-import { type Prepared, type SheetLack } from './prepare';
+import { frameOf, type Prepared, type SheetLack } from './prepare';
 import { perhapsTheSun } from './perhaps-the-sun';
 import { type Stand } from '../stand/stand';
 
@@ -39,6 +40,13 @@ export type Warning =
       readonly readingIds: readonly string[];
     }
   | { readonly code: 'polariser-uneven'; readonly stops: number }
+  /** A variable ND is set so strong that its corners part from its middle; it would not up to so much. */
+  | {
+      readonly code: 'variable-cross';
+      readonly stops: number;
+      readonly focalLengthMm: number;
+      readonly evenUpToStops: number;
+    }
   | { readonly code: 'noisy'; readonly signalToNoise: number; readonly iso: number }
   | { readonly code: 'no-grad-at-hand'; readonly lacks: SheetLack }
   | { readonly code: 'iso-below-base'; readonly lostStops: number }
@@ -94,6 +102,7 @@ export function warningsOf(stand: Stand, bag: Bag, derived: Derived, glass: Glas
   if (rough.length) warnings.push({ code: 'reading-without-place', readingIds: rough });
   warnings.push(...photoWarnings(input.field));
   warnings.push(...polariserWarnings(stand, bag));
+  warnings.push(...variableWarnings(stand, bag));
   const isWanted = (balance?.neededStops ?? 0) > 0 || prepared.lacks === 'no-slot';
   if (prepared.lacks && isWanted && usesGlass)
     warnings.push({ code: 'no-grad-at-hand', lacks: prepared.lacks });
@@ -123,7 +132,7 @@ function photoWarnings(field: LightField): Warning[] {
 
 function polariserWarnings(stand: Stand, bag: Bag): Warning[] {
   const on = fittedPolariser(stand, bag) !== undefined;
-  const through = (ids: readonly string[] = []) => filtersById(bag, ids).some((f) => f.kind === 'polariser');
+  const through = (ids: readonly string[] = []) => filtersById(bag, ids).some(polarises);
   const differing = stand.readings.filter((r) => through(r.throughFilterIds) !== on).map((r) => r.id);
   const used = on || stand.readings.some((r) => through(r.throughFilterIds));
   const effect = on ? polariserOn(stand, bag) : null;
@@ -135,6 +144,22 @@ function polariserWarnings(stand: Stand, bag: Bag): Warning[] {
       ? [{ code: 'polariser-uneven', stops: effect.atAxis.brightest - effect.atAxis.darkest } as const]
       : []),
   ];
+}
+
+/** Corners that part from the middle by more than this show, stops. */
+const CROSS_WORTH = 0.5;
+
+/** What a variable ND on the lens does to the corners: its two polarisers make a cross of a wide frame near its strong end. */
+function variableWarnings(stand: Stand, bag: Bag): Warning[] {
+  const { focalLengthMm } = stand.lens;
+  const frame = frameOf(stand.camera);
+  return fittedFilters(stand, bag).flatMap((filter): Warning[] => {
+    if (filter.kind !== 'variable') return [];
+    const stops = crossedInCorners(filter.stops - filter.leastStops, focalLengthMm, frame);
+    if (stops <= CROSS_WORTH) return [];
+    const evenUpToStops = filter.leastStops + crossedWithin(CROSS_WORTH, focalLengthMm, frame);
+    return [{ code: 'variable-cross', stops, focalLengthMm, evenUpToStops }];
+  });
 }
 
 const FEATURE = REGION_CODES.indexOf('feature');

@@ -14,7 +14,7 @@ export function withoutAssumed({ assumed: _, slots: __, holder: ___, pouch: ____
 /** Once its glass or its holder has been changed, by hand or by a file, a bag is no longer assumed. */
 export function asSaid(before: Bag, after: Bag): Bag {
   // two tabs' bags that are joined are made anew, alike or not
-  const isSame = (['filters', 'slots', 'holder'] as const).every((part) =>
+  const isSame = (['filters', 'slots', 'holder', 'holders'] as const).every((part) =>
     sameContent(before[part], after[part]),
   );
   return after.assumed && !isSame ? ownedBag(after) : after;

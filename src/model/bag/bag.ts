@@ -4,7 +4,9 @@ import {
   type GlassKind,
   DEFAULT_SHEET_WIDTH_MM,
   densityAlong,
+  isDensity,
   kindNamed,
+  polarises,
   profileJoints,
   type Sheet,
   type SheetKind,
@@ -26,6 +28,8 @@ export type BagLens = NonNullable<Bag['lenses']>[number];
 export type BagCamera = NonNullable<Bag['cameras']>[number];
 /** What of the holder bears on the seat and on the corners of the picture. */
 export type Holder = NonNullable<Bag['holder']>;
+/** A holder beside the usual one, with its slots and the lenses that it goes on. */
+export type FurtherHolder = NonNullable<Bag['holders']>[number];
 /** A round opening between the lens and the slots: an adapter, a screwed filter, a polariser's ring. */
 export type Ring = NonNullable<Holder['rings']>[number];
 
@@ -34,6 +38,12 @@ export const isSheet = (filter: Filter): filter is SheetFilter => kindNamed(filt
 /** The filters that ids name, in their order; those that are not in the bag are left out. */
 export const filtersById = ({ filters }: Bag, ids: readonly string[]): Filter[] =>
   ids.flatMap((id) => filters.find((f) => f.id === id) ?? []);
+
+/** Whether a filter takes a slot of the holder: what sits behind it or on the thread takes none. */
+export const takesSlot = ({ sits }: Pick<Filter, 'sits'>): boolean => (sits ?? 'slot') === 'slot';
+
+/** Whether a filter only takes light from the whole frame: an ND, and no polariser with it. */
+export const isPlainNd = (filter: Filter): boolean => isDensity(filter) && !polarises(filter);
 
 /** The filters that advice is made from: those in use, and of them those that are along today. */
 export function filtersAtHand({ filters, pouch }: Bag): Filter[] {
@@ -50,6 +60,13 @@ export function sheetOf(filter: SheetFilter): Sheet {
     ...(sheetLengthMm === undefined ? {} : { reachMm: sheetReach(sheetLengthMm, seamFromDarkEndMm) }),
   };
 }
+
+/** Sheets this much narrower or wider than the holder takes still slide in it, mm. */
+const SLACK_MM = 2;
+
+/** Whether a sheet goes into the holder; one of unknown width, or into one of unknown width, does. */
+export const fitsHolder = ({ sheetWidthMm: own }: Pick<Filter, 'sheetWidthMm'>, holder?: Holder): boolean =>
+  own === undefined || holder?.sheetWidthMm === undefined || Math.abs(own - holder.sheetWidthMm) <= SLACK_MM;
 
 /** Length of the holder's rail above the lens axis, mm: as the bag says, or half the width of its sheets. */
 export function railAboveAxisMm(filter: SheetFilter, holder?: Holder): number {

@@ -7,6 +7,7 @@ import {
   archiveFilter,
   duplicateFilter,
   filterFromLabel,
+  freeName,
   mountedCamera,
   mountedLens,
   putFilter,
@@ -15,6 +16,7 @@ import {
   removeLens,
   restoreFilter,
   restoreLens,
+  sameGlass,
   takeAlong,
 } from './edits';
 import { lensOf, prepareStand } from '../answer/prepare';
@@ -39,7 +41,7 @@ describe('the pouch', () => {
     const without = takeAlong(bag, 'hard-2', false);
     expect(ids(without)).toEqual(all.filter((id) => id !== 'hard-2'));
     const ready = prepareStand(testStand(), without);
-    expect(ready.ok && ready.prepared.input.sheets.map((s) => s.id)).toEqual(ids(without));
+    expect(ready.input.sheets.map((s) => s.id)).toEqual(ids(without));
     expect(takeAlong(without, 'hard-2', true)).toEqual(bag);
   });
 
@@ -148,5 +150,28 @@ describe('a filter made from its label', () => {
     expect(made('2 stop band')).toMatchObject({ kind: 'band', bandWidthMm: 24 });
     expect(made('ND1000 dyed')).toEqual({ id: 'g9', kind: 'neutral', stops: 10, body: 'dyed' });
     expect(made('polariser')).toEqual({ id: 'g9', kind: 'polariser', baseLossStops: 1.5 });
+  });
+});
+
+describe('glass that one has already (fault 39)', () => {
+  const labelled = (text: string) => {
+    const read = readLabel(text);
+    if (!read.ok) throw new Error(read.reason);
+    return filterFromLabel(read, 'typed', bag);
+  };
+
+  it('is known by what it is, whatever it is called', () => {
+    expect(sameGlass(bag, labelled('2 stops hard'))?.id).toBe('hard-2');
+    expect(sameGlass(bag, labelled('0.6 HE'))?.id).toBe('hard-2');
+    expect(sameGlass(bag, labelled('0.6 SE'))?.id).toBe('soft-2');
+    expect(sameGlass(bag, labelled('0.75 hard'))).toBeUndefined();
+  });
+
+  it('gets a number of its own where its name is there', () => {
+    const named: Bag = {
+      filters: ['0.9 soft', '0.9 soft (2)'].map((name) => ({ ...labelled('0.9 soft'), id: name, name })),
+    };
+    expect(freeName('0.9 soft', named)).toBe('0.9 soft (3)');
+    expect(freeName('0.6 soft', named)).toBe('0.6 soft');
   });
 });

@@ -1,6 +1,15 @@
-import { assumedTransitionMm, kindNamed, type ReadLabel } from '@/core/glass';
-import { asKind, type Bag, type BagCamera, type BagLens, type Filter, newSheet } from './bag';
-import { markedName } from '../documents/names';
+import { assumedTransitionMm, kindNamed, type GlassKind, type GoodLabel } from '@/core/glass';
+import {
+  asKind,
+  type Bag,
+  type BagCamera,
+  type BagLens,
+  type Filter,
+  type FurtherHolder,
+  newSheet,
+} from './bag';
+import { sameContent } from '../documents/alike';
+import { markedName, nextName } from '../documents/names';
 import { type Camera, type StandLens } from '../stand/stand';
 import { type Orientation } from '../stand/terms';
 
@@ -97,6 +106,16 @@ export const restoreLens = (bag: Bag, lens: BagLens, index: number): Bag => ({
 });
 export const removeLens = (bag: Bag, id: string): Bag => ({ ...bag, lenses: without(bag.lenses, id) });
 
+export const putHolder = (bag: Bag, holder: FurtherHolder): Bag => ({
+  ...bag,
+  holders: put(bag.holders, holder),
+});
+export const restoreHolder = (bag: Bag, holder: FurtherHolder, index: number): Bag => ({
+  ...bag,
+  holders: insert(bag.holders, holder, index),
+});
+export const removeHolder = (bag: Bag, id: string): Bag => ({ ...bag, holders: without(bag.holders, id) });
+
 export const putCamera = (bag: Bag, camera: BagCamera): Bag => ({
   ...bag,
   cameras: put(bag.cameras, camera),
@@ -127,9 +146,32 @@ export function mountedCamera(
   return { ...camera, orientation };
 }
 
+/** A name for a filter that tells it from all others of the bag: the one that is printed, numbered where it is there already. */
+export function freeName(printed: string, { filters }: Bag): string {
+  const taken = new Set(filters.map((f) => f.name));
+  return taken.has(printed)
+    ? nextName(
+        printed,
+        filters.flatMap((f) => f.name ?? []),
+      )
+    : printed;
+}
+
+/** A filter of the bag that is just this one, whatever it is called; undefined for none. */
+export const sameGlass = ({ filters }: Bag, filter: Filter): Filter | undefined =>
+  filters.find((f) => !f.archived && sameContent(nameless(f), nameless(filter)));
+
+const nameless = ({ id: _, name: __, archived: ___, remarks: ____, ...glass }: Filter) => glass;
+
+/** Glass that is not held in a slot is screwed to the lens. */
+const onThread = (kind: GlassKind, diameterMm: number | null): boolean =>
+  diameterMm !== null || kind === 'variable' || kind === 'combined';
+
+type Told = Pick<GoodLabel, 'label'> & Partial<Omit<GoodLabel, 'label' | 'ok'>>;
+
 /** A filter that a label names; what it leaves open is filled as on the other sheets, or as usual. */
 export function filterFromLabel(
-  { label, sizeMm, body }: Pick<Extract<ReadLabel, { ok: true }>, 'label' | 'sizeMm' | 'body'>,
+  { label, sizeMm, body, rangeStops, diameterMm = null, unread = [] }: Told,
   id: string,
   bag: Bag,
 ): Filter {
@@ -138,8 +180,20 @@ export function filterFromLabel(
   const { kind, transition } = label;
   const { printed, seated } = kindNamed(kind);
   const stops = label.stops ?? printed?.usualStops ?? 0;
-  if (!seated) return asKind({ id, kind: 'neutral', stops, ...glass, ...size }, kind);
+  const said = {
+    ...(onThread(kind, diameterMm) ? { sits: 'thread' as const } : {}),
+    ...(diameterMm === null ? {} : { diameterMm }),
+    ...(unread.length ? { remarks: unread.join(' ') } : {}),
+  };
+  if (!seated) {
+    const made = asKind({ id, kind: 'neutral', stops, ...glass, ...size }, kind);
+    return {
+      ...made,
+      ...(rangeStops ? { leastStops: rangeStops[0], mostStops: rangeStops[1] } : {}),
+      ...said,
+    };
+  }
   const like = { ...newSheet(id, bag), ...glass, ...size };
   const transitionMm = assumedTransitionMm(transition ?? printed?.transition ?? 'hard', like.sheetWidthMm);
-  return asKind({ ...like, kind: 'graduated', stops, transitionMm }, kind);
+  return { ...asKind({ ...like, kind: 'graduated', stops, transitionMm }, kind), ...said };
 }

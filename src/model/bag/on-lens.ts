@@ -1,5 +1,6 @@
+import { isDensity, polarises } from '@/core/glass';
 import { type FittedFilter, type Stand } from '../stand/stand';
-import { type Bag, filtersById } from './bag';
+import { type Bag, type Filter, filtersById, isSheet, type SheetFilter } from './bag';
 
 /** Puts a filter on the lens beside the grads, or takes it off. */
 export function putFitted(stand: Stand, filterId: string, on: boolean): Stand {
@@ -7,17 +8,24 @@ export function putFitted(stand: Stand, filterId: string, on: boolean): Stand {
   return { ...stand, fitted: on ? [...others, { filterId }] : others };
 }
 
-/** The polariser on the lens, if there is one. */
-export const fittedPolariser = (stand: Pick<Stand, 'fitted'>, bag: Bag): FittedFilter | undefined =>
-  stand.fitted?.find((f) => filtersById(bag, [f.filterId]).some((b) => b.kind === 'polariser'));
-
-/** The NDs on the lens. */
-export const fittedNds = ({ fitted = [] }: Stand, bag: Bag): string[] =>
+/** Glass on the lens that is no sheet, as it was put on. */
+export const fittedFilters = (
+  { fitted = [] }: Pick<Stand, 'fitted'>,
+  bag: Bag,
+): Exclude<Filter, SheetFilter>[] =>
   filtersById(
     bag,
     fitted.map((f) => f.filterId),
-  )
-    .filter((f) => f.kind === 'neutral')
+  ).filter((f): f is Exclude<Filter, SheetFilter> => !isSheet(f));
+
+/** The polariser on the lens, if there is one. */
+export const fittedPolariser = (stand: Pick<Stand, 'fitted'>, bag: Bag): FittedFilter | undefined =>
+  stand.fitted?.find((f) => filtersById(bag, [f.filterId]).some(polarises));
+
+/** The NDs on the lens. */
+export const fittedNds = (stand: Pick<Stand, 'fitted'>, bag: Bag): string[] =>
+  fittedFilters(stand, bag)
+    .filter(isDensity)
     .map((f) => f.id);
 
 /** Puts these NDs on the lens in place of those that are there; a polariser stays. */

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { type Fields, type FieldType, GLASS_KINDS, type Kind, kindNamed } from '@/core/glass';
 import { MAX_FILTERS, MAX_GEAR, MAX_RINGS, MAX_SAMPLES } from '../stand/limits';
-import { GLASS_BODIES } from '../stand/terms';
+import { GLASS_BODIES, SEATS_OF_GLASS } from '../stand/terms';
 import { archived, fault, id, number, type ObjectOf, sensor, size, text, uniqueIds } from './schema-parts';
 
 const SAMPLES = (object: ObjectOf) =>
@@ -30,6 +30,16 @@ const FILTER = {
   sheetWidthMm: number('lengthMm').optional(),
   /** Where the seam lies, from the dark end; absent: at mid-sheet. */
   seamFromDarkEndMm: number('lengthMm').optional(),
+  /** Where it sits; absent: in a slot of the holder. */
+  sits: z.enum(SEATS_OF_GLASS).optional(),
+  /** Of round glass. */
+  diameterMm: number('lengthMm').optional(),
+  /** The length of the transition was stated, and not only taken for its name. */
+  transitionStated: z.literal(true).optional(),
+  /** What was found to be taken by glass that covers the whole frame; it wins over the label. */
+  measuredStops: number('stops').optional(),
+  /** What of its label was not understood, until it is looked at. */
+  remarks: text.optional(),
 };
 const BODY = { body: z.enum(GLASS_BODIES).optional() };
 
@@ -78,20 +88,32 @@ export function bagSchemas(object: ObjectOf) {
       fault(ctx, 'out-of-range', ['longestMm'], `longestMm is at least shortestMm (${l.shortestMm})`);
   });
   const camera = object({ id, archived, ...size, ...sensor });
+  const slots = number('slots').int().optional();
+  const holding = {
+    sheetWidthMm: number('lengthMm').optional(),
+    /** Length of the rail above the lens axis, mm; absent: half the sheet's width. */
+    railAboveAxisMm: number('lengthMm').optional(),
+    /** Clear width between the two edges of a slot, mm. */
+    slotOpeningMm: number('lengthMm').optional(),
+    /** How far each lies from the slot of a single grad, mm; positive towards the lens. */
+    rings: z
+      .array(object({ name: text, diameterMm: number('lengthMm'), behindSlotMm: number('offsetMm') }))
+      .max(MAX_RINGS)
+      .optional(),
+  };
+  const holder = object({
+    ...named,
+    slots,
+    ...holding,
+    /** Lenses of the bag that it goes on, where the usual one does not. */
+    lensIds: z.array(id).max(MAX_GEAR).optional(),
+  });
   const bag = object({
-    slots: number('slots').int().optional(),
-    holder: object({
-      sheetWidthMm: number('lengthMm').optional(),
-      /** Length of the rail above the lens axis, mm; absent: half the sheet's width. */
-      railAboveAxisMm: number('lengthMm').optional(),
-      /** Clear width between the two edges of a slot, mm. */
-      slotOpeningMm: number('lengthMm').optional(),
-      /** How far each lies from the slot of a single grad, mm; positive towards the lens. */
-      rings: z
-        .array(object({ name: text, diameterMm: number('lengthMm'), behindSlotMm: number('offsetMm') }))
-        .max(MAX_RINGS)
-        .optional(),
-    }).optional(),
+    /** The usual holder: on every lens that no other is for. */
+    slots,
+    holder: object(holding).optional(),
+    /** Holders beside the usual one. */
+    holders: z.array(holder).max(MAX_GEAR).superRefine(uniqueIds).optional(),
     filters: z.array(filter).max(MAX_FILTERS).superRefine(uniqueIds),
     lenses: z.array(lens).max(MAX_GEAR).superRefine(uniqueIds).optional(),
     cameras: z.array(camera).max(MAX_GEAR).superRefine(uniqueIds).optional(),

@@ -1,5 +1,6 @@
 import { type Bag } from '../bag/bag';
 import { mountedCamera, mountedLens } from '../bag/edits';
+import { notFittedFor } from '../stand/choice';
 import { type Stand } from '../stand/stand';
 import { ASSUMABLES } from '../stand/terms';
 
@@ -60,12 +61,27 @@ export function standToBegin(
   };
 }
 
+/** What belongs to one framing and does not go on to the next. */
+const OF_ONE_FRAMING = [
+  'shapes',
+  'notes',
+  'archived',
+  'picture',
+  'crop',
+  'lightAt',
+  'exposures',
+  'tripodUpTo',
+] as const satisfies readonly (keyof Stand)[];
+
 /**
  * The next framing from the same place: camera, light and glass are kept, what belongs to the old frame is not, its picture
  * among it. The skyline stays as a start, as an assumption.
  */
 export function nextStand(stand: Stand, { id, name, createdAt }: Omit<NewStand, 'like'>): Stand {
-  const { shapes: _, notes: __, archived: ___, picture: ____, crop: _____, lightAt: ______, ...kept } = stand;
+  const gone: readonly string[] = OF_ONE_FRAMING;
+  const kept = Object.fromEntries(
+    Object.entries(notFittedFor(stand)).filter(([part]) => !gone.includes(part)),
+  ) as Omit<Stand, (typeof OF_ONE_FRAMING)[number]>;
   const assumed = [...new Set([...(stand.assumed ?? []), 'skyline' as const])];
   return { ...kept, id, name, createdAt, assumed };
 }

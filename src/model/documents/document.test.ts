@@ -149,12 +149,12 @@ describe('glass that comes in', () => {
     const merged = mergeBag(ours, theirs, bringing);
     const here = broughtStand(documentOf(stand), theirs, merged.ids);
     expect(taken(here, merged.bag)).toBe(10);
-    expect(here.stand.readings[0]!.throughFilterIds).toEqual([merged.ids.get('g1')]);
-    expect(merged.bag.filters.find((f) => f.id === merged.ids.get('g1'))).toMatchObject({ stops: 10 });
+    expect(here.stand.readings[0]!.throughFilterIds).toEqual([merged.ids.glass.get('g1')]);
+    expect(merged.bag.filters.find((f) => f.id === merged.ids.glass.get('g1'))).toMatchObject({ stops: 10 });
     // the same again is here already, under the id that it has here
     const again = mergeBag(merged.bag, theirs, bringing);
     expect(again.bag).toBe(merged.bag);
-    expect(again.ids.get('g1')).toBe(merged.ids.get('g1'));
+    expect(again.ids.glass.get('g1')).toBe(merged.ids.glass.get('g1'));
   });
 
   it('that there is no room for is named, and kept by its stands (fault 6)', () => {

@@ -38,15 +38,26 @@ export function joinBags(
     filters: list('g', (b) => b.filters, MAX_FILTERS),
     lenses: list('l', (b) => b.lenses, MAX_GEAR),
     cameras: list('c', (b) => b.cameras, MAX_GEAR),
+    holders: list('h', (b) => b.holders, MAX_GEAR),
   };
   const [filters, lenses, cameras] = [all.filters.joined, all.lenses.joined, all.cameras.joined];
+  const holders = all.holders.joined;
   const settings = (bag: Bag) => [bag.slots, bag.holder];
   const [slots, holder] = [
     joinOne(base.slots, ours.slots, theirs.slots),
     joinOne(base.holder, ours.holder, theirs.holder),
   ];
   const pouch = pouchOf(versions, new Set(filters.map((f) => f.id)));
-  const { slots: _, holder: __, lenses: ___, cameras: ____, pouch: _____, assumed, ...rest } = theirs;
+  const {
+    slots: _,
+    holder: __,
+    lenses: ___,
+    cameras: ____,
+    holders: _____,
+    pouch: ______,
+    ...others
+  } = theirs;
+  const { assumed, ...rest } = others;
   return {
     bag: {
       ...rest,
@@ -55,6 +66,7 @@ export function joinBags(
       ...(holder === undefined ? {} : { holder }),
       ...(lenses.length || theirs.lenses ? { lenses } : {}),
       ...(cameras.length || theirs.cameras ? { cameras } : {}),
+      ...(holders.length || theirs.holders ? { holders } : {}),
       ...(pouch ? { pouch } : {}),
       ...(assumed && ours.assumed ? { assumed } : {}),
     },

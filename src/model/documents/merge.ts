@@ -112,15 +112,21 @@ const togetherReport = (reports: readonly MergeReport[]): MergeReport => ({
   leftOut: reports.flatMap((r) => r.leftOut),
 });
 
-/** A bag with another brought in, what became of each thing, and what each filter of theirs goes by here. */
+/** A bag with another brought in, what became of each thing, and what their things go by here. */
 export interface MergedBag {
   readonly bag: Bag;
   readonly report: MergeReport;
-  readonly ids: ReadonlyMap<string, string>;
+  readonly ids: RenamedIds;
+}
+
+/** What the glass and the holders of a bag that was brought in go by here. */
+export interface RenamedIds {
+  readonly glass: ReadonlyMap<string, string>;
+  readonly holders: ReadonlyMap<string, string>;
 }
 
 /**
- * A bag with another brought in; the holder, its slots and the pouch stay as they are here. The same bag where that brings
+ * A bag with another brought in; the usual holder, its slots and the pouch stay as they are here. The same bag where that brings
  * nothing. Stands that come with it are renamed by the `ids`.
  */
 export function mergeBag(ours: Bag, theirs: Bag, bringing: Bringing): MergedBag {
@@ -135,9 +141,14 @@ export function mergeBag(ours: Bag, theirs: Bag, bringing: Bringing): MergedBag 
   });
   const lenses = mergeList(ours.lenses, theirs.lenses, { ...things, letter: 'l', most: MAX_GEAR });
   const cameras = mergeList(ours.cameras, theirs.cameras, { ...things, letter: 'c', most: MAX_GEAR });
-  const all = [filters, lenses, cameras];
+  const theirHolders = theirs.holders?.map((h) => ({
+    ...h,
+    lensIds: h.lensIds?.map((id) => lenses.ids.get(id) ?? id),
+  }));
+  const holders = mergeList(ours.holders, theirHolders, { ...things, letter: 'h', most: MAX_GEAR });
+  const all = [filters, lenses, cameras, holders];
   const report = togetherReport(all.map((m) => m.report));
-  const { ids } = filters;
+  const ids = { glass: filters.ids, holders: holders.ids };
   if (all.every((m) => !m.added.length)) return { bag: ours, report, ids };
   const newIds = filters.added.map((f) => f.id);
   return {
@@ -147,6 +158,7 @@ export function mergeBag(ours: Bag, theirs: Bag, bringing: Bringing): MergedBag 
       filters: [...ours.filters, ...filters.added],
       ...(lenses.added.length ? { lenses: [...(ours.lenses ?? []), ...lenses.added] } : {}),
       ...(cameras.added.length ? { cameras: [...(ours.cameras ?? []), ...cameras.added] } : {}),
+      ...(holders.added.length ? { holders: [...(ours.holders ?? []), ...holders.added] } : {}),
     },
     report,
     ids,
@@ -154,13 +166,12 @@ export function mergeBag(ours: Bag, theirs: Bag, bringing: Bringing): MergedBag 
 }
 
 /** A stand as a file brings it, its glass going by the ids that it has here. */
-export function broughtStand(
-  document: StandDocument,
-  theirs: Bag,
-  ids: ReadonlyMap<string, string>,
-): StandDocument {
+export function broughtStand(document: StandDocument, theirs: Bag, ids: RenamedIds): StandDocument {
   const whole = withCopies(document, theirs);
-  return whole.bag ? whole : withRenamedGlass(whole, ids);
+  if (whole.bag) return whole;
+  const renamed = withRenamedGlass(whole, ids.glass);
+  const holderId = ids.holders.get(renamed.stand.holderId ?? '');
+  return holderId === undefined ? renamed : { ...renamed, stand: { ...renamed.stand, holderId } };
 }
 
 /** The stands of a backup that are to be added to those that are here, and what becomes of each. */

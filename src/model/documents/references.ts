@@ -9,6 +9,7 @@ export interface NamesGlass {
   readonly choice?: { readonly filterIds: readonly string[] } | undefined;
   readonly fitted?: readonly { readonly filterId: string }[] | undefined;
   readonly readings: readonly (Light & { readonly earlier?: readonly Light[] | undefined })[];
+  readonly through?: Light | undefined;
   readonly wholeScene?: Light | undefined;
 }
 
@@ -30,7 +31,7 @@ function lightWith<L extends Light>(light: L, at: Path, put: (id: string, path: 
  * @param put gives the id that is to stand at a path, from the one that stands there
  */
 export function withGlassIds<S extends NamesGlass>(stand: S, put: (id: string, path: Path) => string): S {
-  const { choice, fitted, wholeScene } = stand;
+  const { choice, fitted, through, wholeScene } = stand;
   return {
     ...stand,
     ...(choice
@@ -51,6 +52,7 @@ export function withGlassIds<S extends NamesGlass>(stand: S, put: (id: string, p
         ? { ...rest, earlier: earlier.map((light, k) => lightWith(light, [...at, 'earlier', k], put)) }
         : rest;
     }),
+    ...(through ? { through: lightWith(through, ['through'], put) } : {}),
     ...(wholeScene ? { wholeScene: lightWith(wholeScene, ['wholeScene'], put) } : {}),
   };
 }

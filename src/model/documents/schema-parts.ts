@@ -70,4 +70,6 @@ export const sensor = {
   readNoiseElectrons: number('electrons').optional(),
   /** Part of the frame's mean light that the lens spreads over all of it, 0 to 0.1; usually 0.005 to 0.02. */
   veilingGlarePart: number('glarePart').optional(),
+  /** After a long exposure the camera takes a dark frame as long again. */
+  darkFrame: z.literal(true).optional(),
 };

@@ -1,10 +1,12 @@
 import * as z from 'zod';
 import { ROLES } from '@/core/field';
+import { SKY_STATES } from '@/core/sky';
 import { shutterFromFileText } from '@/core/units';
 import {
   LIMITS,
   MAX_CELLS,
   MAX_EARLIER,
+  MAX_EXPOSURES,
   MAX_FILTERS,
   MAX_NOTES,
   MAX_PHOTO_SIDE,
@@ -14,7 +16,18 @@ import {
   MAX_TIME_TEXT,
 } from '../stand/limits';
 import { LOOKS, SCHOOLS } from '../stand/looks';
-import { ASSUMABLES, ORIENTATIONS, PHOTO_TYPES, SUN_SIDES, TREATMENTS } from '../stand/terms';
+import {
+  ASSUMABLES,
+  BLURS,
+  BRACKETS,
+  ORIENTATIONS,
+  PHOTO_TYPES,
+  SUN_SIDES,
+  TREATMENTS,
+  TRIPOD_STEPS,
+  WAYS,
+  WINDS,
+} from '../stand/terms';
 import { quoted } from './faults';
 import {
   archived,
@@ -30,29 +43,42 @@ import {
   uniqueIds,
 } from './schema-parts';
 
-/** What a stand is. */
-export function standSchema(object: ObjectOf) {
-  const drawnPoint = object({ u: number('drawn'), v: number('drawn') });
-  const pixels = z.number().int().min(1).max(MAX_PHOTO_SIDE);
-  const cells = z.number().int().min(1).max(MAX_CELLS);
-  const line = z.array(drawnPoint).max(MAX_POINTS);
+/** A mark ("1/30", "15") or seconds as text, or exact seconds as a number. */
+const shutter = z.union([z.string().max(MAX_TIME_TEXT), number('seconds')]).superRefine((time, ctx) => {
+  const read = typeof time === 'string' ? shutterFromFileText(time) : null;
+  if (read && !read.ok)
+    fault(
+      ctx,
+      read.reason === 'not-a-time' ? 'wrong-type' : 'out-of-range',
+      [],
+      read.reason === 'not-a-time'
+        ? `${quoted(String(time))} is no shutter time`
+        : `a shutter time lies between ${LIMITS.seconds[0]} and ${LIMITS.seconds[1]} s`,
+    );
+});
 
-  const camera = object({ ...size, orientation: z.enum(ORIENTATIONS).optional(), ...sensor });
+const pixels = z.number().int().min(1).max(MAX_PHOTO_SIDE);
+const cells = z.number().int().min(1).max(MAX_CELLS);
 
-  /** A mark ("1/30", "15") or seconds as text, or exact seconds as a number. */
-  const shutter = z.union([z.string().max(MAX_TIME_TEXT), number('seconds')]).superRefine((time, ctx) => {
-    const read = typeof time === 'string' ? shutterFromFileText(time) : null;
-    if (read && !read.ok)
-      fault(
-        ctx,
-        read.reason === 'not-a-time' ? 'wrong-type' : 'out-of-range',
-        [],
-        read.reason === 'not-a-time'
-          ? `${quoted(String(time))} is no shutter time`
-          : `a shutter time lies between ${LIMITS.seconds[0]} and ${LIMITS.seconds[1]} s`,
-      );
-  });
-  const metered = {
+const lightOrSettings = (
+  r: { aperture?: unknown; shutter?: unknown; iso?: unknown; ev100?: unknown },
+  ctx: Findings,
+) => {
+  const settings = ['aperture', 'shutter', 'iso'] as const;
+  const given = settings.filter((key) => r[key] !== undefined);
+  if (r.ev100 !== undefined && given.length)
+    fault(ctx, 'not-allowed', [given[0] as string], 'give ev100 or camera settings, not both');
+  if (r.ev100 === undefined)
+    for (const key of settings)
+      if (r[key] === undefined) {
+        fault(ctx, 'missing', [key], 'a reading has ev100, or aperture, shutter and iso');
+        break;
+      }
+};
+
+/** What a meter showed, and through what. */
+function meteredParts(object: ObjectOf) {
+  return {
     aperture: number('aperture').optional(),
     shutter: shutter.optional(),
     iso: number('iso').optional(),
@@ -63,23 +89,13 @@ export function standSchema(object: ObjectOf) {
     throughFilterIds: z.array(id).max(MAX_FILTERS).optional(),
     seat: object({ filterId: id, offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
   };
-  const lightOrSettings = (
-    r: { aperture?: unknown; shutter?: unknown; iso?: unknown; ev100?: unknown },
-    ctx: Findings,
-  ) => {
-    const settings = ['aperture', 'shutter', 'iso'] as const;
-    const given = settings.filter((key) => r[key] !== undefined);
-    if (r.ev100 !== undefined && given.length)
-      fault(ctx, 'not-allowed', [given[0] as string], 'give ev100 or camera settings, not both');
-    if (r.ev100 === undefined)
-      for (const key of settings)
-        if (r[key] === undefined) {
-          fault(ctx, 'missing', [key], 'a reading has ev100, or aperture, shutter and iso');
-          break;
-        }
-  };
+}
+
+/** A reading of a spot. */
+function readingSchema(object: ObjectOf) {
+  const metered = meteredParts(object);
   const light = object(metered).superRefine(lightOrSettings);
-  const reading = object({
+  return object({
     id,
     role: z.enum(ROLES),
     u: number('placed').optional(),
@@ -95,11 +111,16 @@ export function standSchema(object: ObjectOf) {
       fault(ctx, 'missing', [r.u === undefined ? 'u' : 'v'], 'u and v come together or not at all');
     lightOrSettings(r, ctx);
   });
+}
 
-  const look = object({
+/** What is wanted of the picture. */
+function lookSchema(object: ObjectOf) {
+  return object({
     school: z.enum(SCHOOLS),
     gapStops: z.number().optional(),
     follow: number('follow').optional(),
+    /** The bright top of the sky alone is held back, down to the rest of it. */
+    evensTop: z.literal(true).optional(),
     landPlacementStops: number('toneStops').optional(),
     sunAzimuthDeg: number('azimuthDeg').optional(),
     viewAzimuthDeg: number('azimuthDeg').optional(),
@@ -117,8 +138,11 @@ export function standSchema(object: ObjectOf) {
         `the gap of "${l.school}" lies between ${gap.range[0]} and ${gap.range[1]} stops`,
       );
   });
+}
 
-  const picture = object({
+/** The picture that fills the frame. */
+function pictureSchema(object: ObjectOf) {
+  return object({
     /** SHA-256 of the stored copy, in hexadecimal digits. */
     sha256: z.string().regex(/^[0-9a-f]{64}$/),
     type: z.enum(PHOTO_TYPES),
@@ -150,6 +174,115 @@ export function standSchema(object: ObjectOf) {
     exposure: object({ aperture: number('aperture'), shutter, iso: number('iso') }).optional(),
     takenAt: moment.optional(),
   });
+}
+
+/** The lens, and what is near it. */
+function lensSchema(object: ObjectOf) {
+  return object({
+    name: text.optional(),
+    focalLengthMm: number('focalLengthMm'),
+    /** Entrance pupil to the slot of a single grad, mm; absent: estimated. */
+    pupilToFilterMm: number('lengthMm').optional(),
+    /** The holder stands on a collar round a front that bulges, which moves the estimate. */
+    bulgingFront: z.boolean().optional(),
+    /** What the finder looks through, f-number. */
+    widestAperture: number('aperture').optional(),
+    /** The nearest thing in the frame, from the lens, m; absent: everything is taken as far. */
+    nearestSubjectM: number('subjectM').optional(),
+    /** The farthest thing that matters; absent: to infinity. */
+    farthestSubjectM: number('subjectM').optional(),
+    /** What the lens was focused on; absent: the hyperfocal distance. */
+    focusedM: number('subjectM').optional(),
+  });
+}
+
+/** Proportions and place of what is printed. */
+function cropSchema(object: ObjectOf) {
+  return object({
+    width: number('ratio'),
+    height: number('ratio'),
+    at: number('placed').optional(),
+  });
+}
+
+/** A piece of glass on the lens, and where. */
+function fittedSchema(object: ObjectOf) {
+  return object({
+    filterId: id,
+    slot: number('slots').int().optional(),
+    /** A polariser's transmission axis: 0 upright, positive clockwise from behind the camera. */
+    axisDeg: number('turnDeg').optional(),
+  });
+}
+
+/** How a bracket is to be made; absent parts are usual. */
+function bracketSchema(object: ObjectOf) {
+  return object({
+    /** A row of the camera's own, or one frame for each side; absent: as few frames as hold everything. */
+    by: z.enum(BRACKETS).optional(),
+    /** Of a row. */
+    frames: number('bracketFrames').int().optional(),
+    stepStops: number('bracketStepStops').optional(),
+    /** The time stays, ND and ISO change. */
+    alike: z.literal(true).optional(),
+  });
+}
+
+/** How long the exposure is to be, and how long one will wait for it. */
+function wantedTimeSchema(object: ObjectOf) {
+  return object({
+    seconds: number('wantedSeconds'),
+    /** What that time is for; absent: it was typed. */
+    blur: z.enum(BLURS).optional(),
+    longestSeconds: number('wantedSeconds').optional(),
+  });
+}
+
+/** The light to come, as far as the photographer has said how it will be. */
+function comingSchema(object: ObjectOf) {
+  return object({
+    sky: z.enum(SKY_STATES).optional(),
+    /** Whether the sun reaches the land of the frame; absent: for as long as it is up. */
+    landLit: z.boolean().optional(),
+    /** When something nearer than the horizon takes the sun from the land. */
+    litUntil: moment.optional(),
+    /** The moment that the glass was chosen for, by the forecast. */
+    fitFor: moment.optional(),
+  });
+}
+
+/** An exposure that was made by the countdown. */
+function exposureSchema(object: ObjectOf) {
+  return object({
+    openedAt: moment,
+    plannedSeconds: number('openSeconds'),
+    /** How long it was open: longer or shorter than planned. */
+    seconds: number('openSeconds'),
+  });
+}
+
+/** Glass that was chosen over the computed one, and where it sits. */
+function choiceSchema(object: ObjectOf) {
+  return object({
+    filterIds: z.array(id).max(2),
+    offsetMm: number('offsetMm'),
+    turnDeg: number('turnDeg'),
+    /** The glass alone was chosen: offset and turn are where it sat then, and its seat follows skyline and light. */
+    follows: z.literal(true).optional(),
+  });
+}
+
+/** What a stand is. */
+export function standSchema(object: ObjectOf) {
+  const drawnPoint = object({ u: number('drawn'), v: number('drawn') });
+  const line = z.array(drawnPoint).max(MAX_POINTS);
+  const shape = object({
+    id: id.optional(),
+    name: text.optional(),
+    region: z.enum([...ROLES, 'ignore']),
+    treat: z.enum(TREATMENTS).optional(),
+    points: line.min(3),
+  });
   return object({
     id,
     name: text,
@@ -160,70 +293,42 @@ export function standSchema(object: ObjectOf) {
     notes: text.optional(),
     /** What is to be held back, where it is not a sky: lit leaves above a fall, a white cliff. */
     skyName: text.optional(),
-    camera,
-    lens: object({
-      name: text.optional(),
-      focalLengthMm: number('focalLengthMm'),
-      /** Entrance pupil to the slot of a single grad, mm; absent: estimated. */
-      pupilToFilterMm: number('lengthMm').optional(),
-      /** The holder stands on a collar round a front that bulges, which moves the estimate. */
-      bulgingFront: z.boolean().optional(),
-      /** What the finder looks through, f-number. */
-      widestAperture: number('aperture').optional(),
-      /** The nearest thing in the frame, from the lens, m; absent: everything is taken as far. */
-      nearestSubjectM: number('subjectM').optional(),
-    }),
+    camera: object({ ...size, orientation: z.enum(ORIENTATIONS).optional(), ...sensor }),
+    lens: lensSchema(object),
     exposure: object({ aperture: number('aperture'), iso: number('iso') }),
     skyline: line.min(2),
     /** The picture that fills the frame; absent: a drawn ground. */
-    picture: picture.optional(),
+    picture: pictureSchema(object).optional(),
     /** What is printed of the frame: the largest of its proportions, `at` 0 left or top to 1 right or bottom; absent: all of it. */
-    crop: object({
-      width: number('ratio'),
-      height: number('ratio'),
-      at: number('placed').optional(),
-    }).optional(),
+    crop: cropSchema(object).optional(),
     /** Where the tripod stands. */
     place: object({ latitudeDeg: number('latitudeDeg'), longitudeDeg: number('longitudeDeg') }).optional(),
     /** What is to be kept out of the frame, a thing a line. */
     leaveOut: z.array(text).max(MAX_NOTES).optional(),
-    shapes: z
-      .array(
-        object({
-          id: id.optional(),
-          name: text.optional(),
-          region: z.enum([...ROLES, 'ignore']),
-          treat: z.enum(TREATMENTS).optional(),
-          points: line.min(3),
-        }),
-      )
-      .max(MAX_SHAPES)
-      .superRefine(uniqueIds)
-      .optional(),
-    readings: z.array(reading).max(MAX_READINGS).superRefine(uniqueIds),
-    /** One time for everything, without sky or land, for those who only want times through glass; it serves until a sky is read. */
-    wholeScene: light.optional(),
+    shapes: z.array(shape).max(MAX_SHAPES).superRefine(uniqueIds).optional(),
+    readings: z.array(readingSchema(object)).max(MAX_READINGS).superRefine(uniqueIds),
+    /** How the photographer began here; absent: not said yet. */
+    way: z.enum(WAYS).optional(),
+    /** What the camera read through all that was on: it sets the time until a sky is read, and needs neither sky nor land. */
+    through: object(meteredParts(object)).superRefine(lightOrSettings).optional(),
+    /** What `through` was called before minor 8. */
+    wholeScene: object(meteredParts(object)).superRefine(lightOrSettings).optional(),
     /** The photographer was asked for something to be held, and there is nothing. */
     nothingToHold: z.boolean().optional(),
-    look,
+    look: lookSchema(object),
+    bracket: bracketSchema(object).optional(),
+    /** The holder that is on, of those of the bag; absent: by the lens. */
+    holderId: id.optional(),
     /** What is on the lens beside the grads. */
-    fitted: z
-      .array(
-        object({
-          filterId: id,
-          slot: number('slots').int().optional(),
-          /** A polariser's transmission axis: 0 upright, positive clockwise from behind the camera. */
-          axisDeg: number('turnDeg').optional(),
-        }),
-      )
-      .max(MAX_FILTERS)
-      .optional(),
+    fitted: z.array(fittedSchema(object)).max(MAX_FILTERS).optional(),
+    wantedTime: wantedTimeSchema(object).optional(),
+    coming: comingSchema(object).optional(),
+    /** How far the list at the tripod has been gone through. */
+    tripodUpTo: z.enum(TRIPOD_STEPS).optional(),
+    wind: z.enum(WINDS).optional(),
+    exposures: z.array(exposureSchema(object)).max(MAX_EXPOSURES).optional(),
     /** The glass and the seat that the photographer chose over the computed ones. */
-    choice: object({
-      filterIds: z.array(id).max(2),
-      offsetMm: number('offsetMm'),
-      turnDeg: number('turnDeg'),
-    }).optional(),
+    choice: choiceSchema(object).optional(),
     /** What the photographer has not set for this stand: taken over from the last one, or usual. */
     assumed: z.array(z.enum(ASSUMABLES)).max(ASSUMABLES.length).optional(),
     archived,

@@ -14,6 +14,7 @@ import {
   type StandPhoto,
   withOffer,
   withPhoto,
+  withPictureTime,
   warningsOf,
 } from '..';
 import { sampleBag } from '../bag/bag';
@@ -47,10 +48,9 @@ describe('a stand with a picture', () => {
     expect(at(stand, 0.75)).toBeCloseTo(10, 1);
   });
 
-  it('goes by the exposure of the picture where no reading has a place', () => {
-    const readings = testStand().readings.map(({ u: _, v: __, ...r }) => r);
+  it('goes by the exposure of the picture where nothing was read', () => {
     const exposure = { aperture: 8, shutter: '1/60', iso: 100 };
-    const stand = withPhoto(testStand({ readings }), picture({ exposure }));
+    const stand = withPhoto(testStand({ readings: [] }), picture({ exposure }));
     expect(prepared(stand).input.field.tie).toMatchObject({ by: 'exposure-data', contrast: 1 });
     // mid-grey, 0.18, lies at EV 12
     expect(at(stand, 0.75)).toBeCloseTo(12 + Math.log2(0.1 / 0.18), 1);
@@ -68,10 +68,32 @@ describe('a stand with a picture', () => {
     expect(photoReading(stand, darkened(60), spot)).toBeNull();
   });
 
-  it('is spread from its readings where nothing ties the picture', () => {
+  it('is tied by readings without a place too, and by nothing where nothing is known', () => {
     const readings = testStand().readings.map(({ u: _, v: __, ...r }) => r);
-    const { tie } = prepared(withPhoto(testStand({ readings }), picture())).input.field;
-    expect(tie).toBeUndefined();
+    const tieOf = (stand: Stand) => prepared(withPhoto(stand, picture())).input.field.tie;
+    expect(tieOf(testStand({ readings }))).toMatchObject({ by: 'mean' });
+    expect(tieOf(testStand({ readings: [] }))).toBeUndefined();
+  });
+
+  it('tells sky and land by one time of the camera, of the land or of the whole frame', () => {
+    const empty = withPhoto(testStand({ readings: [] }), picture());
+    const ids = seededIds();
+    const light = { aperture: 8, shutter: '1/30', iso: 100 };
+    const byLand = withPictureTime(empty, sampleBag(), { of: 'land', light, id: 'own', newId: ids });
+    expect(byLand.readings.map((r) => [r.role, !!r.fromPicture])).toEqual([
+      ['land', false],
+      ['sky', true],
+    ]);
+    // the camera's own time stands for the land, and the sky lies above it as in the picture
+    const [land, sky] = prepared(byLand).input.field.readings;
+    expect(land!.ev100).toBeCloseTo(11, 6);
+    expect(sky!.ev100 - land!.ev100).toBeCloseTo(3, 1);
+    const byFrame = withPictureTime(empty, sampleBag(), { of: 'through', light, id: 'own', newId: ids });
+    expect(byFrame.through).toMatchObject(light);
+    expect(byFrame.readings.map((r) => r.role)).toEqual(['land', 'sky']);
+    // a second time takes the place of what the first one told
+    const again = withPictureTime(byLand, sampleBag(), { of: 'through', light, id: 'own', newId: ids });
+    expect(again.readings.filter((r) => r.fromPicture)).toHaveLength(2);
   });
 
   it('warns of a sky that is blown in it, until its brightest is read to be held', () => {

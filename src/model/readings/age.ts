@@ -1,4 +1,4 @@
-import { type MeteredLight, type Reading, type Stand } from '../stand/stand';
+import { type MeteredLight, type Reading, type Stand, throughLight } from '../stand/stand';
 
 /** Light has moved on when readings are older than this, minutes. */
 const STALE_AFTER_MINUTES = 10;
@@ -16,7 +16,8 @@ export function readingMinutes(reading: MeteredLight, now: number): number | nul
 
 /** Age of the oldest reading that says when it was taken, minutes. */
 export function oldestReadingMinutes(stand: Stand, now: number): number | null {
-  const lights = stand.readings.length || !stand.wholeScene ? stand.readings : [stand.wholeScene];
+  const through = throughLight(stand);
+  const lights = stand.readings.length || !through ? stand.readings : [through];
   const ages = lights.flatMap((r) => readingMinutes(r, now) ?? []);
   return ages.length ? Math.max(...ages) : null;
 }

@@ -2,13 +2,13 @@ import { type CameraSettings, incidentEv, secondsForEv } from '@/core/exposure';
 import { ROLES, type Role } from '@/core/field';
 import { daylightLux } from '@/core/sky';
 import { meteredEv } from '../answer/prepare';
-import { type MeteredLight, type Reading, type Stand } from '../stand/stand';
+import { type MeteredLight, type Reading, type Stand, throughLight } from '../stand/stand';
 
-/** What can be read: a spot of some role, or the whole scene in one time. */
-export type ReadRole = Role | 'scene';
+/** What can be read: a spot of some role, or the frame through all that is on. */
+export type ReadRole = Role | 'through';
 
 /** How much brighter than the land a spot of each role usually is, stops. */
-const ABOVE_LAND: Record<ReadRole, number> = { land: 0, feature: 0, water: 2, sky: 3, scene: 1.5 };
+const ABOVE_LAND: Record<ReadRole, number> = { land: 0, feature: 0, water: 2, sky: 3, through: 1.5 };
 
 /** The light to guess at where the night has no daylight left, EV at ISO 100. */
 const DARKEST_GUESS = -2;
@@ -42,9 +42,9 @@ export const guessSeconds = (
   usualLand: number,
 ): number => secondsForEv(guessEv(role, stand, usualLand), settings);
 
-/** The last reading of a role that is to be balanced, or the whole scene's. */
+/** The last reading of a role that is to be balanced, or the camera's through all that is on. */
 export const lastReading = (stand: Stand, role: ReadRole): MeteredLight | undefined =>
-  role === 'scene' ? stand.wholeScene : lastSpot(stand, role);
+  role === 'through' ? throughLight(stand) : lastSpot(stand, role);
 
 export const lastSpot = (stand: Stand, role: Role): Reading | undefined =>
   stand.readings.filter((r) => r.role === role && !r.limit).at(-1);

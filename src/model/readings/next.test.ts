@@ -31,7 +31,7 @@ const PICTURE: StandPhoto = {
 
 describe('which reading next', () => {
   it('is land, then sky, then the brightest to hold, asked for once', () => {
-    expect(next(testStand({ readings: [] }))).toMatchObject({ code: 'unread', role: 'land' });
+    expect(next(testStand({ way: 'meter', readings: [] }))).toMatchObject({ code: 'unread', role: 'land' });
     expect(next(testStand({ readings: [{ ...LAND, role: 'water' }] }))).toMatchObject({
       code: 'unread',
       role: 'sky',
@@ -42,7 +42,7 @@ describe('which reading next', () => {
   });
 
   it('is pointed at on its own side of the skyline', () => {
-    const land = next(testStand({ readings: [] }));
+    const land = next(testStand({ way: 'meter', readings: [] }));
     const sky = next(testStand({ readings: [LAND] }));
     expect(land && 'place' in land && land.place!.v).toBeGreaterThan(0.45);
     expect(sky && 'place' in sky && sky.place!.v).toBeLessThan(0.45);
@@ -99,6 +99,7 @@ describe('which reading next', () => {
 
 describe('readings from a picture at once', () => {
   const stand = testStand({
+    way: 'meter',
     readings: [],
     picture: PICTURE,
     skyline: [

@@ -1,10 +1,12 @@
-import { brightestPlace, type FramePoint, type Role, skylineAt, typicalPlace } from '@/core/field';
+import { brightestPlace, type FramePoint, type Role, typicalPlace } from '@/core/field';
 import { mean } from '@/core/numerics';
+import { middleOfSide } from '../frame/sides';
 import { isStale, readingMinutes } from './age';
 import { type Derived } from '../answer/derive';
+import { wayOf } from '../stand/way';
 import { traitsOf } from '../stand/looks';
 import { circleOn, photoReading, USUAL_ANGLE_DEG } from './photo-meter';
-import { type Reading, type Stand, type StandShape } from '../stand/stand';
+import { type Reading, type Stand, type StandShape, throughLight } from '../stand/stand';
 import { type Study } from '../answer/study';
 
 /** The reading that would help most now, and where it lies in the frame. */
@@ -27,7 +29,7 @@ export function nextReading(
   study: Study | null,
   nowMs: number,
 ): NextReading | null {
-  if (!traitsOf(stand).readsLight || stand.wholeScene || !prepared) return null;
+  if (!traitsOf(stand).readsLight || wayOf(stand) !== 'meter' || throughLight(stand)) return null;
   const counted = new Set(stand.readings.filter((r) => !r.limit).map((r) => r.role));
   if (!counted.has('land') && !counted.has('water'))
     return { code: 'unread', role: 'land', place: placeIn(stand, prepared, 'land') };
@@ -73,9 +75,10 @@ const circleIn = (stand: Stand) => {
 function placeIn(stand: Stand, { input: { field } }: Light, role: 'sky' | 'land'): FramePoint | null {
   const typical = field.tie ? typicalPlace(field, role, circleIn(stand)) : null;
   if (typical) return typical;
-  const at = skylineAt(stand.skyline)(0.5);
-  const [top, bottom] = role === 'sky' ? [0, at] : [at, 1];
-  return bottom - top > 0.05 ? { u: 0.5, v: (top + bottom) / 2 } : null;
+  const middle = middleOfSide(stand, role);
+  // from the middle of a side to the frame's edge is half its height
+  const height = 2 * (role === 'sky' ? middle.v : 1 - middle.v);
+  return height > 0.05 ? middle : null;
 }
 
 /** The brightest place of the sky, where a picture tells. */

@@ -1,10 +1,23 @@
 import { type Choice, type Stand } from './stand';
 
-/** The stand with glass at a seat that the photographer chose, or with the computed one again. */
+/** The stand with glass at a seat that the photographer chose, or with the computed one again: for the light as it is. */
 export const choose = (stand: Stand, choice: Choice | undefined): Stand => {
-  const { choice: _, ...rest } = stand;
+  const { choice: _, ...rest } = notFittedFor(stand);
   return choice ? { ...rest, choice } : rest;
 };
+
+/** The stand without the mark that its glass was chosen for a moment to come. */
+export function notFittedFor<S extends Pick<Stand, 'coming'>>(stand: S): S {
+  if (!stand.coming?.fitFor) return stand;
+  const { fitFor: _, ...coming } = stand.coming;
+  return { ...stand, coming };
+}
+
+/** The stand with glass that the forecast makes right at a moment to come, ISO 8601. */
+export const fitFor = (stand: Stand, choice: Choice, at: string): Stand => ({
+  ...choose(stand, choice),
+  coming: { ...stand.coming, fitFor: at },
+});
 
 /** Whether two choices name the same glass at the same seat. */
 export function sameChoice(a: Choice | undefined, b: Choice | undefined): boolean {
@@ -14,6 +27,7 @@ export function sameChoice(a: Choice | undefined, b: Choice | undefined): boolea
       !!b &&
       a.offsetMm === b.offsetMm &&
       a.turnDeg === b.turnDeg &&
+      a.follows === b.follows &&
       a.filterIds.join('\n') === b.filterIds.join('\n'))
   );
 }

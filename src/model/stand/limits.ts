@@ -24,7 +24,13 @@ export const LIMITS = {
   follow: [0, 1],
   toneStops: [-20, 20],
   spotAngleDeg: [0.01, 180],
+  /** A wanted time, and how long anybody waits for one. */
+  wantedSeconds: [1 / 1000, 86_400],
+  /** How long a shutter was open. */
+  openSeconds: [0, 604_800],
   slots: [1, 10],
+  bracketFrames: [2, 9],
+  bracketStepStops: [1 / 3, 3],
   azimuthDeg: [-360, 360],
   altitudeDeg: [-90, 90],
   electrons: [0, 10_000_000],
@@ -50,6 +56,8 @@ export const MAX_RINGS = 20;
 /** Cells along a side of a picture's figures, and pixels along a side of its stored copy. */
 export const MAX_CELLS = 240;
 export const MAX_PHOTO_SIDE = 4096;
+/** Exposures of a stand that are kept. */
+export const MAX_EXPOSURES = 500;
 /** Things to be kept out of the frame. */
 export const MAX_NOTES = 50;
 export const MAX_TEXT = 10_000;

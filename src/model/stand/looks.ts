@@ -1,4 +1,4 @@
-import { GAP_LOOK, HEAVY_LOOK, LEAST_LOOK, type LookSolver, SUN_LOOK } from '@/core/balance';
+import { DRAW_LOOK, GAP_LOOK, HEAVY_LOOK, LEAST_LOOK, type LookSolver, SUN_LOOK } from '@/core/balance';
 
 /** What a look is like: everything that parts one from another, but for its words (glossary: the looks). */
 export interface LookTraits {
@@ -35,6 +35,7 @@ export const LOOKS = {
   even: { ...KEEPS_A_GAP, gap: { usual: 0, range: [0, 0] } },
   natural: { ...KEEPS_A_GAP, gap: { usual: 1, range: [0.3, 2] } },
   heavy: { ...KEEPS_A_GAP, solver: HEAVY_LOOK, gap: { usual: -1, range: [-2, -0.3] } },
+  draw: { ...KEEPS_A_GAP, solver: DRAW_LOOK, gap: { usual: -1, range: [-2, -0.7] } },
   least: {
     ...KEEPS_A_GAP,
     solver: LEAST_LOOK,

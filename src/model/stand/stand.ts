@@ -19,6 +19,8 @@ export type Stand = Omit<StandOfFile, 'shapes'> & { readonly shapes?: readonly S
 export type Camera = Stand['camera'];
 export type StandLens = Stand['lens'];
 export type StandLook = Stand['look'];
+/** How a bracket is to be made. */
+export type BracketWish = NonNullable<Stand['bracket']>;
 /** A picture as a stand keeps it: where its pixels are found, and the figures read from it. */
 export type StandPhoto = NonNullable<Stand['picture']>;
 export type PhotoExposure = NonNullable<StandPhoto['exposure']>;
@@ -29,9 +31,15 @@ export type Choice = NonNullable<Stand['choice']>;
 /** A spot-meter reading. */
 export type Reading = Stand['readings'][number];
 /** What a meter showed of a spot, when, and through what: camera settings as they stood there, or an EV. */
-export type MeteredLight = NonNullable<Stand['wholeScene']>;
+export type MeteredLight = NonNullable<Stand['through']>;
 /** A reading as it is entered, which has no id yet, or one that has. */
 export type EnteredReading = Omit<Reading, 'id'> & { readonly id?: string };
+
+/** What the camera read through all that was on; minors before 8 called it the whole scene. */
+export const throughLight = ({
+  through,
+  wholeScene,
+}: Pick<Stand, 'through' | 'wholeScene'>): MeteredLight | undefined => through ?? wholeScene;
 
 /** The moment of a stand's light, ISO 8601: as it was told, else when the stand was begun. */
 export const momentOf = ({ lightAt, createdAt }: Pick<Stand, 'lightAt' | 'createdAt'>): string =>

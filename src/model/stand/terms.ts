@@ -11,8 +11,46 @@ export const ASSUMABLES = ['camera', 'lens', 'skyline'] as const;
 /** Parts of a stand that a new one starts with before anything is said of them. */
 export type Assumable = (typeof ASSUMABLES)[number];
 
+export const WAYS = ['meter', 'sheet', 'time', 'picture'] as const;
+/** How a photographer begins at a stand: both sides metered, a sheet put on by eye, a time alone, a picture. */
+export type Way = (typeof WAYS)[number];
+
+/** Ways to choose the frames of a bracket beside the fewest that hold everything: a row of the camera's own, one frame for each side. */
+export const BRACKETS = ['row', 'sides'] as const;
+
+export const BLURS = ['texture', 'soft', 'milk', 'fall', 'drain', 'streaks', 'people', 'longest'] as const;
+/** How what moves is to look: small waves, falling water, a draining wave, clouds, people; or as long as the glass gives. */
+export type Blur = (typeof BLURS)[number];
+
+export const WINDS = ['still', 'breeze', 'gusts'] as const;
+/** How the air moves at the tripod. */
+export type Wind = (typeof WINDS)[number];
+
+/** What is done at the tripod, in this order. */
+export const TRIPOD_STEPS = [
+  'compose',
+  'tripod',
+  'focus',
+  'camera',
+  'polariser',
+  'readings',
+  'grad',
+  'line',
+  'nd',
+  'rail',
+  'finder',
+  'leave-out',
+  'clean',
+  'still',
+] as const;
+export type TripodStep = (typeof TRIPOD_STEPS)[number];
+
 export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp', 'image/avif'] as const;
 export type PhotoType = (typeof PHOTO_TYPES)[number];
+
+export const SEATS_OF_GLASS = ['slot', 'behind', 'thread'] as const;
+/** Where glass sits: in a slot of the holder, behind it on the ring, or on the lens's thread. */
+export type SeatOfGlass = (typeof SEATS_OF_GLASS)[number];
 
 export const TREATMENTS = ['protect', 'tame', 'silhouette'] as const;
 

@@ -1,0 +1,25 @@
+import { type StandDocument } from '../documents/document';
+import { MAX_EXPOSURES } from '../stand/limits';
+import { type Stand } from '../stand/stand';
+import { type MadeExposure } from './countdown';
+
+/** The stand with exposures that were made; the oldest go where there are too many. */
+export const withExposures = (stand: Stand, made: readonly MadeExposure[]): Stand => ({
+  ...stand,
+  exposures: [
+    ...(stand.exposures ?? []),
+    ...made.map(({ openedMs, plannedSeconds, seconds }) => ({
+      openedAt: new Date(openedMs).toISOString(),
+      plannedSeconds,
+      // a hundredth is more than a finger tells
+      seconds: Math.round(100 * seconds) / 100,
+    })),
+  ].slice(-MAX_EXPOSURES),
+});
+
+/** A document with the exposures that another state of it has: they are records, and no undo takes them back. */
+export function withExposuresOf(document: StandDocument, { stand: now }: StandDocument): StandDocument {
+  if (document.stand.exposures === now.exposures) return document;
+  const { exposures: _, ...stand } = document.stand;
+  return { ...document, stand: now.exposures ? { ...stand, exposures: now.exposures } : stand };
+}
