@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { printedStrength } from '@/core/glass';
 import { LONGEST_MARK_SECONDS, nearestShutterMark, SHORTEST_MARK_SECONDS } from '@/core/units';
 
@@ -40,11 +39,22 @@ export function wholeOrTenth(value: number): string {
   return signed(value, Number.isInteger(Math.round(value * 10) / 10) ? 0 : 1);
 }
 
+/** Stops in whole thirds, as cameras step: "1⅔", "⅓", "2". */
+export function thirdsText(stops: number): string {
+  const thirds = Math.round(3 * stops);
+  const part = ['', '⅓', '⅔'][thirds % 3] as string;
+  const whole = Math.floor(thirds / 3);
+  return whole || !part ? `${whole}${part}` : part;
+}
+
 /** Millimetres to the half that a ruler and a thumb can set. */
 export const mmFigure = (mm: number): string => wholeOrTenth(Math.round(mm * 2) / 2);
 
 /** Degrees to the quarter, without needless noughts. */
 export const degreesFigure = (degrees: number): string => signed(degrees, 2).replace(/\.?0{1,2}$/, '');
+
+/** Beyond this nobody stands there: a time is no answer, s. */
+export const TOO_LONG_SECONDS = 3600;
 
 /** A time that a shutter shows or a watch measures: "1/8 s", "0.6 s", "2 min 8 s". */
 export function timeText(seconds: number): string {
@@ -60,6 +70,18 @@ export function timeText(seconds: number): string {
   return [hours && `${hours} h`, minutes && `${minutes} min`, !hours && rest && `${rest} s`]
     .filter(Boolean)
     .join(' ');
+}
+
+/** How long an exposure is, where that is an answer. */
+export const exposureText = (seconds: number): string =>
+  seconds > TOO_LONG_SECONDS ? 'over an hour' : timeText(seconds);
+
+/** A long time as a remote takes it: "0:45", "2:08", "1:04:00". */
+export function remoteText(seconds: number): string {
+  const whole = Math.round(seconds);
+  const two = (n: number) => String(n).padStart(2, '0');
+  const [hours, minutes] = [Math.floor(whole / 3600), Math.floor((whole % 3600) / 60)];
+  return hours ? `${hours}:${two(minutes)}:${two(whole % 60)}` : `${minutes}:${two(whole % 60)}`;
 }
 
 /** A mark as it stands on the camera: without its unit where it is a fraction. */
@@ -82,9 +104,6 @@ export function ageText(minutes: number): string {
   const days = hours / 24;
   return days < 60 ? `${Math.round(days)} days` : `${Math.round(days / 30.4)} months`;
 }
-
-/** The time of day of a moment, as clocks here show it: "05:41". */
-export const clockText = (moment: string): string => format(new Date(moment), 'HH:mm');
 
 /** "a", "a and b", "a, b and c". */
 export function listText(items: readonly string[]): string {

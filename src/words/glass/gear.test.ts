@@ -21,17 +21,20 @@ describe('a label in words', () => {
     ['ND8 hard grad', 'Graduated; 3 stops · 0.9 · ND8; hard, 8 mm, assumed; 100 × 150 mm.'],
     [
       '0.9 grad',
-      'Graduated; 3 stops · 0.9 · ND8; medium, 22 mm, assumed; 100 × 150 mm; the transition taken as medium, density understood.',
+      'Graduated; 3 stops · 0.9 · ND8; medium, 22 mm, assumed; 100 × 150 mm; the transition taken as medium, taken as density.',
     ],
     ['10 stop', 'ND; 10 stops · 3.0 · ND1000.'],
     ['polariser', 'Polariser; takes 1.5 stops from everything; loss of 1.5 stops assumed.'],
     [
       '0.6 hard from a friend',
-      'Graduated; 2 stops · 0.6 · ND4; hard, 8 mm, assumed; 100 × 150 mm; density understood. Not understood: from, friend.',
+      'Graduated; 2 stops · 0.6 · ND4; hard, 8 mm, assumed; 100 × 150 mm; taken as density. Not understood, and kept as a remark: from, friend.',
     ],
-    ['8 hard', 'Is 8 the stops or the factor? Say 8 stops, or ND8.'],
+    ['8 hard', '8 can be two things. Is it 8 stops or ND8?'],
     ['soft', 'How strong is it? Say 3 stops, 0.9 or ND8.'],
-    ['', 'Type what is printed on the rim: 0.9 soft, ND8 hard grad, ND1000, 10 stop, 3 stops reverse.'],
+    [
+      '',
+      'Type what is printed on the rim: 0.9 soft, ND8 hard grad, ND1000, 10 stop, 3 stops reverse, ND2-400.',
+    ],
   ])('"%s"', (text, words) => expect(understood(text)).toBe(words));
 
   it('gives a measured length without the mark of an assumption', () => {
@@ -94,7 +97,9 @@ describe('a slip in one line', () => {
   });
 
   it('says what comes first where there is no plan yet, and why there is none', () => {
-    expect(slipLine(slipFor(testStand({ readings: [] })))).toBe('Meter the land, then the sky');
+    expect(slipLine(slipFor(testStand({ readings: [] })))).toBe(
+      'Point the camera at the land, then at the sky',
+    );
     const heavy = testStand({
       look: { school: 'heavy' },
       readings: [

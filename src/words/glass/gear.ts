@@ -1,6 +1,6 @@
 import { estimatedPupilToFilterMm } from '@/core/optics';
-import { type BagCamera, type BagLens } from '@/model';
-import { wholeOrTenth } from '../figures/figures';
+import { type BagCamera, type BagLens, type FurtherHolder } from '@/model';
+import { listText, wholeOrTenth } from '../figures/figures';
 
 const rangeOf = ({ shortestMm, longestMm }: BagLens): string =>
   shortestMm === longestMm ? `${shortestMm} mm` : `${shortestMm} to ${longestMm} mm`;
@@ -35,6 +35,26 @@ export function cameraDetail(camera: BagCamera): string {
     `sensor ${wholeOrTenth(sensorWidthMm)} × ${wholeOrTenth(sensorHeightMm)} mm`,
     baseIso !== undefined ? `base ISO ${baseIso}` : null,
     highlightRoomStops !== undefined ? `highlight room ${wholeOrTenth(highlightRoomStops)} stops` : null,
+  ]
+    .filter(Boolean)
+    .join('; ');
+}
+
+const slotsText = (slots = 1): string => `${slots} ${slots === 1 ? 'slot' : 'slots'}`;
+
+/** A holder by its name, or by what it takes. */
+export const holderText = ({ name, sheetWidthMm, slots }: FurtherHolder): string =>
+  name?.trim() ||
+  `${sheetWidthMm === undefined ? 'holder' : `${wholeOrTenth(sheetWidthMm)} mm holder`}, ${slotsText(slots)}`;
+
+/** What a holder is beside its name, and which lenses it goes on. */
+export function holderDetail(holder: FurtherHolder, lenses: readonly BagLens[]): string {
+  const { name, sheetWidthMm, slots, lensIds = [] } = holder;
+  const on = lenses.filter((l) => lensIds.includes(l.id)).map(lensText);
+  return [
+    name?.trim() && sheetWidthMm !== undefined ? `${wholeOrTenth(sheetWidthMm)} mm` : null,
+    name?.trim() ? slotsText(slots) : null,
+    on.length ? `on ${listText(on)}` : 'chosen at the stand',
   ]
     .filter(Boolean)
     .join('; ');

@@ -71,6 +71,20 @@ describe('warnings', () => {
     expect(through(['p'], true)).toBeUndefined();
   });
 
+  it('tell of the cross that a variable ND leaves on a wide lens, and up to what it is even', () => {
+    const cross = (focalLengthMm: number, stops: number) => {
+      const variable = { id: 'v', kind: 'variable' as const, stops, leastStops: 1.5, mostStops: 9 };
+      const own = { ...bag, slots: 2, filters: [...bag.filters, variable] };
+      const lens = { focalLengthMm, pupilToFilterMm: 50 };
+      return texts(testStand({ lens, fitted: [{ filterId: 'v' }] }), own)['variable-cross'];
+    };
+    expect(cross(16, 8)).toMatch(
+      /dark cross: at 16 mm the corners may part .* by \d.*Up to \d.* it stays even/,
+    );
+    expect(cross(200, 3)).toBeUndefined();
+    expect(cross(16, 1.5)).toBeUndefined();
+  });
+
   it('name features that go black, silhouettes apart (fault 57)', () => {
     const points = [
       { u: 0.3, v: 0.1 },
@@ -186,9 +200,7 @@ describe('what is told beside the plan', () => {
       readings: [sky, { ...sky, id: 'r3', ev100: 16.6, u: 0.8 }, { ...sky, id: 'r4', u: 0.2 }, land],
     });
     const study = studyStand(stand, bag);
-    const looks = Object.fromEntries(
-      study.looks.map((l) => [l.school, otherLookText(l, bag, stand.readings)]),
-    );
+    const looks = Object.fromEntries(study.looks.map((l) => [l.school, otherLookText(l, bag)]));
     expect(looks).toMatchObject({
       bracket: 'one frame, lifted afterwards',
       sun: 'once it is said where the sun stands',

@@ -3,28 +3,28 @@ import { listText, mmFigure, percentText, stopsFigure, stopsText } from '../figu
 import { capital, type Spots, spotNames } from '../figures/spots';
 
 /** Why there is no plan, and what would help. */
-export function faultText(fault: StandFault, spots: Spots): string {
+export function faultText(fault: StandFault): string {
   switch (fault.reason) {
     case 'no-sky-reading':
-      return 'No sky reading yet. Meter the sky.';
+      return 'No sky reading yet. Point the camera at the sky.';
     case 'no-land-reading':
-      return 'No land reading yet. Meter the land.';
+      return 'No land reading yet. Point the camera at the land.';
     case 'nothing-to-judge':
       return 'Every part of the frame is marked to be ignored, so there is nothing to judge.';
     case 'no-seam':
       return 'The frame is nearly all sky or all land: there is no seam to lay. A plain ND may be what is wanted, or draw the line within the sky.';
     case 'sky-already-darker':
-      return 'The sky is the darker already, so there is nothing for a heavy sky to take. Choose another look.';
+      return 'The sky is the darker already, so there is nothing for this look to take. Choose another.';
     case 'all-sheets-show-edges':
       return `The edge of every sheet would show in this frame. A sheet ${fault.neededWidthMm} mm wide would do, or a longer lens.`;
     case 'no-sun-direction':
       return 'Where is the sun? Say whether it is behind you, at the side, ahead or hidden.';
+    case 'top-even-already':
+      return 'The top of this sky is no brighter than the rest, as far as it was read: read it high and low, or let the whole sky be held back again.';
     case 'no-reading':
       return 'No reading yet. Meter the brightest and the darkest part that must keep detail.';
     case 'window-too-small':
       return 'The window between highlight room and shadow room is under half a stop: no bracket covers anything with it. Look at the rooms of the camera.';
-    case 'reading-through-unseated-grad':
-      return `The reading of ${spotNames(spots)(fault.readingId)} was taken through a grad whose seat was not noted, so what the grad took from it is not known. Read it again without the grad.`;
   }
 }
 
@@ -58,6 +58,8 @@ export function warningText(warning: Warning, spots: Spots): string {
       return `${readings(warning.readingIds)} taken ${warning.on ? 'without the polariser that is' : 'through a polariser that is not'} on the lens: what it took is not known. Read again with the lens as it is.`;
     case 'polariser-uneven':
       return `The polariser would take ${stopsText(warning.stops)} more from one part of this sky than from another, and leave a dark band. Turn it back, or leave it off.`;
+    case 'variable-cross':
+      return `Set so strong, the variable ND can leave a dark cross: at ${warning.focalLengthMm} mm the corners may part from the middle by ${stopsText(warning.stops)}. Up to ${stopsText(warning.evenUpToStops)} it stays even here; a plain ND does at any strength.`;
     case 'iso-below-base':
       return `ISO below base: the sensor gathers no more light than at base, which costs ${stopsText(warning.lostStops)} of highlight room.`;
     case 'noisy':
@@ -84,6 +86,8 @@ export function lackText(lacks: SheetLack): string {
       return 'the bag has no grad: add those that you own, and they are compared';
     case 'none-along':
       return 'no grad is along today: mark those that are in the bag';
+    case 'none-fits':
+      return 'no grad that is along has the width that the holder takes: look at both in the bag';
     case 'no-slot':
       return 'what is on the lens leaves no slot for a grad: take an ND off, or say how many slots the holder has';
   }

@@ -1,7 +1,7 @@
 import { type FocusHelp, type Stand } from '@/model';
 
 /** Metres as they are set on a lens: two figures near by, one far off. */
-function metresText(metres: number): string {
+export function metresText(metres: number): string {
   if (metres >= 100) return `${Math.round(metres)} m`;
   return `${Number(metres.toPrecision(2))} m`;
 }

@@ -23,6 +23,7 @@ export const LOOK_NAMES: Record<School, string> = {
   even: 'Even',
   natural: 'Natural',
   heavy: 'Heavy',
+  draw: 'Draw out',
   least: 'Least glass',
   bracket: 'Bracket',
   sun: 'By the sun',
@@ -41,6 +42,7 @@ const LOOK_AIMS: Record<School, (brighter: string, darker: string) => string> = 
   even: (brighter, darker) => `${capital(brighter)} and ${darker} meet at the same tone.`,
   natural: (brighter) => `A little more light stays on the ${brighter}, as the eye sees it.`,
   heavy: (brighter, darker) => `The ${brighter} darker than the ${darker}.`,
+  draw: (brighter) => `An even ${brighter} brought down, for bands in grey cloud or blue at midday.`,
   least: (_, darker) =>
     `The weakest glass with which one exposure holds everything; the ${darker} to be lifted afterwards.`,
   bracket: () => 'No grad: several exposures, to be merged afterwards.',
@@ -65,10 +67,10 @@ export function lookLine(stand: Stand, brighter: Side): string {
 }
 
 /** What another look would have fitted: "2 stops, hard", "3 frames", or why it has no plan. */
-export function otherLookText({ filterIds, frames, fault }: OtherLook, bag: Bag, spots: Spots): string {
+export function otherLookText({ filterIds, frames, fault }: OtherLook, bag: Bag): string {
   // nobody has asked for this look: what it would have to know is not asked either
   if (fault?.reason === 'no-sun-direction') return 'once it is said where the sun stands';
-  if (fault) return faultText(fault, spots);
+  if (fault) return faultText(fault);
   if (frames !== null) return frames === 1 ? 'one frame, lifted afterwards' : `${frames} frames`;
   return glassNamed(bag, filterIds);
 }

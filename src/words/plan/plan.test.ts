@@ -72,10 +72,10 @@ describe('figures', () => {
 
 describe('the slip', () => {
   it('says what to meter first, and then next', () => {
-    expect(rows(testStand({ readings: [] }))[0]).toMatch(/^Meter the land, then the sky/);
-    expect(rows(testStand({ readings: [sky] }))[0]).toMatch(/^Now meter the land/);
+    expect(rows(testStand({ readings: [] }))[0]).toMatch(/^Point the camera at the land, then at the sky/);
+    expect(rows(testStand({ readings: [sky] }))[0]).toMatch(/^Now point the camera at the land/);
     const [glass, , expose] = rows(testStand({ readings: [land] }));
-    expect(glass).toMatch(/^Now meter the sky/);
+    expect(glass).toMatch(/^Now point the camera at the sky/);
     expect(expose).toBe('f/11, 1/8 s, ISO 100 | for the land alone');
   });
 
@@ -83,20 +83,21 @@ describe('the slip', () => {
     const stand = testStand();
     expect(slip(stand).state).toBe('ready');
     expect(rows(stand)).toEqual([
-      '2 stops, hard, level | ',
+      '2 stops, hard, level | takes 2.0 of 3.0; keeps the sky 1.0 brighter',
       expect.stringMatching(
-        /^\d+(\.5)? mm of sheet standing above the rail \| \d+(\.5)? to \d+(\.5)? is as good$/,
+        /^Along the skyline, 44 % down \| \d+(\.5)? mm above the rail, \d+(\.5)? to \d+(\.5)? is as good$/,
       ),
       'f/11, 1/8 s, ISO 100 | with the sky 1.2 above mid-grey',
     ]);
-    expect(slipSentence(slip(stand))).toMatch(/^2 stops, hard, level\. .* mid-grey\)\.$/);
+    expect(slipSentence(slip(stand))).toMatch(
+      /^2 stops, hard, level \(takes .*\)\. Along the skyline.* mid-grey\)\.$/,
+    );
   });
 
   it('says that no grad is needed, and why', () => {
-    expect(rows(testStand({ readings: [{ ...sky, ev100: 10.8 }, land] })).slice(0, 2)).toEqual([
-      'No grad needed | 0.8 stops from the land up to the sky, which may stay',
-      'nothing to seat | ',
-    ]);
+    const even = testStand({ readings: [{ ...sky, ev100: 10.8 }, land] });
+    expect(rows(even).slice(0, 2)).toEqual(['No grad needed | ', 'nothing to seat | ']);
+    expect(slip(even).lead).toMatch(/^Leave the grads in the bag: 0\.8 stops fit the sensor/);
   });
 
   it('turns the sheet upside down where the land is the brighter', () => {
@@ -108,8 +109,8 @@ describe('the slip', () => {
         ],
       }),
     );
-    expect(glass).toBe('2 stops, hard, upside down, level | ');
-    expect(seat).toMatch(/standing below the rail/);
+    expect(glass).toBe('2 stops, hard, upside down, level | takes 2.0 of 3.0; keeps the land 1.0 brighter');
+    expect(seat).toMatch(/mm below the rail/);
     expect(expose).toMatch(/with the land 1\.1 above mid-grey/);
   });
 
@@ -133,7 +134,7 @@ describe('the slip', () => {
     expect(rows(stand)).toEqual([
       'No grad: 3 frames | for 12 stops from darkest to brightest',
       'nothing to seat | ',
-      'f/11, 1/60 s, 1/8 s and 1 s, ISO 100 | darkest picture first',
+      "f/11, 1/60 s, 1/8 s and 1 s, ISO 100 | darkest picture first; on the camera's own: 3 frames, 3 stops apart, about the middle time",
     ]);
     expect(rows(testStand({ look: { school: 'bracket' } }))[0]).toMatch(/^No grad: one frame holds it/);
     const unread = slip(testStand({ look: { school: 'bracket' }, readings: [] }));
@@ -147,7 +148,7 @@ describe('the slip', () => {
     expect(slip(stand).state).toBe('ready');
     expect(rows(stand)).toEqual([
       '2 stops, hard, level | a guess by the sun, not a measurement',
-      expect.stringMatching(/standing above the rail/),
+      expect.stringMatching(/mm above the rail/),
       expect.stringMatching(/^not metered/),
     ]);
   });
@@ -170,12 +171,16 @@ describe('the slip', () => {
     const derived = deriveStand(stand, two, solveStand(stand, two));
     const [glass] = rows(stand, { derived });
     const [first, second] = derived.plan!.filters;
-    expect(glass).toBe(`${first!.name} with ${second!.name}, level | the first nearest the lens`);
+    expect(glass).toBe(
+      `${first!.name} with ${second!.name}, level | takes 5.0 of 6.0; keeps the sky 1.0 brighter; the first of them nearer the lens`,
+    );
   });
 
   it('calls what is held back by its own name', () => {
     const leaves = { skyName: 'foliage' };
-    expect(rows(testStand({ ...leaves, readings: [land] }))[0]).toMatch(/^Now meter the foliage/);
+    expect(rows(testStand({ ...leaves, readings: [land] }))[0]).toMatch(
+      /^Now point the camera at the foliage/,
+    );
     expect(rows(testStand(leaves))[2]).toMatch(/with the foliage 1\.2 above mid-grey/);
     expect(sideNames({ skyName: ' ' })).toEqual({ sky: 'sky', land: 'land' });
   });
@@ -186,7 +191,7 @@ describe('the slip', () => {
     const derived = deriveStand(stand, bag, solveStand(before, bag), prepareStand(stand, bag));
     const shown = slip(stand, { derived, search: 'working' });
     expect(shown.state).toBe('waiting');
-    expect(shown.rows[0].aside).toBe('being worked out anew');
+    expect(shown.rows[0].aside).toMatch(/^being worked out anew; takes/);
     expect(rows(stand, { derived: deriveStand(stand, bag, null), search: 'working' })[0]).toBe(
       'being worked out | ',
     );
@@ -195,8 +200,10 @@ describe('the slip', () => {
   it("names the photographer's choice beside what was computed", () => {
     const other = choose(testStand(), { filterIds: ['soft-3'], offsetMm: 10, turnDeg: 5 });
     const [glass, seat] = rows(other);
-    expect(glass).toBe('3 stops, soft, turned 5° clockwise | your choice; computed: 2 stops, hard');
-    expect(seat).toMatch(/^35 mm of sheet standing above the rail \| computed: \d+(\.5)? mm, level$/);
+    expect(glass).toBe(
+      '3 stops, soft, turned 5° clockwise | your choice; computed: 2 stops, hard; takes 1.9 of 3.0; keeps the sky 1.1 brighter',
+    );
+    expect(seat).toMatch(/ \| 35 mm above the rail; computed: \d+(\.5)? mm, level$/);
     expect(rows(choose(testStand(), { filterIds: [], offsetMm: 0, turnDeg: 0 }))[0]).toMatch(
       /^No grad \| your choice/,
     );
@@ -216,7 +223,7 @@ describe('the slip', () => {
     const stand = testStand({ fitted: [{ filterId: 'n10' }] });
     const derived = deriveStand(stand, withNd, solveStand(stand, withNd));
     expect(rows(stand, { derived })[2]).toBe(
-      'f/11, 2 min 8 s, bulb, ISO 100 | with 10.0 stops of ND or polariser on; with the sky 1.2 above mid-grey',
+      'f/11, bulb 2:08, ISO 100 | with 10.0 stops of ND or polariser on; with the sky 1.2 above mid-grey',
     );
   });
 
@@ -230,7 +237,7 @@ describe('the slip', () => {
       readings: [{ ...sky, v: 0.1 }, land, { id: 'x', role: 'land', u: 0.5, v: 0.9, ev100: 1, limit: true }],
     });
     const [, seat, expose] = rows(stand);
-    expect(seat).toMatch(/give or take \d(\.5)?, lens estimated/);
+    expect(seat).toMatch(/give or take \d(\.5)? mm, lens estimated/);
     expect(expose).toMatch(/land 2 not held/);
   });
 
@@ -238,7 +245,7 @@ describe('the slip', () => {
     const filters = [{ id: 'a', kind: 'graduated' as const, stops: 2, transitionMm: 8 }];
     const stand = testStand();
     const derived = deriveStand(stand, { filters }, solveStand(stand, { filters }));
-    expect(rows(stand, { derived })[1]).toMatch(/^Seam \d+(\.5)? mm above the lens axis/);
+    expect(rows(stand, { derived })[1]).toMatch(/ \| seam \d+(\.5)? mm above the lens axis/);
   });
 });
 

@@ -1,5 +1,5 @@
-import { type PolariserEffect, type WaterGlare } from '@/model';
-import { degreesFigure, stopsFigure } from '../figures/figures';
+import { type PolariserEffect, type PolariserPromise, type WaterGlare } from '@/model';
+import { degreesFigure, stopsFigure, stopsText } from '../figures/figures';
 
 const changeText = (stops: number): string =>
   `${stopsFigure(Math.abs(stops))} ${stops < 0 ? 'darker' : 'brighter'}`;
@@ -15,4 +15,21 @@ export function polariserText(effect: PolariserEffect | null): string {
 /** What a polariser leaves of the glare on still water. */
 export function waterGlareText({ depressionDeg, glareLeft }: WaterGlare): string {
   return `At the foot of the frame, ${Math.round(depressionDeg)}° below the horizon, still water keeps ${Math.round(glareLeft * 100)} % of its glare at best; near the horizon it keeps nearly all.`;
+}
+
+/** A promise below this is no reason to take it out of the pouch, stops. */
+const HARDLY_STOPS = 0.3;
+
+/** What a polariser would do here before it is on, and what it costs; what to say where that is not known. */
+export function polariserPromiseText(promise: PolariserPromise | null, lossStops: number): string {
+  const cost = `It takes ${stopsText(lossStops)} of everything, and the grad is judged after it.`;
+  if (!promise)
+    return `Say where the sun stands, and it is told what a polariser would do to this sky. ${cost}`;
+  const [least, most] = promise.darkerStops;
+  if (most < HARDLY_STOPS)
+    return `On this sky it would do next to nothing; on wet rock, leaves and near water it still takes glare. ${cost}`;
+  const range =
+    most - least < 0.1 ? stopsFigure(most) : `${stopsFigure(least)} (hazy) to ${stopsFigure(most)} (clear)`;
+  const band = promise.banded ? '; unevenly in a frame this wide, so that a band will show' : '';
+  return `It would make a clear sky here up to ${range} darker than the rest${band}. Under even cloud nothing. ${cost}`;
 }

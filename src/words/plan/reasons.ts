@@ -8,7 +8,6 @@ const LEVEL_WORTH = 0.3;
 const SPILL_WORTH = 0.1;
 const WORST_WORTH = 0.5;
 const LINE_WORTH = 0.3;
-const CLEAN_UNDER = 0.35;
 
 /** "sky 0.9 too bright", or null where it is about right. */
 export function levelText({ levelStops }: Pick<Candidate, 'levelStops'>, brighter: string): string | null {
@@ -118,7 +117,7 @@ const HARMS: readonly {
   },
 ];
 
-/** Why a set ranks where it does, what parts it from the first before all; each is a sentence with its figures. */
+/** Why a set ranks where it does, what parts it from the first before all; each is a sentence with its figures. None of one that only lies well. */
 export function reasonsText(
   candidate: Candidate,
   balance: Balance,
@@ -127,8 +126,7 @@ export function reasonsText(
 ): string[] {
   if (!candidate.set.length) return [noneText(balance, names)];
   const parting = partingText(candidate, balance, names);
-  const own = ownReasons(candidate, balance, outcome, names);
-  return parting === null ? own : [parting, ...own];
+  return [...(parting === null ? [] : [parting]), ...ownReasons(candidate, balance, outcome, names)];
 }
 
 function noneText({ brighter, spanStops, neededStops, least }: Balance, names: SideNames): string {
@@ -170,9 +168,5 @@ function ownReasons(
     reasons.push('Made for a glow along the skyline: over this sky it would leave the foot darkest.');
   if (candidate.levelCostStops !== null && candidate.levelCostStops > 0.05 && candidate.seat?.turnDeg)
     reasons.push(`Turned along the skyline: level would cost ${fitFigure(candidate.levelCostStops)}.`);
-  if (candidate.unevenStops <= CLEAN_UNDER)
-    reasons.unshift(
-      `Lies cleanly along the skyline: only ${fitFigure(candidate.unevenStops)} stops of unevenness show.`,
-    );
-  return reasons.length ? reasons : [`Shows ${fitFigure(candidate.unevenStops)} stops of unevenness.`];
+  return reasons;
 }

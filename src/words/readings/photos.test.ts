@@ -33,6 +33,7 @@ describe('the words for pictures', () => {
 
   it('say how rough its light is', () => {
     expect(tieText({ by: 'exposure-data', offsetEv: 12, contrast: 1 })).toContain('good to 1 or 2 stops');
+    expect(tieText({ by: 'mean', offsetEv: 12, contrast: 1 })).toContain('the one time');
     expect(tieText({ by: 'level', offsetEv: 12, contrast: 1 })).toContain('good to about a stop');
     expect(tieText({ by: 'contrast-and-level', offsetEv: 12, contrast: 1.24 })).toContain(
       'is 1.2 in the scene',

@@ -38,6 +38,8 @@ export function tieText(tie: PictureTie | null): string {
       return `Its light follows your readings; a stop in the picture is ${stopsFigure(tie.contrast)} in the scene.`;
     case 'level':
       return 'Its light follows your reading, its contrast is as stored: good to about a stop. Two readings 2 stops apart settle it.';
+    case 'mean':
+      return 'Its light follows the one time that your camera showed, its contrast is as stored: good to about a stop.';
     case 'exposure-data':
       return 'Its light is rough, from its exposure alone: good to 1 or 2 stops, since cameras bend tones. Place a reading on it.';
   }

@@ -5,7 +5,7 @@ import { fitFigure, mmFigure, percentText, stopsFigure, stopsText } from '../fig
 import { filterName } from '../glass/glass';
 import { levelText } from '../plan/reasons';
 import { otherSide, sideNames, type SideNames } from '../figures/sides';
-import { seatShortText } from '../plan/slip';
+import { seatShortText } from '../plan/slip-seat';
 import { type Working, type WorkingContext } from './types';
 
 /** The working of what the glass in use does: its seat, its seam and its fit. */
@@ -149,15 +149,18 @@ function fitWorkings({ figures, sticksOutMm, seat }: Glass, side: Side, names: S
       figure: stopsText(figures.leakStops),
       lines: [`Mean of what is still missing, over the ${brighter}.`],
     },
-    ...(playMm
-      ? [
-          {
-            of: 'play' as const,
-            title: 'Play',
-            figure: `${mmFigure(base + playMm[0])} to ${mmFigure(base + playMm[1])} mm`,
-            lines: ['How far the sheet may slide either way before the fit worsens by a tenth of a stop.'],
-          },
-        ]
-      : []),
+    ...playWorkings(playMm, base),
+  ];
+}
+
+function playWorkings(playMm: readonly [number, number] | null, base: number): Working[] {
+  if (!playMm) return [];
+  return [
+    {
+      of: 'play',
+      title: 'Play',
+      figure: `${mmFigure(base + playMm[0])} to ${mmFigure(base + playMm[1])} mm`,
+      lines: ['How far the sheet may slide either way before the fit worsens by a tenth of a stop.'],
+    },
   ];
 }

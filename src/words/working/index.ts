@@ -1,6 +1,6 @@
 import { glassWorkings } from './glass';
 import { exposeWorking, glassWorking, liftWorking, needWorking, safetyWorking, spanWorking } from './light';
-import { fallWorkings, meanWorkings, readingWorking, sceneWorking } from './readings';
+import { fallWorkings, meanWorkings, readingWorking, throughWorking } from './readings';
 import { type Working, type WorkingContext } from './types';
 
 export { offsetText } from './light';
@@ -15,7 +15,7 @@ export function workings(context: WorkingContext): Working[] {
     ...(derived.inUse?.outcome.readings ?? []).map((r) => readingWorking(context, prepared, r)),
     ...meanWorkings(context, prepared),
     ...fallWorkings(context),
-    sceneWorking(context),
+    throughWorking(context),
     spanWorking(prepared, derived),
     needWorking(context, prepared),
     glassWorking(context),

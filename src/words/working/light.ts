@@ -6,7 +6,8 @@ import { faultText } from '../plan/faults';
 import { fitFigure, isoFigure, listText, stopsFigure, stopsText, timeText } from '../figures/figures';
 import { glassName, glassNamed } from '../glass/glass';
 import { SUN_PLACES } from '../plan/looks';
-import { reasonsText } from '../plan/reasons';
+import { bracketFrameText, bracketNotes } from '../plan/bracket';
+import { judgementText } from '../plan/verdict';
 import { darkerName, sideNames } from '../figures/sides';
 import { toneText } from '../plan/tones';
 import { type SpotNames, spotNames } from '../figures/spots';
@@ -70,7 +71,11 @@ function needLines(stand: Stand, { spanStops }: Derived, input: Prepared['input'
       `What does not fit between the two is to be taken away, and no more than the span: ${need}.`,
     ];
   }
-  const { gapStops } = input.look;
+  const { gapStops, evensTop } = input.look;
+  if (evensTop)
+    return [
+      `Mean EV of the top third of the ${sideNames(stand).sky} less that of the rest of it: ${need}. The span does not count.`,
+    ];
   const kept =
     gap && gap.usual < 0
       ? `the sky is to come out ${stopsFigure(-gapStops)} darker`
@@ -81,9 +86,7 @@ function needLines(stand: Stand, { spanStops }: Derived, input: Prepared['input'
 export function glassWorking({ stand, bag, derived }: WorkingContext): Working | null {
   const { inUse, balance, fault } = derived;
   if (!inUse || !balance)
-    return fault
-      ? { of: 'glass', title: 'Glass', figure: 'no plan', lines: [faultText(fault, stand.readings)] }
-      : null;
+    return fault ? { of: 'glass', title: 'Glass', figure: 'no plan', lines: [faultText(fault)] } : null;
   const { figures } = inUse;
   return {
     of: 'glass',
@@ -92,7 +95,7 @@ export function glassWorking({ stand, bag, derived }: WorkingContext): Working |
     lines: [
       `${balance.compared} sets of your bag were compared, no grad being one of them, each at its best seat.`,
       ...(figures
-        ? [...reasonsText(figures, balance, inUse.outcome, sideNames(stand)), scoreText(figures)]
+        ? [...judgementText(figures, balance, inUse.outcome, sideNames(stand)), scoreText(figures)]
         : []),
       ...balance.ranking.slice(0, 5).map((r, i) => {
         const ids = r.set.map((s) => s.id);
@@ -104,7 +107,7 @@ export function glassWorking({ stand, bag, derived }: WorkingContext): Working |
 }
 
 export function exposeWorking(
-  { stand, derived }: WorkingContext,
+  { stand, bag, derived }: WorkingContext,
   { input, fitted }: Prepared,
 ): Working | null {
   const { inUse, bracket } = derived;
@@ -118,10 +121,12 @@ export function exposeWorking(
       lines: [
         `One frame holds ${stopsText(windowStops)}: highlight room and shadow room less half a stop at either end.`,
         `The readings reach over ${stopsText(reachStops)}; neighbours overlap by a stop.`,
+        ...bracketNotes(bracket, stand),
         ...frames.map(
-          (f) => `${timeText(f.seconds)}${f.offsetStops === null ? '' : `, ${offsetText(f.offsetStops)}`}`,
+          (f) =>
+            `${bracketFrameText(f, stand, bag)}${f.offsetStops === null ? '' : `, ${offsetText(f.offsetStops)}`}`,
         ),
-        `f/${aperture}, ISO ${iso} and focus stay.`,
+        stand.bracket?.alike ? `f/${aperture} and focus stay.` : `f/${aperture}, ISO ${iso} and focus stay.`,
       ],
     };
   }
@@ -143,9 +148,16 @@ export function exposeWorking(
       ...(fitted.stops > 0 ? [`ND and polariser take ${stopsText(fitted.stops)} from everything.`] : []),
       `Placed ${toneText(placement)}${exposure.capped ? ', but held back so that the brightest reading keeps half a stop of room' : ''}.`,
       `EV ${stopsFigure(exposure.evCamera)} at f/${aperture}, ISO ${iso}: ${Number(exposure.seconds.toPrecision(4))} s.`,
+      ...leaveOutLines(stand.leaveOut),
     ],
   };
 }
+
+/** What is to be kept out of the frame, seen once more before the shutter. */
+export const leaveOutLines = (leaveOut: readonly string[] = []): string[] => {
+  const things = leaveOut.filter((thing) => thing.trim());
+  return things.length ? [`Before the shutter, keep out: ${listText(things)}.`] : [];
+};
 
 /** What a score is made of: figures that add up. */
 function scoreText({ scoreStops, costs }: Candidate): string {

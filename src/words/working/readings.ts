@@ -5,9 +5,11 @@ import { exactIso } from '@/core/units';
 import { meteredEv, type MeteredLight, type Prepared, type RoleFall, roleSummaries } from '@/model';
 import { carriedToText, changeText, fallText, watchedText } from '../readings/drift';
 import { fitFigure, listText, stopsFigure, stopsText, timeText } from '../figures/figures';
+import { throughText } from '../glass/glass';
 import { meterSettingsText } from '../readings/meter';
 import { shownText, toneText } from '../plan/tones';
 import { type SpotNames, spotNames } from '../figures/spots';
+import { leaveOutLines } from './light';
 import { type Working, type WorkingContext } from './types';
 
 /** How what a meter showed became an EV. */
@@ -112,24 +114,29 @@ function fallLines(
 const lentLine = (role: Role, by: Role): string =>
   `No spot of the ${role} was read twice: the fall of the ${by} stands for it, though the two do not fall alike.`;
 
-/** The one time for the whole scene. */
-export function sceneWorking({ stand, bag, derived }: WorkingContext): Working | null {
-  const { wholeScene } = derived;
-  if (!wholeScene || !stand.wholeScene) return null;
-  const through = bag.filters.filter((f) => stand.wholeScene?.throughFilterIds?.includes(f.id));
+/** The time that the camera read through all that was on. */
+export function throughWorking({ stand, bag, derived }: WorkingContext): Working | null {
+  const { through } = derived;
+  if (!through) return null;
+  const { light, changedStops, baseSeconds, bareSeconds, seconds } = through;
   const { aperture, iso } = stand.exposure;
-  const stops = derived.prepared?.fitted.stops ?? 0;
+  const seen = light.throughFilterIds ?? [];
   return {
-    of: 'scene',
-    title: 'Whole scene',
-    figure: timeText(wholeScene.seconds),
+    of: 'through',
+    title: 'Through all that is on',
+    figure: timeText(seconds),
     lines: [
-      meteredLine(stand.wholeScene),
-      ...(through.length ? [`What ${listText(through.map((f) => f.name ?? f.id))} took is added back.`] : []),
-      `At f/${aperture}, ISO ${iso} without glass: ${timeText(wholeScene.bareSeconds)}.`,
-      ...(stops > 0
-        ? [`Doubled for each of the ${stopsText(stops)} on the lens: ${timeText(wholeScene.seconds)}.`]
-        : []),
+      meteredLine(light),
+      seen.length
+        ? `Read through ${throughText(seen, bag)}: that is in the time already, and is not counted again.`
+        : 'Read through the bare lens.',
+      ...(Math.abs(changedStops) < 0.05
+        ? []
+        : [
+            `What is on the lens by now takes ${stopsText(Math.abs(changedStops))} ${changedStops > 0 ? 'more' : 'less'}, a grad by its mean over the frame: ${timeText(seconds)}.`,
+          ]),
+      `At f/${aperture}, ISO ${iso} without any ND: ${timeText(baseSeconds)}; without any glass: ${timeText(bareSeconds)}.`,
+      ...leaveOutLines(stand.leaveOut),
     ],
   };
 }

@@ -17,7 +17,7 @@ export type WorkingOf =
   | 'leak'
   | 'play'
   | 'safety'
-  | 'scene'
+  | 'through'
   | `mean ${Role}`
   | `fall ${Role}`
   | `reading ${string}`;
