@@ -1,5 +1,6 @@
 import {
   type Bag,
+  bagAtLens,
   bagForStand,
   type Carry,
   carriedStand,
@@ -7,7 +8,7 @@ import {
   type Derived,
   deriveStand,
   prepareStand,
-  type PrepareResult,
+  type Prepared,
   type School,
   type Solution,
   solutionKey,
@@ -24,7 +25,7 @@ export interface Answer {
   readonly bag: Bag;
   /** What carries its readings to now, which everything here is worked out with; null where nothing does. */
   readonly carry: Carry | null;
-  readonly ready: PrepareResult;
+  readonly ready: Prepared;
   readonly derived: Derived;
   readonly search: AnswersState<unknown>['work'];
   /** How much of a search that takes its time is done, 0 to 1. */
@@ -39,6 +40,8 @@ export interface AnswerSources {
   readonly bag: Source<{ readonly value: Bag }>;
   /** Whether readings are carried where their light's fall is known. */
   readonly carries: Source<boolean>;
+  /** How glass is called in what is shown: gives a bag that differs in names alone. */
+  readonly dress: Source<(bag: Bag) => Bag>;
   readonly minute: Source<number>;
   readonly solver: Answers<Solution>;
   readonly studies: Answers<Study>;
@@ -59,9 +62,9 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
   const lit = remembered(carriedStand);
   /** Stand and bag as they are solved: they change with what is kept, and with the minute where the light is carried. */
   const asked = derivedStore(
-    [sources.kept, sources.bag, sources.carries, sources.minute],
-    ({ value: { stand, bag: brought, used } }, own, carries, minute) => {
-      const bag = bagOf(brought, used, own.value);
+    [sources.kept, sources.bag, sources.carries, sources.minute, sources.dress],
+    ({ value: { stand, bag: brought, used } }, own, carries, minute, dress) => {
+      const bag = dress(bagAtLens(stand, bagOf(brought, used, own.value)));
       const carry = carries ? carried(stand, bag, minute) : null;
       return { lit: lit(stand, carry), bag, carry };
     },

@@ -6,7 +6,7 @@ import {
   type NewId,
   type Notice,
   sameContent,
-  sampleBag,
+  newcomerBag,
 } from '@/model';
 import { admitBag } from '@/model/documents/gate';
 import { type BagRecord, type WorkspaceStorage } from '@/persist';
@@ -42,7 +42,7 @@ export interface KeptBag {
 export function createKeptBag(options: KeptBagOptions): KeptBag {
   const { storage, channel, newId, nameOf, saving, notify } = options;
   /** What is known to be stored: what was changed here since is ours. */
-  let base = sampleBag();
+  let base = newcomerBag();
 
   const show = (record: BagRecord | undefined) => {
     if (!record) return;
@@ -70,7 +70,7 @@ export function createKeptBag(options: KeptBagOptions): KeptBag {
     report: saving.report('bag'),
     onWritten: () => channel.post({ bag: true }),
   });
-  const document = createDocumentStore<Bag>(sampleBag(), {
+  const document = createDocumentStore<Bag>(newcomerBag(), {
     settle: asSaid,
     admit: admitBag,
     onRefused: (fault) => notify({ code: 'not-taken', fault }),
@@ -90,7 +90,7 @@ export function createKeptBag(options: KeptBagOptions): KeptBag {
     restart: () => line.restart(document.state.getState().value),
     clear() {
       line.known(0);
-      base = sampleBag();
+      base = newcomerBag();
       document.replace(base);
     },
     settled: line.settled,

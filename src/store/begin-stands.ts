@@ -10,7 +10,9 @@ import {
   standToBegin,
   withArchived,
   withCopies,
+  withSchool,
 } from '@/model';
+import { preferences } from './preferences';
 
 /** What a stand is begun from, and where it goes. */
 export interface Beginning {
@@ -35,7 +37,9 @@ export function waysToBegin({ bag, newId, now, here, documentOf, add }: Beginnin
     create(): string {
       const like = here()[0]?.document.stand;
       const made = { id: newId('st'), name: 'New stand', createdAt: now() };
-      return begin({ stand: standToBegin(made, { like, bag: bag() }), bag: null, used: [], minor: 0 });
+      const { usualLook } = preferences.getState();
+      const stand = withSchool(standToBegin(made, { like, bag: bag() }), usualLook ?? 'natural');
+      return begin({ stand, bag: null, used: [], minor: 0 });
     },
     duplicate(id: string): string | null {
       const document = documentOf(id);

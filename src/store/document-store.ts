@@ -18,6 +18,8 @@ export interface DocumentStore<T> {
   readonly history: StoreApi<TemporalState<Held<T>>>;
   /** Changes the value, unless what comes out cannot be kept: then it stays as it was, and the fault is told. */
   edit(change: (value: T) => T): void;
+  /** Changes the value by something that has happened: undo never takes it back. */
+  record(change: (value: T) => T): void;
   /** Starts a gesture: the changes until `endGesture` become one step. */
   beginGesture(): void;
   endGesture(): void;
@@ -33,6 +35,8 @@ export interface DocumentStore<T> {
 export interface DocumentRules<T> {
   /** What a change made here says beside itself; absent: nothing. */
   readonly settle?: (before: T, after: T) => T;
+  /** What an undo or a redo comes to, with what has been recorded since; absent: nothing is. */
+  readonly withRecords?: (restored: T, now: T) => T;
   /** What keeps a changed value from being kept, if anything does. */
   readonly admit?: (before: T, after: T) => DocumentFault | null;
   readonly onRefused?: (fault: DocumentFault) => void;
@@ -63,10 +67,18 @@ export function createDocumentStore<T>(initial: T, rules: DocumentRules<T> = {})
     store.setState(to);
     rules.onGestureEnd?.();
   };
+  /** Puts a value in that is no step. */
+  const put = (value: T) => {
+    if (value === store.getState().value) return;
+    history.getState().pause();
+    store.setState({ value });
+    history.getState().resume();
+  };
   const step = (run: () => void) => () => {
     endGesture();
     const before = store.getState().value;
     run();
+    if (rules.withRecords) put(rules.withRecords(store.getState().value, before));
     if (store.getState().value !== before) tell('undo');
   };
 
@@ -81,6 +93,14 @@ export function createDocumentStore<T>(initial: T, rules: DocumentRules<T> = {})
       const fault = rules.admit?.(value, changed);
       if (fault) return rules.onRefused?.(fault);
       store.setState({ value: changed });
+      tell('hand');
+    },
+    record: (change) => {
+      endGesture();
+      const made = change(store.getState().value);
+      const fault = rules.admit?.(store.getState().value, made);
+      if (fault) return rules.onRefused?.(fault);
+      put(made);
       tell('hand');
     },
     beginGesture: () => {
@@ -103,9 +123,7 @@ export function createDocumentStore<T>(initial: T, rules: DocumentRules<T> = {})
     redo: step(() => history.getState().redo()),
     replace: (value) => {
       endGesture();
-      history.getState().pause();
-      store.setState({ value });
-      history.getState().resume();
+      put(value);
       history.getState().clear();
     },
   };

@@ -73,6 +73,9 @@ describe('what a list shows of its stands', () => {
     expect(ids()).toEqual(['a', 'a']);
     expect(seen(changed)).toBe(GLANCE);
     expect(seen(a)).toBeUndefined();
+    // glass is called otherwise from now on
+    glances.forget();
+    expect(seen(changed)).toBeUndefined();
   });
 
   it('is worked out without a picture that is not to be had', async () => {

@@ -1,5 +1,5 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import { type Bag, bagForStand, type StandDocument, type StoredPhoto } from '@/model';
+import { type Bag, bagAtLens, bagForStand, type StandDocument, type StoredPhoto } from '@/model';
 import { type Glance, type WorkerClient } from '@/workers';
 import { type StandSummary } from './stands';
 
@@ -20,6 +20,8 @@ export interface Glances {
   readonly state: StoreApi<GlancesState>;
   /** Sees to it that these stands are glanced at, one after another, in this order; what was wanted before is dropped. */
   want(wanted: readonly StandSummary[], bag: Bag): void;
+  /** Nothing that was found holds any more: glass is called otherwise. */
+  forget(): void;
   /** Stops after the stand that is being worked on. */
   rest(): void;
   dispose(): void;
@@ -28,10 +30,16 @@ export interface Glances {
 /** Glances that are kept: those of the longest list that is worked at in one go. */
 const KEPT = 1000;
 
+export interface GlanceSources {
+  readonly findPhoto: (sha256: string) => Promise<StoredPhoto | null>;
+  /** How glass is called in what is shown. */
+  readonly dress?: (bag: Bag) => Bag;
+}
+
 /** Works out in the background what a list shows of each stand, and keeps it for as long as it fits its stand. */
 export function createGlances(
   client: WorkerClient<'glance'>,
-  { findPhoto }: { readonly findPhoto: (sha256: string) => Promise<StoredPhoto | null> },
+  { findPhoto, dress = (bag) => bag }: GlanceSources,
 ): Glances {
   const state = createStore<GlancesState>()(() => ({ found: new Map() }));
   let queue: readonly StandSummary[] = [];
@@ -53,7 +61,11 @@ export function createGlances(
       const own = bag;
       const sha256 = document.stand.picture?.sha256;
       const photo = sha256 ? await findPhoto(sha256).catch(() => null) : null;
-      const result = await client.request({ stand: document.stand, bag: bagForStand(document, own), photo });
+      const result = await client.request({
+        stand: document.stand,
+        bag: dress(bagAtLens(document.stand, bagForStand(document, own))),
+        photo,
+      });
       if (result.type === 'replaced') continue;
       const glance = result.type === 'done' ? result.output : null;
       const others = [...state.getState().found].filter(([other]) => other !== id);
@@ -70,6 +82,7 @@ export function createGlances(
       bag = ownBag;
       void run();
     },
+    forget: () => state.setState({ found: new Map() }),
     rest() {
       queue = [];
     },

@@ -10,7 +10,14 @@ export {
 export { type Answer, keepAnswer, type KeptAnswer } from './answer';
 export { type Answers, type AnswersState, keepAnswers } from './answers';
 export { minuteClock } from './clock';
-export { derivedStore, type Source, steady } from './derived-store';
+export {
+  browserHost,
+  type CountdownHost,
+  type CountdownState,
+  keepCountdown,
+  type KeptCountdown,
+} from './countdown';
+export { derivedStore, type Source, remembered, steady } from './derived-store';
 export { device, type DeviceState } from './device';
 export { type DocumentStore } from './document-store';
 export { createGlances, glanceOf, type Glances } from './glances';

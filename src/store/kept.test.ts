@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { readBackupFile } from '@/files';
-import { sampleBag, type StandDocument } from '@/model';
+import { newcomerBag, sampleBag, type StandDocument } from '@/model';
 import { memoryStorage, openStorage, StorageError, type WorkspaceStorage } from '@/persist';
 import { createWorkspace } from './workspace';
 import { valueOf } from '@/testing/results';
@@ -75,7 +75,7 @@ describe.each(ADAPTERS)('work kept in %s', (_, open) => {
           const workspace = await opened(dying);
           /** By stand: the names it had since it was last said to be saved, that one first. */
           const possible = new Map<string, (string | null)[]>();
-          const slots = [1];
+          const slots = [2];
           let ids: string[] = [];
           for (const [i, deed] of ['create' as Deed, ...all].entries()) {
             const id = ids[i % Math.max(1, ids.length)];
@@ -308,8 +308,8 @@ describe('a workspace in trouble', () => {
       value: { inConflict: ['hard-1'] },
     });
     const { slots, filters } = into.bag.state.getState().value;
-    expect(slots).toBe(1);
-    expect(filters.slice(0, -1)).toEqual(sampleBag().filters);
+    expect(slots).toBe(2);
+    expect(filters.slice(0, -1)).toEqual(newcomerBag().filters);
     expect(into.importBag(await backedUp(from))).toMatchObject({
       ok: false,
       error: { code: 'wrong-kind' },

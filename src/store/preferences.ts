@@ -1,5 +1,6 @@
 import { createStore } from 'zustand/vanilla';
 import { type Place } from '@/core/sky';
+import { type Notation, NOTATIONS } from '@/core/units';
 
 /** What this device is asked to remember beside the work itself. */
 export interface Preferences {
@@ -9,10 +10,41 @@ export interface Preferences {
   readonly askedToPersist: boolean;
   /** That it was said what a page over plain HTTP lacks. */
   readonly toldInsecure: boolean;
+  /** The look of a new stand; null while it was not asked for yet. */
+  readonly usualLook: 'even' | 'natural' | null;
+  /** How a seat is told first. */
+  readonly seatBy: 'line' | 'mm';
+  /** How the strengths of glass are told at a stand: as printed, or all in one notation. */
+  readonly strengthsAs: 'printed' | Notation;
+  /** The camera's own timer, s: the countdown waits as long. */
+  readonly timerSeconds: number;
+  /** How loud the countdown is, 0 (silent) to 1. */
+  readonly volume: number;
+  readonly vibrates: boolean;
+  /** The minutes that are left are spoken. */
+  readonly speaksMinutes: boolean;
+  /** How a dense ND goes on: last, sealed to the lens, or it was in and is lifted out and put back for composing. */
+  readonly ndGoes: 'last' | 'lifted';
 }
 
 const KEY = 'pale-seam-preferences';
-const NOTHING: Preferences = { place: null, askedToPersist: false, toldInsecure: false };
+const NOTHING: Preferences = {
+  place: null,
+  askedToPersist: false,
+  toldInsecure: false,
+  usualLook: null,
+  seatBy: 'line',
+  strengthsAs: 'printed',
+  timerSeconds: 2,
+  volume: 0.5,
+  vibrates: true,
+  speaksMinutes: false,
+  ndGoes: 'last',
+};
+
+/** A number from 0 to a highest one; null for anything else. */
+const within = (value: unknown, highest: number): number | null =>
+  typeof value === 'number' && value >= 0 && value <= highest ? value : null;
 
 function kept(): Preferences {
   try {
@@ -23,6 +55,14 @@ function kept(): Preferences {
       place: isPlace ? { latitudeDeg: north as number, longitudeDeg: east as number } : null,
       askedToPersist: read.askedToPersist === true,
       toldInsecure: read.toldInsecure === true,
+      usualLook: read.usualLook === 'even' || read.usualLook === 'natural' ? read.usualLook : null,
+      seatBy: read.seatBy === 'mm' ? 'mm' : 'line',
+      strengthsAs: NOTATIONS.find((n) => n === read.strengthsAs) ?? 'printed',
+      timerSeconds: within(read.timerSeconds, 60) ?? NOTHING.timerSeconds,
+      volume: within(read.volume, 1) ?? NOTHING.volume,
+      vibrates: read.vibrates !== false,
+      speaksMinutes: read.speaksMinutes === true,
+      ndGoes: read.ndGoes === 'lifted' ? 'lifted' : 'last',
     };
   } catch {
     return NOTHING;

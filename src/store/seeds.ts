@@ -1,5 +1,13 @@
 import { readBagFile, readStandFile } from '@/files';
-import { bringsNothingNew, mergeBag, type Named, type NewId, ownedBag, sampleBag, withCopies } from '@/model';
+import {
+  bringsNothingNew,
+  mergeBag,
+  type Named,
+  type NewId,
+  ownedBag,
+  newcomerBag,
+  withCopies,
+} from '@/model';
 import { type Seeds } from '@/persist';
 
 export interface SeedRules {
@@ -21,7 +29,7 @@ export function seedsOf(files: readonly string[], { newId, now, nameOf }: SeedRu
     const read = readBagFile(text);
     if (!read.ok) throw refused(read.error.path, read.error.message);
     return mergeBag(own, read.value, { nameOf, from: 'from the file', newId }).bag;
-  }, sampleBag());
+  }, newcomerBag());
   const stands = files
     .filter((text) => !bags.includes(text))
     .map((text, i) => {

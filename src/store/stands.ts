@@ -1,4 +1,5 @@
 import {
+  withExposuresOf,
   type Bag,
   type KeptStand,
   markedName,
@@ -63,6 +64,7 @@ export interface Stands {
   readonly goOn: (id: string) => string | null;
   /** Puts a stand away, or takes it out again. */
   readonly archive: (id: string, archived: boolean) => void;
+  readonly rename: (id: string, name: string) => void;
   /** Deletes a stand and gives the way back. */
   readonly remove: (id: string) => () => void;
   /** Deletes a record that is no stand. */
@@ -131,6 +133,7 @@ export function createStands(options: StandsOptions): Stands {
     const { id } = document.stand;
     const store = createDocumentStore(document, {
       admit: admitStand,
+      withRecords: withExposuresOf,
       onRefused: (fault) => notify({ code: 'not-taken', fault }),
       onChange: (value) => add([{ document: value, updatedAt: now() }]),
       onGestureEnd: () => lines.known(id)?.gestureEnded(),
@@ -162,9 +165,8 @@ export function createStands(options: StandsOptions): Stands {
     },
     open: openStand,
     ...waysToBegin({ ...options, here: () => state.getState().stands, documentOf, add }),
-    archive(id, archived) {
-      openStand(id)?.edit((d) => ({ ...d, stand: withArchived(d.stand, archived) }));
-    },
+    rename: (id, name) => openStand(id)?.edit((d) => withStandAs(d, (s) => ({ ...s, name }))),
+    archive: (id, archived) => openStand(id)?.edit((d) => withStandAs(d, (s) => withArchived(s, archived))),
     remove(id) {
       close(id);
       const removed = state.getState().stands.find((s) => s.id === id);
@@ -197,6 +199,12 @@ export function createStands(options: StandsOptions): Stands {
     },
   };
 }
+
+/** A document with something about its stand changed that no answer depends on. */
+const withStandAs = (document: StandDocument, change: (stand: Stand) => Stand): StandDocument => ({
+  ...document,
+  stand: change(document.stand),
+});
 
 /** The list of stands as it is shown. */
 function listed(state: StoreApi<StandsState>) {

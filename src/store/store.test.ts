@@ -1,7 +1,15 @@
 import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { writeStandFile } from '@/files';
-import { addReading, sampleBag, type Solution, solutionKey, solveStand, withPhoto } from '@/model';
+import {
+  addReading,
+  newcomerBag,
+  sampleBag,
+  type Solution,
+  solutionKey,
+  solveStand,
+  withPhoto,
+} from '@/model';
 import { memoryStorage, StorageError, type WorkspaceStorage } from '@/persist';
 import { testStand } from '@/testing/fixtures';
 import { type JobResult } from '@/workers';
@@ -26,6 +34,34 @@ describe('a document under edit', () => {
     store.edit(() => 9);
     store.redo();
     expect(value(store)).toBe(9);
+  });
+
+  it('keeps what was recorded through undo and redo, and makes no step of it', () => {
+    interface Doc {
+      readonly text: string;
+      readonly made: readonly number[];
+    }
+    const told: string[] = [];
+    const store = createDocumentStore<Doc>(
+      { text: '', made: [] },
+      {
+        withRecords: (restored, now) => ({ ...restored, made: now.made }),
+        onChange: ({ text, made }) => told.push(`${text}${made.join('')}`),
+      },
+    );
+    const now = () => store.state.getState().value;
+    store.edit((d) => ({ ...d, text: 'a' }));
+    store.record((d) => ({ ...d, made: [...d.made, 1] }));
+    store.edit((d) => ({ ...d, text: 'b' }));
+    store.record((d) => ({ ...d, made: [...d.made, 2] }));
+    store.undo();
+    expect(now()).toEqual({ text: 'a', made: [1, 2] });
+    store.undo();
+    expect(now()).toEqual({ text: '', made: [1, 2] });
+    store.redo();
+    store.redo();
+    expect(now()).toEqual({ text: 'b', made: [1, 2] });
+    expect(told).toEqual(['a', 'a1', 'b1', 'b12', 'a12', '12', 'a12', 'b12']);
   });
 
   it('makes one step of a gesture, however many changes it holds', () => {
@@ -75,7 +111,7 @@ describe('a workspace', () => {
       ...(seeds ? { seeds: async () => seeds } : {}),
     });
   };
-  const file = valueOf(writeStandFile({ stand: testStand(), bag: sampleBag(), minor: 0 }));
+  const file = valueOf(writeStandFile({ stand: testStand(), bag: newcomerBag(), minor: 0 }));
 
   it('keeps what is done to a stand across a reload', async () => {
     const storage = memoryStorage();
@@ -134,7 +170,7 @@ describe('a workspace', () => {
     const own = { slots: 1, filters: [{ id: 'x', kind: 'graduated' as const, stops: 2.5, transitionMm: 8 }] };
     workspace.importStand(valueOf(writeStandFile({ stand: testStand(), bag: own, minor: 0 })));
     expect(workspace.open('st-test')!.state.getState().value.bag).toEqual(own);
-    expect(workspace.bag.state.getState().value).toEqual(sampleBag());
+    expect(workspace.bag.state.getState().value).toEqual(newcomerBag());
   });
 
   it('keeps the pictures that its stands refer to, and lets the others go when it is opened a day later', async () => {

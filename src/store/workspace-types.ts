@@ -138,6 +138,7 @@ export interface Workspace extends Files {
   nextStand(id: string): string | null;
   /** Puts a stand away, or takes it out again. */
   archiveStand(id: string, archived: boolean): void;
+  renameStand(id: string, name: string): void;
   /** Deletes a stand and gives the way back. */
   removeStand(id: string): () => void;
   removeBroken(id: string): void;

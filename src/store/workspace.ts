@@ -70,6 +70,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     duplicateStand: stands.duplicate,
     nextStand: stands.goOn,
     archiveStand: (id, archived) => stands.archive(id, archived),
+    renameStand: (id, name) => stands.rename(id, name),
     removeStand: stands.remove,
     removeBroken: stands.removeBroken,
     keepPhoto: pictures.keep,

@@ -1,29 +1,22 @@
-import { evOfLuminance } from '@/core/exposure';
 import { mean } from '@/core/numerics';
 import { findSkyline, type FoundSkyline, type Pixels, reducePixels, SKYLINE_CELLS } from '@/core/photo';
-import { type LandscapeName, makeScene, type SceneSun, takePhoto } from '@/core/scene';
-import { luminanceOf } from '@/core/units';
+import { type LandscapeName, type SceneSun } from '@/core/scene';
+import { simulatedPhoto } from './simulated-photo';
 import { type SkylineScene } from './skyline-scenes';
 
 const COLUMNS = 240;
-const CONTRAST = 0.82;
 
-/** A picture of a simulated scene as a camera takes it, exposed for its bright parts, and where its skyline really is. */
+/** A picture of a simulated scene as a camera takes it, and where its skyline really is. */
 export function simulated(landscape: LandscapeName, seed: number, sun?: SceneSun): SkylineScene {
-  const scene = makeScene({ landscape, seed, columns: COLUMNS, ...(sun ? { sun } : {}) });
-  const evs = Float64Array.from({ length: scene.columns * scene.rows }, (_, i) =>
-    evOfLuminance(luminanceOf(scene.rgb[3 * i]!, scene.rgb[3 * i + 1]!, scene.rgb[3 * i + 2]!)),
-  ).sort();
-  const midGreyEv = evs[Math.floor(0.985 * evs.length)]! - Math.log2(1 / 0.18) / CONTRAST;
-  const { columns, rows, rgb } = takePhoto(scene, {
-    midGreyEv,
-    contrast: CONTRAST,
-    cornerStops: 0.2,
+  const { columns, rows, rgb, skyline } = simulatedPhoto({
+    landscape,
     seed,
+    columns: COLUMNS,
+    ...(sun ? { sun } : {}),
   });
   const rgba = new Uint8ClampedArray(4 * columns * rows).fill(255);
   for (let i = 0; i < columns * rows; i++) rgba.set(rgb.subarray(3 * i, 3 * i + 3), 4 * i);
-  return { pixels: { columns, rows, rgba }, truth: scene.skyline };
+  return { pixels: { columns, rows, rgba }, truth: skyline };
 }
 
 /** What was found, and how far it lies from the truth in the mean, parts of the height; 1 where there is no sky. */

@@ -1,4 +1,5 @@
 import choices from '../../tests/vectors/choices.json' with { type: 'json' };
+import comingLight from '../../tests/vectors/coming-light.json' with { type: 'json' };
 import physics from '../../tests/vectors/physics.json' with { type: 'json' };
 import stands from '../../tests/vectors/stands.json' with { type: 'json' };
 
@@ -31,6 +32,11 @@ export interface ChoiceCase {
   readonly upsideDown: boolean;
 }
 
+type SkyOfVectors = 'clear' | 'broken' | 'covered';
+type ForSky<T> = Omit<T, 'sky'> & { readonly sky: SkyOfVectors };
+type ComingLight = { [K in keyof typeof comingLight]: ForSky<(typeof comingLight)[K][number]>[] };
+
 export const PHYSICS = physics;
+export const COMING_LIGHT = comingLight as unknown as ComingLight;
 export const STANDS = stands as unknown as readonly StandCase[];
 export const CHOICES = choices as unknown as readonly ChoiceCase[];

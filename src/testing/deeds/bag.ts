@@ -8,12 +8,15 @@ import {
   newSheet,
   putCamera,
   putFilter,
+  putHolder,
   putLens,
   removeCamera,
   removeFilter,
+  removeHolder,
   removeLens,
   restoreFilter,
   takeAlong,
+  withHolderFor,
   withoutPouch,
 } from '@/model';
 import { type Deed, bagOf, onBag, someFilter, someId, sheetOr } from './doing';
@@ -90,6 +93,17 @@ export const BAG: Record<string, Deed> = {
       ? putLens(bag, { id: workspace.newId('l'), shortestMm: 16, longestMm: 35 })
       : bag,
   ),
+  'add a holder': onBag((bag, { workspace, chance }) =>
+    (bag.holders?.length ?? 0) < 100
+      ? putHolder(bag, { id: workspace.newId('h'), slots: 1 + chance.below(3), sheetWidthMm: 150 })
+      : bag,
+  ),
+  'a holder for a lens': onBag((bag, { chance }) =>
+    bag.holders?.length && bag.lenses?.length
+      ? withHolderFor(bag, chance.pick(bag.holders).id, chance.pick(bag.lenses).id, chance.below(4) > 0)
+      : bag,
+  ),
+  'remove a holder': onBag((bag) => (bag.holders?.length ? removeHolder(bag, bag.holders[0]!.id) : bag)),
   'remove a lens': onBag((bag) => (bag.lenses?.length ? removeLens(bag, bag.lenses[0]!.id) : bag)),
   'add a camera': onBag((bag, { workspace }) =>
     (bag.cameras?.length ?? 0) < 100

@@ -26,10 +26,15 @@ import {
   withoutPhoto,
   withoutPlace,
   withPhoto,
+  setOf,
+  prepareStand,
+  WAYS,
   withGap,
+  withPictureTime,
+  withSheets,
   withSchool,
   withSkyline,
-  withWholeScene,
+  withThrough,
 } from '@/model';
 import { type Deed, onStand, somePoint, someId, someReading, someShape, momentOfDay, sheetOr } from './doing';
 
@@ -83,11 +88,25 @@ export const READING: Record<string, Deed> = {
   'move a reading': onStand((s, doing) => changeReading(s, someReading(s, doing), somePoint(doing))),
   'take a reading’s place away': onStand((s, doing) => withoutPlace(s, someReading(s, doing))),
   'delete a reading': onStand((s, doing) => removeReading(s, someReading(s, doing))),
-  'read the whole scene': onStand((s, { chance }) => withWholeScene(s, { ev100: 8 + chance.below(3) })),
-  'read the whole scene through glass': onStand((s, doing) =>
-    withWholeScene(s, { ev100: 8, throughFilterIds: [someId(doing.bag, doing)] }),
+  'begin by a way': onStand((s, { chance }) => ({ ...s, way: chance.pick(WAYS) })),
+  'put sheets on by eye': onStand((s, doing) => {
+    const sheets = [sheetOr(doing.bag, doing), sheetOr(doing.bag, doing)].flatMap((f) => f?.id ?? []);
+    const ids = [...new Set(sheets)].slice(0, doing.chance.below(3));
+    return withSheets(s, prepareStand(s, doing.bag), setOf(doing.bag, ids));
+  }),
+  'read one time with a picture': onStand((s, { workspace, chance, bag }) =>
+    withPictureTime(s, bag, {
+      of: chance.pick(['land', 'through'] as const),
+      light: { aperture: 8, shutter: '1/30', iso: 100 },
+      id: workspace.newId('r'),
+      newId: workspace.newId,
+    }),
   ),
-  'put the whole scene away': onStand((s) => withWholeScene(s, undefined)),
+  'read through all that is on': onStand((s, { chance }) => withThrough(s, { ev100: 8 + chance.below(3) })),
+  'read through some glass that is on': onStand((s, doing) =>
+    withThrough(s, { ev100: 8, throughFilterIds: [someId(doing.bag, doing)] }),
+  ),
+  'forget what was read through': onStand((s) => withThrough(s, undefined)),
   'nothing to hold': onStand((s) => ({ ...s, nothingToHold: true })),
   'paste readings': onStand((s, doing) => {
     const context = { bag: doing.bag, aperture: 8, iso: 100, day: '2026-03-14T05:00:00Z' };
@@ -113,6 +132,10 @@ export const FRAME: Record<string, Deed> = {
   notes: onStand((s) => ({ ...s, notes: 'wind from the left\n“quoted”' })),
   'name the held part': onStand((s) => ({ ...s, skyName: 'lit leaves' })),
   'turn the camera': onStand((s) => ({ ...s, camera: { ...s.camera, orientation: 'portrait' } })),
+  'another holder': onStand((s, { bag, chance }) => ({
+    ...s,
+    holderId: chance.pick([undefined, 'usual', ...(bag.holders ?? []).map((h) => h.id)]),
+  })),
   'mount a lens': onStand((s, { bag, chance }) =>
     bag.lenses?.length ? { ...s, lens: mountedLens(chance.pick(bag.lenses), s.lens.focalLengthMm) } : s,
   ),
