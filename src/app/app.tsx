@@ -1,7 +1,8 @@
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
-import { createGlances } from '@/store';
+import { createGlances, preferences } from '@/store';
+import { bagAs } from '@/words';
 import { glanceClient, photoClient, skylineClient, solveClient, studyClient } from '@/workers';
 import { Shell } from '@/views/workspace/shell';
 import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-context';
@@ -105,12 +106,24 @@ function WorkspaceRoot({ name, base }: { name: WorkspaceName; base: string }) {
       workspace,
       base,
       isDemo: name === 'demo',
-      glances: createGlances(CLIENTS.glance(), workspace),
+      glances: createGlances(CLIENTS.glance(), {
+        findPhoto: (sha256) => workspace.findPhoto(sha256),
+        dress: (bag) => bagAs(bag, preferences.getState().strengthsAs),
+      }),
       clients: CLIENTS,
     }),
     [workspace, base, name],
   );
-  useEffect(() => () => access.glances.dispose(), [access]);
+  useEffect(() => {
+    // what was worked out calls glass by the names that it had then
+    const end = preferences.subscribe((now, before) => {
+      if (now.strengthsAs !== before.strengthsAs) access.glances.forget();
+    });
+    return () => {
+      end();
+      access.glances.dispose();
+    };
+  }, [access]);
   return (
     <WorkspaceContext value={access}>
       <Shell />

@@ -49,18 +49,7 @@ export function Holder({ filters, railMm, seat, lens, frame, slots, scale }: Hol
             </g>
           ))
           .reverse()}
-        <circle r={sheetWidth * OPENING} stroke="var(--ink)" strokeWidth={1.1} />
-        <circle r={sheetWidth * OPENING * 0.89} stroke="var(--ink)" strokeWidth={0.4} />
-        <path
-          d={`M${-half - 1.5} ${-railMm}V${railMm + 8}M${half + 1.5} ${-railMm}V${railMm + 8}`}
-          stroke="var(--ink)"
-          strokeWidth={3}
-        />
-        <path
-          d={`M${-half - 7} ${-railMm}H${-half}M${half} ${-railMm}H${half + 7}`}
-          stroke="var(--ink)"
-          strokeWidth={1.6}
-        />
+        <Frame sheetWidthMm={sheetWidth} railMm={railMm} />
         <g data-testid="holder-seam">
           <path d={`M${-half} ${-seat.offsetMm}H${half}`} stroke="var(--seam-ink)" strokeWidth={2.8} />
           <path d={`M${-half} ${-seat.offsetMm}H${half}`} stroke="var(--seam)" strokeWidth={1.6} />
@@ -88,6 +77,28 @@ export function Holder({ filters, railMm, seat, lens, frame, slots, scale }: Hol
         strokeDasharray="2.4 1.8"
       />
     </svg>
+  );
+}
+
+/** The holder itself: its opening, its rails, and where they end. */
+function Frame({ sheetWidthMm, railMm }: { sheetWidthMm: number; railMm: number }) {
+  const half = sheetWidthMm / 2;
+  const radius = sheetWidthMm * OPENING;
+  return (
+    <>
+      <circle r={radius} stroke="var(--ink)" strokeWidth={1.1} />
+      <circle r={radius * 0.89} stroke="var(--ink)" strokeWidth={0.4} />
+      <path
+        d={`M${-half - 1.5} ${-railMm}V${railMm + 8}M${half + 1.5} ${-railMm}V${railMm + 8}`}
+        stroke="var(--ink)"
+        strokeWidth={3}
+      />
+      <path
+        d={`M${-half - 7} ${-railMm}H${-half}M${half} ${-railMm}H${half + 7}`}
+        stroke="var(--ink)"
+        strokeWidth={1.6}
+      />
+    </>
   );
 }
 

@@ -8,6 +8,8 @@ export * from './holder';
 export * from './ladder';
 export * from './photo-painter';
 export * from './pixels/shown-light';
+export * from './margin-note';
+export * from './note-width';
 export * from './seam-line';
 export * from './sheet-scale';
 export * from './stand-drawing';

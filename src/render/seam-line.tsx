@@ -1,3 +1,4 @@
+import { MarginNote } from './margin-note';
 import { type SeamAt } from '@/core/optics';
 import { outside } from './geometry';
 
@@ -64,39 +65,5 @@ function SeamAway({
         {`seam ${parts.toFixed(2)} of the height ${side} the frame`}
       </MarginNote>
     </g>
-  );
-}
-
-/** A note on the picture that reads on any ground. */
-export function MarginNote({
-  x,
-  y,
-  anchor = 'start',
-  figure = false,
-  children,
-}: {
-  x: number;
-  y: number;
-  anchor?: 'start' | 'end' | 'middle';
-  /** A figure rather than words: larger, in the face for figures. */
-  figure?: boolean;
-  children: string;
-}) {
-  return (
-    <text
-      x={x}
-      y={y}
-      textAnchor={anchor}
-      pointerEvents="none"
-      fontSize={figure ? 14 : 13}
-      fontWeight={figure ? 700 : 600}
-      className={figure ? 'font-mono' : undefined}
-      fill="var(--note)"
-      stroke="var(--note-casing)"
-      strokeWidth={3}
-      paintOrder="stroke"
-    >
-      {children}
-    </text>
   );
 }

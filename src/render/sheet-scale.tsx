@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale';
+import { type ScaleLinear, scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { acrossSeam, type FrameSize, type Lens, type Seat, sheetScale } from '@/core/optics';
 import { halfMm, tickText } from './geometry';
@@ -36,17 +36,12 @@ export function SheetScale(props: SheetScaleProps) {
     .domain([onSheet(0) + base, onSheet(1) + base])
     .range([0, height]);
   const [top, bottom] = mm.domain() as [number, number];
-  const most = Math.max(
-    1,
-    ...Array.from({ length: CURVE_POINTS + 1 }, (_, i) => dimmingAtV(i / CURVE_POINTS)),
-  );
+  const points = Array.from({ length: CURVE_POINTS + 1 }, (_, i) => i / CURVE_POINTS);
+  const dimmingAtV = (v: number) => props.dimmingAt(onSheet(v) - seat.offsetMm);
+  const most = Math.max(1, ...points.map(dimmingAtV));
   const x = scaleLinear()
     .domain([0, most])
     .range([1, width - 34]);
-  function dimmingAtV(v: number): number {
-    return props.dimmingAt(onSheet(v) - seat.offsetMm);
-  }
-  const points = Array.from({ length: CURVE_POINTS + 1 }, (_, i) => i / CURVE_POINTS);
   const curve = line<number>()
     .x((v) => x(dimmingAtV(v)))
     .y((v) => v * height);
@@ -54,8 +49,6 @@ export function SheetScale(props: SheetScaleProps) {
     .x0(0)
     .x1((v) => x(dimmingAtV(v)))
     .y((v) => v * height);
-  const ticks = mm.ticks(Math.max(4, Math.round(height / 12)));
-  const labelled = new Set(mm.ticks(Math.max(2, Math.round(height / 70))));
   const seamY = props.seamV * height;
   const seated = halfMm(sticksOutMm ?? seat.offsetMm);
   const shown = seamY >= 0 && seamY <= height;
@@ -70,54 +63,81 @@ export function SheetScale(props: SheetScaleProps) {
       <path d={shade(points) ?? ''} fill="var(--ink)" opacity={0.12} />
       <path d={curve(points) ?? ''} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
       <path d={`M0.5 0V${height}`} stroke="var(--ink)" strokeWidth={1} />
-      {ticks.map((t) => (
-        <path key={t} d={`M0 ${mm(t)}h${labelled.has(t) ? 9 : 5}`} stroke="var(--ink)" strokeWidth={1} />
-      ))}
-      {ticks
-        .filter(
-          (t) =>
-            labelled.has(t) && !(shown && Math.abs(mm(t) - seamY) < 16) && mm(t) > 8 && mm(t) < height - 8,
-        )
-        .map((t) => (
-          <text
-            key={t}
-            x={width - 4}
-            y={mm(t) + 4.5}
-            textAnchor="end"
-            fontSize={13}
-            fill="var(--ink)"
-            className="font-mono"
-          >
-            {tickText(t)}
-          </text>
-        ))}
-      {shown && (
-        <g transform={`translate(${width - 44} ${seamY})`}>
-          <path d={`M${-(width - 44)} 0H4`} stroke="var(--seam-ink)" strokeWidth={4.5} />
-          <path d={`M${-(width - 44)} 0H4`} stroke="var(--seam)" strokeWidth={2.5} />
-          <rect
-            x={0}
-            y={-12}
-            width={44}
-            height={24}
-            fill="var(--seam)"
-            stroke="var(--seam-ink)"
-            strokeWidth={1}
-          />
-          <text
-            x={22}
-            y={5}
-            textAnchor="middle"
-            fontSize={15}
-            fontWeight={700}
-            fill="var(--seam-ink)"
-            className="font-mono"
-          >
-            {tickText(seated)}
-          </text>
-        </g>
-      )}
+      <Ticks mm={mm} height={height} width={width} clearOf={shown ? seamY : null} />
+      {shown && <SeamTag y={seamY} width={width} text={tickText(seated)} />}
       {way < 0 && <title>upside down: millimetres below the rail</title>}
     </svg>
+  );
+}
+
+interface TicksProps {
+  /** From mm to px. */
+  mm: ScaleLinear<number, number>;
+  height: number;
+  width: number;
+  /** No figure stands so near to this, px; null: nowhere. */
+  clearOf: number | null;
+}
+
+/** Where a figure would be cut at the ends, and how near it comes to the seam's, px. */
+const TICK_INSET = 8;
+const TICK_CLEARANCE = 16;
+
+function Ticks({ mm, height, width, clearOf }: TicksProps) {
+  const ticks = mm.ticks(Math.max(4, Math.round(height / 12)));
+  const labelled = new Set(mm.ticks(Math.max(2, Math.round(height / 70))));
+  const hasRoom = (y: number) =>
+    y > TICK_INSET &&
+    y < height - TICK_INSET &&
+    !(clearOf !== null && Math.abs(y - clearOf) < TICK_CLEARANCE);
+  return ticks.map((t) => (
+    <g key={t}>
+      <path d={`M0 ${mm(t)}h${labelled.has(t) ? 9 : 5}`} stroke="var(--ink)" strokeWidth={1} />
+      {labelled.has(t) && hasRoom(mm(t)) && (
+        <text
+          x={width - 4}
+          y={mm(t) + 4.5}
+          textAnchor="end"
+          fontSize={13}
+          fill="var(--ink)"
+          className="font-mono"
+        >
+          {tickText(t)}
+        </text>
+      )}
+    </g>
+  ));
+}
+
+const TAG_WIDTH = 44;
+
+/** The seam across the scale, with its figure. */
+function SeamTag({ y, width, text }: { y: number; width: number; text: string }) {
+  const line = `M${-(width - TAG_WIDTH)} 0H4`;
+  return (
+    <g transform={`translate(${width - TAG_WIDTH} ${y})`}>
+      <path d={line} stroke="var(--seam-ink)" strokeWidth={4.5} />
+      <path d={line} stroke="var(--seam)" strokeWidth={2.5} />
+      <rect
+        x={0}
+        y={-12}
+        width={TAG_WIDTH}
+        height={24}
+        fill="var(--seam)"
+        stroke="var(--seam-ink)"
+        strokeWidth={1}
+      />
+      <text
+        x={TAG_WIDTH / 2}
+        y={5}
+        textAnchor="middle"
+        fontSize={15}
+        fontWeight={700}
+        fill="var(--seam-ink)"
+        className="font-mono"
+      >
+        {text}
+      </text>
+    </g>
   );
 }

@@ -16,16 +16,7 @@ export function StandDrawing({ stand, seam, picture, size = 84 }: StandDrawingPr
   const { widthMm, heightMm } = frameOf(stand.camera);
   const scale = size / Math.max(widthMm, heightMm);
   const [width, height] = [widthMm * scale, heightMm * scale];
-  const at = ({ u, v }: { u: number; v: number }) => `${(u * width).toFixed(1)},${(v * height).toFixed(1)}`;
-  const line = [...stand.skyline].sort((a, b) => a.u - b.u);
-  const [first, last] = [line[0], line.at(-1)];
-  const land = [
-    `0,${height}`,
-    first && at({ u: 0, v: first.v }),
-    ...line.map(at),
-    last && at({ u: 1, v: last.v }),
-    `${width},${height}`,
-  ];
+  const at = placer(width, height);
   const end = seam && ends(seam, width, height);
   const box = cropBox(stand.crop, frameOf(stand.camera));
   return (
@@ -44,20 +35,7 @@ export function StandDrawing({ stand, seam, picture, size = 84 }: StandDrawingPr
         aria-hidden
       >
         <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
-          {!picture && (
-            <>
-              <rect width={width} height={height} fill="var(--glass-clear)" />
-              <polygon points={land.filter(Boolean).join(' ')} fill="var(--quiet)" opacity={0.6} />
-              {(stand.shapes ?? []).map(({ id, region, points }) => (
-                <polygon
-                  key={id}
-                  points={points.map(at).join(' ')}
-                  fill={region === 'feature' ? 'var(--quiet)' : 'none'}
-                  opacity={0.6}
-                />
-              ))}
-            </>
-          )}
+          {!picture && <Ground stand={stand} width={width} height={height} />}
           {box &&
             strips(box).map(({ id, points }) => (
               <polygon key={id} points={points.map(at).join(' ')} fill="var(--ground)" opacity={0.8} />
@@ -72,6 +50,40 @@ export function StandDrawing({ stand, seam, picture, size = 84 }: StandDrawingPr
         <rect width={width} height={height} fill="none" stroke="var(--edge)" />
       </svg>
     </span>
+  );
+}
+
+/** Writes a place as an SVG point. */
+const placer =
+  (width: number, height: number) =>
+  ({ u, v }: { u: number; v: number }): string =>
+    `${(u * width).toFixed(1)},${(v * height).toFixed(1)}`;
+
+/** The skyline and what is marked, where there is no picture. */
+function Ground({ stand, width, height }: { stand: Stand; width: number; height: number }) {
+  const at = placer(width, height);
+  const line = [...stand.skyline].sort((a, b) => a.u - b.u);
+  const [first, last] = [line[0], line.at(-1)];
+  const land = [
+    `0,${height}`,
+    first && at({ u: 0, v: first.v }),
+    ...line.map(at),
+    last && at({ u: 1, v: last.v }),
+    `${width},${height}`,
+  ];
+  return (
+    <>
+      <rect width={width} height={height} fill="var(--glass-clear)" />
+      <polygon points={land.filter(Boolean).join(' ')} fill="var(--quiet)" opacity={0.6} />
+      {(stand.shapes ?? []).map(({ id, region, points }) => (
+        <polygon
+          key={id}
+          points={points.map(at).join(' ')}
+          fill={region === 'feature' ? 'var(--quiet)' : 'none'}
+          opacity={0.6}
+        />
+      ))}
+    </>
   );
 }
 

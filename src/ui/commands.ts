@@ -25,7 +25,7 @@ export interface CommandGroup {
 interface CommandState {
   /** By the part of the screen that offers them, in the order in which they came. */
   readonly groups: ReadonlyMap<string, CommandGroup>;
-  readonly open: 'palette' | 'shortcuts' | null;
+  readonly open: 'palette' | 'shortcuts' | 'help' | null;
   setOpen: (open: CommandState['open']) => void;
 }
 

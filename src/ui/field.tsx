@@ -1,4 +1,4 @@
-import { type ReactNode, useId, useState } from 'react';
+import { type KeyboardEvent, type ReactNode, useId, useState } from 'react';
 
 /** What a text was understood as, or why it was not. */
 export type Parsed<T> =
@@ -12,6 +12,8 @@ export interface ParsedFieldProps<T> {
   parse: (text: string) => Parsed<T>;
   onValue: (value: T) => void;
   unit?: string;
+  /** What stands before the figure: f/. */
+  prefix?: string;
   hint?: ReactNode;
   placeholder?: string;
   className?: string;
@@ -27,6 +29,8 @@ export interface ParsedFieldProps<T> {
   autoFocus?: boolean;
   /** Arrow keys up and down: the text one step, or with Shift a larger one, from what stands there. */
   step?: (text: string, way: 1 | -1, isLarge: boolean) => string;
+  /** A key that means something else while nothing is typed: true where it was used. */
+  onKeyWhileEmpty?: (key: string) => boolean;
   /** Told when what is typed cannot be understood. */
   onRefused?: () => void;
 }
@@ -38,16 +42,8 @@ export interface ParsedFieldProps<T> {
 export function ParsedField<T>(props: ParsedFieldProps<T>) {
   const ownId = useId();
   const id = props.id ?? ownId;
-  const [draft, setDraft] = useState<string | null>(null);
-  const type = (text: string) => {
-    setDraft(text);
-    const read = props.parse(text);
-    if (read.ok) props.onValue(read.value);
-    else props.onRefused?.();
-  };
-  const parsed = draft === null ? null : props.parse(draft);
-  const error = parsed && !parsed.ok && draft !== '' ? parsed.error : null;
-  const below = error ?? (parsed?.ok ? parsed.understood : null) ?? props.hint;
+  const { draft, error, understood, type, leave, onKey } = useDraft(props);
+  const below = error ?? understood ?? props.hint;
   return (
     <div className={props.className}>
       <label htmlFor={id} className={props.hideLabel ? 'sr-only' : 'mb-1 block text-sm text-quiet'}>
@@ -56,6 +52,7 @@ export function ParsedField<T>(props: ParsedFieldProps<T>) {
       <div
         className={`flex min-h-11 items-center rounded-md border bg-panel ${error ? 'border-fault' : 'border-edge'} focus-within:outline-2 focus-within:outline-offset-1 focus-within:outline-action`}
       >
+        {props.prefix && <span className="pl-2.5 font-mono text-quiet">{props.prefix}</span>}
         <input
           id={id}
           value={draft ?? props.text}
@@ -69,38 +66,69 @@ export function ParsedField<T>(props: ParsedFieldProps<T>) {
           aria-describedby={below ? `${id}-below` : undefined}
           className="w-full min-w-0 bg-transparent px-2.5 py-2 font-mono text-base text-ink placeholder:text-quiet focus:outline-none"
           onChange={(e) => type(e.target.value)}
-          onBlur={() => {
-            if (!error && !props.keepDraft) setDraft(null);
-          }}
-          onKeyDown={(e) => {
-            const way = e.key === 'ArrowUp' ? 1 : e.key === 'ArrowDown' ? -1 : null;
-            if (props.step && way) {
-              e.preventDefault();
-              type(props.step(e.currentTarget.value, way, e.shiftKey));
-            }
-            if (e.key === 'Enter' && !error) {
-              if (!props.keepDraft) setDraft(null);
-              props.onEnter?.();
-            }
-            if (e.key === 'Escape') {
-              e.stopPropagation();
-              if (draft === null) e.currentTarget.blur();
-              setDraft(null);
-            }
-          }}
+          onBlur={leave}
+          onKeyDown={onKey}
         />
         {props.unit && <span className="pr-2.5 text-sm whitespace-nowrap text-quiet">{props.unit}</span>}
       </div>
       {below && (
-        <p
-          id={`${id}-below`}
-          role={error ? 'alert' : undefined}
-          className={`mt-1 text-sm ${error ? 'text-fault' : 'text-quiet'}`}
-        >
+        <Below id={`${id}-below`} isError={!!error}>
           {below}
-        </p>
+        </Below>
       )}
     </div>
+  );
+}
+
+/** What is being typed, and what becomes of it; null while the value held outside is shown. */
+function useDraft<T>(props: ParsedFieldProps<T>) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const type = (text: string) => {
+    setDraft(text);
+    const read = props.parse(text);
+    if (read.ok) props.onValue(read.value);
+    else props.onRefused?.();
+  };
+  const parsed = draft === null ? null : props.parse(draft);
+  const error = parsed && !parsed.ok && draft !== '' ? parsed.error : null;
+  const understood = parsed?.ok ? parsed.understood : null;
+  const leave = () => {
+    if (!error && !props.keepDraft) setDraft(null);
+  };
+  const onKey = (e: KeyboardEvent<HTMLInputElement>) => {
+    const isBare = !e.ctrlKey && !e.metaKey && !e.altKey;
+    if (isBare && !e.currentTarget.value && props.onKeyWhileEmpty?.(e.key)) {
+      e.preventDefault();
+      return;
+    }
+    const way = e.key === 'ArrowUp' ? 1 : e.key === 'ArrowDown' ? -1 : null;
+    if (props.step && way) {
+      e.preventDefault();
+      type(props.step(e.currentTarget.value, way, e.shiftKey));
+    }
+    if (e.key === 'Enter' && !error) {
+      if (!props.keepDraft) setDraft(null);
+      props.onEnter?.();
+    }
+    if (e.key === 'Escape') {
+      e.stopPropagation();
+      if (draft === null) e.currentTarget.blur();
+      setDraft(null);
+    }
+  };
+  return { draft, error, understood, type, leave, onKey };
+}
+
+/** What is understood, what is wrong, or a hint. */
+function Below({ id, isError, children }: { id: string; isError: boolean; children: ReactNode }) {
+  return (
+    <p
+      id={id}
+      role={isError ? 'alert' : undefined}
+      className={`mt-1 text-sm ${isError ? 'text-fault' : 'text-quiet'}`}
+    >
+      {children}
+    </p>
   );
 }
 

@@ -1,13 +1,24 @@
 import { Command as Cmdk } from 'cmdk';
 import { useCommandState } from './commands';
+import { answersByWords } from './word-search';
 import { Dialog } from './dialog';
+
+/** Between a name and what tells it from others of that name. */
+const APART = ' | ';
+
+/** How well something answers to what is typed: by its own name, else by what else it may be called; 0 for not at all. */
+function answer(value: string, typed: string, keywords?: string[]): number {
+  const [name = ''] = value.split(APART);
+  if (answersByWords(name, typed)) return 1;
+  return answersByWords([name, ...(keywords ?? [])].join(' '), typed) ? 0.5 : 0;
+}
 
 /** Everything that can be done here, found by typing a part of its name. */
 export default function Palette() {
   const { groups, setOpen } = useCommandState();
   return (
     <Dialog title="What to do" open onClose={() => setOpen(null)} hideTitle>
-      <Cmdk label="What to do" className="flex min-h-0 flex-col" loop>
+      <Cmdk label="What to do" className="flex min-h-0 flex-col" loop filter={answer}>
         <Cmdk.Input
           autoFocus
           placeholder="Type what you want to do, or a stand’s name"
@@ -24,7 +35,7 @@ export default function Palette() {
               {commands.map(({ name, also, keys, run }, i) => (
                 <Cmdk.Item
                   key={`${name} ${i}`}
-                  value={`${name} ${title} ${i}`}
+                  value={`${name}${APART}${title} ${i}`}
                   keywords={also ? [also] : []}
                   onSelect={() => {
                     setOpen(null);

@@ -21,6 +21,8 @@ export function Segmented<T extends string>({
   columns,
   template,
 }: SegmentedProps<T>) {
+  // the last one fills its row
+  const gaps = columns ? (columns - (options.length % columns)) % columns : 0;
   return (
     <ToggleGroup.Root
       type="single"
@@ -30,10 +32,11 @@ export function Segmented<T extends string>({
       className="grid gap-px overflow-hidden rounded-md border border-edge bg-edge"
       style={{ gridTemplateColumns: template ?? `repeat(${columns ?? options.length}, minmax(0, 1fr))` }}
     >
-      {options.map((option) => (
+      {options.map((option, i) => (
         <ToggleGroup.Item
           key={option.value}
           value={option.value}
+          style={i === options.length - 1 ? { gridColumnEnd: `span ${1 + gaps}` } : undefined}
           className="flex min-h-11 items-center justify-center gap-1.5 bg-panel px-2 hover:bg-chosen data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-panel"
         >
           {option.text}

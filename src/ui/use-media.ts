@@ -12,5 +12,8 @@ function useMedia(query: string): boolean {
   );
 }
 
+/** Whether it is pointed at with fingers, so that keys and clicks are not spoken of. */
+export const useTouch = (): boolean => useMedia('(pointer: coarse)');
+
 /** Whether the layout is the phone's: the same query as the `compact` variant in the sheet of styles. */
-export const useCompact = (): boolean => useMedia('(max-width: 767.98px) or (max-height: 499.98px)');
+export const useCompact = (): boolean => useMedia('(max-width: 1023.98px) or (max-height: 499.98px)');

@@ -37,7 +37,6 @@ const CAPTION_PER_LETTER = 5.7;
  */
 export function Ladder({ data, x, width, className, children }: LadderProps) {
   const { marks, exposures, span, left, tones } = data;
-  const ticks = x.ticks(Math.min(14, Math.round(width / 50))).filter(Number.isInteger);
   const tags = exposures.map((e) => tagX(x, e.evMidGrey, width));
   const chain = chainOf(data, x);
   return (
@@ -58,23 +57,7 @@ export function Ladder({ data, x, width, className, children }: LadderProps) {
       ))}
       <WindowNotes {...data} x={x} />
       {exposures.length > 0 && <Caption data={data} x={x} />}
-      {ticks.map((t, i) => (
-        <g key={t} transform={`translate(${x(t)} ${LADDER_ROWS.axis})`} pointerEvents="none">
-          <path d="M0 -4V0" stroke="var(--quiet)" />
-          {tags.every((tag) => Math.abs(x(t) - tag) > TAG_HALF + 20) && (
-            <text
-              x={i === 0 ? Math.max(0, 22 - x(t)) : 0}
-              y={13}
-              textAnchor="middle"
-              fontSize={12.5}
-              fill="var(--quiet)"
-              className="font-mono"
-            >
-              {i === 0 ? `EV ${t}` : tickText(t)}
-            </text>
-          )}
-        </g>
-      ))}
+      <Ticks x={x} width={width} tags={tags} />
       <Spreads marks={marks} x={x} />
       {drawnMarks(marks, x).map((drawn) => (
         <MarkLine key={`${drawn.mark.key} ${drawn.id}`} drawn={drawn} x={x} />
@@ -83,23 +66,59 @@ export function Ladder({ data, x, width, className, children }: LadderProps) {
       {chain.need && <Dimension {...chain.need} x={x} y={LADDER_ROWS.chain} beside="right" />}
       {chain.keep && <Dimension {...chain.keep} x={x} y={LADDER_ROWS.chain} beside="left" />}
       {left && <Dimension {...left} x={x} y={LADDER_ROWS.left} beside="left" arrow />}
-      {exposures.map((exposure, i) => (
-        <g key={i} transform={`translate(${tags[i]} ${LADDER_ROWS.shutter})`} pointerEvents="none">
-          <rect x={-TAG_HALF} y={0} width={2 * TAG_HALF} height={23} fill="var(--ink)" rx={2} />
-          <text
-            y={16}
-            textAnchor="middle"
-            fontSize={14}
-            fontWeight={700}
-            fill="var(--panel)"
-            className="font-mono"
-          >
-            {exposure.shutter}
-          </text>
-        </g>
+      {exposures.map(({ shutter }, i) => (
+        <Tag key={i} x={tags[i] as number} text={shutter} />
       ))}
       {children}
     </svg>
+  );
+}
+
+interface TicksProps {
+  x: LadderScale;
+  width: number;
+  /** Where the exposures' tags stand, px: no figure comes near them. */
+  tags: readonly number[];
+}
+
+/** Whole EV along the axis. */
+function Ticks({ x, width, tags }: TicksProps) {
+  const ticks = x.ticks(Math.min(14, Math.round(width / 50))).filter(Number.isInteger);
+  return ticks.map((t, i) => (
+    <g key={t} transform={`translate(${x(t)} ${LADDER_ROWS.axis})`} pointerEvents="none">
+      <path d="M0 -4V0" stroke="var(--quiet)" />
+      {tags.every((tag) => Math.abs(x(t) - tag) > TAG_HALF + 20) && (
+        <text
+          x={i === 0 ? Math.max(0, 22 - x(t)) : 0}
+          y={13}
+          textAnchor="middle"
+          fontSize={12.5}
+          fill="var(--quiet)"
+          className="font-mono"
+        >
+          {i === 0 ? `EV ${t}` : tickText(t)}
+        </text>
+      )}
+    </g>
+  ));
+}
+
+/** The shutter time of an exposure, under its mid-grey. */
+function Tag({ x, text }: { x: number; text: string }) {
+  return (
+    <g transform={`translate(${x} ${LADDER_ROWS.shutter})`} pointerEvents="none">
+      <rect x={-TAG_HALF} y={0} width={2 * TAG_HALF} height={23} fill="var(--ink)" rx={2} />
+      <text
+        y={16}
+        textAnchor="middle"
+        fontSize={14}
+        fontWeight={700}
+        fill="var(--panel)"
+        className="font-mono"
+      >
+        {text}
+      </text>
+    </g>
   );
 }
 

@@ -1,9 +1,9 @@
 import { Plus } from 'lucide-react';
 import { useId, useState } from 'react';
-import { readLabel } from '@/core/glass';
-import { type Bag, type Filter, filterFromLabel, MAX_FILTERS } from '@/model';
+import { type BadLabel, readLabel } from '@/core/glass';
+import { type Bag, type Filter, filterFromLabel, freeName, MAX_FILTERS, sameGlass } from '@/model';
 import { Button } from '@/ui/button';
-import { labelText } from '@/words';
+import { filterName, labelText } from '@/words';
 import { useNewId } from '../workspace/workspace-context';
 
 /** A filter by what is printed on its rim; what is understood stands below as it is typed. */
@@ -14,11 +14,12 @@ export function AddFilter({ bag, onAdd }: { bag: Bag; onAdd: (filter: Filter) =>
   const [refused, setRefused] = useState(false);
   const read = readLabel(text);
   const filter = read.ok ? filterFromLabel(read, 'typed', bag) : null;
+  const twin = filter && sameGlass(bag, filter);
   const full = bag.filters.length >= MAX_FILTERS;
   const add = () => {
     setRefused(!filter);
     if (!filter || full) return;
-    onAdd({ ...filter, id: newId('g') });
+    onAdd({ ...filter, id: newId('g'), name: freeName(text.trim(), bag) });
     setText('');
   };
   const isFault = refused && !read.ok;
@@ -54,9 +55,29 @@ export function AddFilter({ bag, onAdd }: { bag: Bag; onAdd: (filter: Filter) =>
           <Plus size={18} aria-hidden /> Add
         </Button>
       </div>
+      {!read.ok && <Meanings read={read} onPick={(reading) => setText(meaning(text, read.at, reading))} />}
       <p id={`${id}-below`} role="status" className={`mt-1 text-sm ${isFault ? 'text-fault' : 'text-quiet'}`}>
         {full ? `A bag holds ${MAX_FILTERS} filters at most.` : labelText(read, filter)}
+        {twin && !full && ` You have this already: ${filterName(twin)}. Added again it gets a number.`}
       </p>
     </form>
   );
 }
+
+/** What a figure that could be two things may mean, each a tap away. */
+function Meanings({ read: { at, readings }, onPick }: { read: BadLabel; onPick: (reading: string) => void }) {
+  if (!readings.length) return null;
+  return (
+    <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label={`What ${at} means`}>
+      {readings.map((reading) => (
+        <Button key={reading} onClick={() => onPick(reading)}>
+          {reading}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+/** The label with a figure that could be two things said plainly. */
+const meaning = (label: string, at: string, reading: string): string =>
+  label.replace(new RegExp(`(?:nd[ -]?)?${at.replace(/[.]/g, '\\$&')}`, 'i'), reading);

@@ -17,6 +17,8 @@ import { CameraList } from './camera-list';
 import { FilterList } from './filter-list';
 import { GlassTable } from './glass-table';
 import { HolderEditor } from './holder-editor';
+import { HolderList } from './holder-list';
+import { Newcomer } from './newcomer';
 import { LensList } from './lens-list';
 import { useBagEdit } from './use-bag-edit';
 
@@ -31,7 +33,7 @@ export function BagPage() {
     if (show) setOpen(filter.id);
   };
   return (
-    <div className="h-full overflow-y-auto">
+    <div className="relative h-full overflow-y-auto">
       <title>Bag · Pale Seam</title>
       <div className="mx-auto max-w-4xl px-4 py-5 desk:px-8 desk:py-6">
         <header className="mb-4 flex items-center gap-1">
@@ -40,6 +42,7 @@ export function BagPage() {
           <Files />
         </header>
         <AssumedBag />
+        {bag.assumed && <Newcomer />}
         <section aria-labelledby="filters">
           <div className="mb-2 flex items-center gap-2">
             <h2 id="filters" className="mr-auto text-lg font-semibold">
@@ -60,6 +63,7 @@ export function BagPage() {
           </p>
         </section>
         <HolderEditor bag={bag} edit={edit} />
+        <HolderList bag={bag} edit={edit} open={open} setOpen={setOpen} />
         <LensList bag={bag} edit={edit} open={open} setOpen={setOpen} />
         <CameraList bag={bag} edit={edit} open={open} setOpen={setOpen} />
       </div>

@@ -1,6 +1,6 @@
 import { type BagCamera, putCamera, removeCamera, restoreCamera } from '@/model';
-import { type Parsed, ParsedField } from '@/ui/field';
 import { cameraDetail, thingName } from '@/words';
+import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
 import { RoomFields } from '../shared/room-fields';
 import { SensorSizeFields } from '../shared/sensor-size-fields';
@@ -39,13 +39,7 @@ function CameraEditor({ camera, put }: { camera: BagCamera; put: (camera: BagCam
   return (
     <div role="group" aria-label={`Edit ${thingName(camera)}`} className="px-2 pt-1 pb-4">
       <div className="grid grid-cols-2 gap-3 md:grid-cols-4">
-        <ParsedField
-          label="Name"
-          className="col-span-2"
-          text={camera.name ?? ''}
-          parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 200) })}
-          onValue={(name) => put({ ...camera, name })}
-        />
+        <NameField className="col-span-2" name={camera.name} onName={(name) => put({ ...camera, name })} />
         <SensorSizeFields size={camera} onChange={(size) => put({ ...camera, ...size })} />
         <QuantityField
           label="Lowest ISO"

@@ -7,7 +7,7 @@ import {
   type TransitionName,
 } from '@/core/glass';
 import { asKind, type Filter, isSheet, putFilter } from '@/model';
-import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
+import { ChoiceField } from '@/ui/field';
 import {
   type FieldWords,
   filterKindText,
@@ -16,6 +16,7 @@ import {
   wholeOrTenth,
   wordsOf,
 } from '@/words';
+import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
 import { useWorkspace } from '../workspace/workspace-context';
 import { SamplesField } from './samples-field';
@@ -45,13 +46,11 @@ export function FilterEditor({ filter }: { filter: Filter }) {
       role="group"
       aria-label={`Edit ${filterKindText(filter)}`}
     >
-      <ParsedField
-        label="Name"
+      <NameField
         className="col-span-2"
-        text={filter.name ?? ''}
+        name={filter.name}
         placeholder={filterKindText(filter)}
-        parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 200) })}
-        onValue={(name) => put({ ...filter, name })}
+        onName={(name) => put({ ...filter, name })}
       />
       {isSheet(filter) && (
         <ChoiceField
@@ -64,9 +63,25 @@ export function FilterEditor({ filter }: { filter: Filter }) {
       )}
       {'samples' in filter && <SamplesField filter={filter} put={put} />}
       <ValueFields filter={filter} put={put} />
+      {!isSheet(filter) && <MeasuredField filter={filter} put={put} />}
       {isBodied(filter) && <BodyField filter={filter} put={put} />}
       <SizeFields filter={filter} put={put} />
     </div>
+  );
+}
+
+/** What it was found to take; it wins over the label in every time. */
+function MeasuredField({ filter, put }: EditProps) {
+  return (
+    <QuantityField
+      label="Measured"
+      quantity="stops"
+      unit="stops"
+      optional
+      value={filter.measuredStops}
+      placeholder="as printed"
+      onValue={(measuredStops) => put({ ...filter, measuredStops })}
+    />
   );
 }
 
@@ -123,21 +138,28 @@ function ValueField({ filter, put, name, field }: EditProps & { name: string; fi
 /** The transition by its name, and by its length. */
 function TransitionFields({ filter, put }: EditProps<Extract<Filter, { transitionMm: number }>>) {
   const named = transitionName(filter.transitionMm, filter.sheetWidthMm);
-  const isAssumed = filter.transitionMm === assumedTransitionMm(named, filter.sheetWidthMm);
+  const isAssumed =
+    !filter.transitionStated && filter.transitionMm === assumedTransitionMm(named, filter.sheetWidthMm);
   return (
     <>
       <ChoiceField
         label="Transition"
         value={named}
         options={TRANSITIONS.map((name) => [name, name] as const)}
-        onValue={(name) => put({ ...filter, transitionMm: assumedTransitionMm(name, filter.sheetWidthMm) })}
+        onValue={(name) =>
+          put({
+            ...filter,
+            transitionMm: assumedTransitionMm(name, filter.sheetWidthMm),
+            transitionStated: undefined,
+          })
+        }
       />
       <QuantityField
         label="Transition length"
         quantity="lengthMm"
         unit="mm"
         value={filter.transitionMm}
-        onValue={(transitionMm) => put({ ...filter, transitionMm })}
+        onValue={(transitionMm) => put({ ...filter, transitionMm, transitionStated: true })}
         hint={isAssumed ? 'assumed from the name' : undefined}
       />
     </>

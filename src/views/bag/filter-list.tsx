@@ -15,9 +15,10 @@ import {
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
 import { filterDetail, filterKindText, filterName } from '@/words';
+import { answersByWords } from '@/ui/word-search';
 import { ListTools } from '../shared/list-tools';
 import { useNewId } from '../workspace/workspace-context';
-import { answersTo, useListTools } from '../shared/use-list-tools';
+import { useListTools } from '../shared/use-list-tools';
 import { FilterEditor } from './filter-editor';
 import { type SectionProps } from './gear-list';
 import { ItemRow } from './item-row';
@@ -45,7 +46,7 @@ export function FilterList({ bag, edit, open, setOpen }: SectionProps) {
   const archived = bag.filters.filter((f) => f.archived).length;
   const shown = useMemo(() => {
     const text = (f: Filter) => `${filterName(f)} ${filterKindText(f)} ${filterDetail(f)}`;
-    const found = bag.filters.filter((f) => !!f.archived === showsArchive && answersTo(text(f), wanted));
+    const found = bag.filters.filter((f) => !!f.archived === showsArchive && answersByWords(text(f), wanted));
     return order === 'bag' ? found : found.sort(BY[order]);
   }, [bag.filters, wanted, order, showsArchive]);
   if (!bag.filters.length)

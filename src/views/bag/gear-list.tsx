@@ -37,7 +37,7 @@ interface GearListProps<T extends Gear> extends Omit<SectionProps, 'bag'> {
 /** Lenses, or cameras: a line each, with its fields when it is open. */
 export function GearList<T extends Gear>(props: GearListProps<T>) {
   const { title, items, edit, open, setOpen, nameOf, put } = props;
-  const id = title.toLowerCase();
+  const id = title.toLowerCase().replaceAll(' ', '-');
   const add = () => {
     const item = props.make();
     edit((b) => put(b, item));

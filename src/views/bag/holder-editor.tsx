@@ -1,94 +1,100 @@
 import { Plus, Trash2 } from 'lucide-react';
-import { type Bag, type Holder, MAX_RINGS, type Ring } from '@/model';
+import { type Bag, fitsHolder, type Holder, isSheet, MAX_RINGS, type Ring } from '@/model';
 import { Button } from '@/ui/button';
-import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
-import { filterName, listText } from '@/words';
+import { ChoiceField } from '@/ui/field';
+import { filterName } from '@/words';
+import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
 import { type BagEdit } from './use-bag-edit';
 
 /** Kept in the choice beside the usual numbers when it is another one. */
 const SLOT_CHOICES = ['1', '2', '3', '4'];
 
-/** The holder: its slots, its rail, and what may darken the corners. */
+/** What the fields of a holder show, the usual one's or another's. */
+type HolderValues = Holder & { readonly slots?: number | undefined };
+
+/** The usual holder: its slots, its rail, and what may darken the corners. */
 export function HolderEditor({ bag, edit }: { bag: Bag; edit: BagEdit }) {
-  const slots = String(bag.slots ?? 1);
-  const rings = bag.holder?.rings ?? [];
-  const width = bag.holder?.sheetWidthMm;
-  const misfits = bag.filters
-    .filter((f) => !f.archived && width !== undefined && (f.sheetWidthMm ?? width) !== width)
-    .map(filterName);
-  const set = (change: Partial<Holder>) => edit((b) => ({ ...b, holder: { ...b.holder, ...change } }));
-  const setRing = (index: number, change: Partial<Ring>) =>
-    set({ rings: rings.map((r, i) => (i === index ? { ...r, ...change } : r)) });
+  const hasOthers = !!bag.holders?.length;
   return (
     <section aria-label="Holder" className="mt-8 space-y-3">
-      <h2 className="text-lg font-semibold">Holder</h2>
+      <h2 className="text-lg font-semibold">{hasOthers ? 'Usual holder' : 'Holder'}</h2>
+      <HolderFields
+        holder={{ ...bag.holder, slots: bag.slots }}
+        onChange={({ slots, ...holder }) =>
+          edit((b) => ({ ...b, ...(slots === undefined ? {} : { slots }), holder }))
+        }
+      />
+      <Misfits bag={bag} holder={bag.holder} />
+      <p className="max-w-2xl text-sm text-quiet">
+        Rings and the opening between the rails tell whether the corners of a wide picture go dark. Distances
+        in front of the slot are negative.
+      </p>
+    </section>
+  );
+}
+
+/** Sheets that a holder does not take, where there are such. */
+export function Misfits({ bag, holder }: { bag: Bag; holder: Holder | undefined }) {
+  const misfits = bag.filters
+    .filter((f) => !f.archived && isSheet(f) && !fitsHolder(f, holder))
+    .map(filterName);
+  if (!misfits.length) return null;
+  return (
+    <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
+      Of another width than this holder takes, and left out of the advice where it is on:{' '}
+      {misfits.join(' · ')}
+    </p>
+  );
+}
+
+/** Lengths of a holder, as their fields are called, and what holds where they are not given. */
+const LENGTHS = [
+  ['sheetWidthMm', 'Width of its sheets', '100'],
+  ['railAboveAxisMm', 'Rail above the axis', 'half the sheet'],
+  ['slotOpeningMm', 'Opening between rails', 'not known'],
+] as const;
+
+interface HolderFieldsProps {
+  holder: HolderValues;
+  onChange: (holder: HolderValues) => void;
+}
+
+/** What a holder takes, where its rail stands, and its rings. */
+export function HolderFields({ holder, onChange }: HolderFieldsProps) {
+  const set = (change: Partial<HolderValues>) => onChange({ ...holder, ...change });
+  const slots = String(holder.slots ?? 1);
+  const rings = holder.rings ?? [];
+  return (
+    <>
       <div className="grid grid-cols-2 gap-3 md:grid-cols-4">
         <ChoiceField
           label="Slots of the holder"
           value={slots}
           options={[...new Set([...SLOT_CHOICES, slots])].map((n) => [n, n] as const)}
-          onValue={(n) => edit((b) => ({ ...b, slots: Number(n) }))}
+          onValue={(n) => set({ slots: Number(n) })}
         />
-        <QuantityField
-          label="Width of its sheets"
-          quantity="lengthMm"
-          unit="mm"
-          optional
-          value={bag.holder?.sheetWidthMm}
-          placeholder="100"
-          onValue={(sheetWidthMm) => set({ sheetWidthMm })}
-        />
-        <QuantityField
-          label="Rail above the axis"
-          quantity="lengthMm"
-          unit="mm"
-          optional
-          value={bag.holder?.railAboveAxisMm}
-          placeholder="half the sheet"
-          onValue={(railAboveAxisMm) => set({ railAboveAxisMm })}
-        />
-        <QuantityField
-          label="Opening between rails"
-          quantity="lengthMm"
-          unit="mm"
-          optional
-          value={bag.holder?.slotOpeningMm}
-          placeholder="not known"
-          onValue={(slotOpeningMm) => set({ slotOpeningMm })}
-        />
-      </div>
-      {rings.map((ring, i) => (
-        <div key={i} className="grid grid-cols-[1.4fr_1fr_1fr_auto] items-end gap-2">
-          <ParsedField
-            label={`Ring ${i + 1}`}
-            text={ring.name}
-            parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 200) })}
-            onValue={(name) => setRing(i, { name })}
-          />
+        {LENGTHS.map(([of, label, placeholder]) => (
           <QuantityField
-            label="Clear width"
+            key={of}
+            label={label}
             quantity="lengthMm"
             unit="mm"
-            value={ring.diameterMm}
-            onValue={(diameterMm) => setRing(i, { diameterMm })}
+            optional
+            value={holder[of]}
+            placeholder={placeholder}
+            onValue={(mm) => set({ [of]: mm })}
           />
-          <QuantityField
-            label="Behind the slot"
-            quantity="offsetMm"
-            unit="mm"
-            value={ring.behindSlotMm}
-            onValue={(behindSlotMm) => setRing(i, { behindSlotMm })}
-          />
-          <Button
-            kind="quiet"
-            className="w-11 !px-0"
-            aria-label={`Remove ring ${i + 1}`}
-            onClick={() => set({ rings: rings.filter((_, k) => k !== i) })}
-          >
-            <Trash2 size={18} aria-hidden />
-          </Button>
-        </div>
+        ))}
+      </div>
+      {rings.map((ring, i) => (
+        <RingRow
+          key={i}
+          number={i + 1}
+          ring={ring}
+          onChange={(change) => set({ rings: rings.map((r, k) => (k === i ? { ...r, ...change } : r)) })}
+          onRemove={() => set({ rings: rings.filter((_, k) => k !== i) })}
+        />
       ))}
       <Button
         disabled={rings.length >= MAX_RINGS}
@@ -96,15 +102,40 @@ export function HolderEditor({ bag, edit }: { bag: Bag; edit: BagEdit }) {
       >
         <Plus size={18} aria-hidden /> Add a ring
       </Button>
-      {misfits.length > 0 && (
-        <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
-          Of another width than this holder takes: {listText(misfits)}.
-        </p>
-      )}
-      <p className="max-w-2xl text-sm text-quiet">
-        Rings and the opening between the rails tell whether the corners of a wide picture go dark. Distances
-        in front of the slot are negative.
-      </p>
-    </section>
+    </>
+  );
+}
+
+interface RingRowProps {
+  /** From 1. */
+  number: number;
+  ring: Ring;
+  onChange: (change: Partial<Ring>) => void;
+  onRemove: () => void;
+}
+
+/** A ring between lens and slots, or in front of them. */
+function RingRow({ number, ring, onChange, onRemove }: RingRowProps) {
+  return (
+    <div className="grid grid-cols-[1.4fr_1fr_1fr_auto] items-end gap-2">
+      <NameField label={`Ring ${number}`} name={ring.name} onName={(name) => onChange({ name })} />
+      <QuantityField
+        label="Clear width"
+        quantity="lengthMm"
+        unit="mm"
+        value={ring.diameterMm}
+        onValue={(diameterMm) => onChange({ diameterMm })}
+      />
+      <QuantityField
+        label="Behind the slot"
+        quantity="offsetMm"
+        unit="mm"
+        value={ring.behindSlotMm}
+        onValue={(behindSlotMm) => onChange({ behindSlotMm })}
+      />
+      <Button kind="quiet" className="w-11 !px-0" aria-label={`Remove ring ${number}`} onClick={onRemove}>
+        <Trash2 size={18} aria-hidden />
+      </Button>
+    </div>
   );
 }

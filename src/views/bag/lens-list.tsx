@@ -1,8 +1,8 @@
-import { estimatedPupilToFilterMm } from '@/core/optics';
 import { type BagLens, putLens, removeLens, restoreLens } from '@/model';
 import { Check } from '@/ui/check';
-import { type Parsed, ParsedField } from '@/ui/field';
 import { lensDetail, lensText } from '@/words';
+import { NameField } from '../shared/name-field';
+import { PupilField } from '../shared/pupil-field';
 import { QuantityField } from '../shared/quantity-field';
 import { useNewId } from '../workspace/workspace-context';
 import { GearList, type SectionProps } from './gear-list';
@@ -30,6 +30,7 @@ export function LensList({ bag, ...section }: SectionProps) {
 }
 
 function LensEditor({ lens, put }: { lens: BagLens; put: (lens: BagLens) => void }) {
+  const set = (change: Partial<BagLens>) => put({ ...lens, ...change });
   const { shortestMm, longestMm, bulgingFront } = lens;
   return (
     <div
@@ -37,13 +38,11 @@ function LensEditor({ lens, put }: { lens: BagLens; put: (lens: BagLens) => void
       aria-label={`Edit ${lensText(lens)}`}
       className="grid grid-cols-2 gap-3 px-2 pt-1 pb-4 md:grid-cols-4"
     >
-      <ParsedField
-        label="Name"
+      <NameField
         className="col-span-2"
-        text={lens.name ?? ''}
+        name={lens.name}
         placeholder={lensText({ ...lens, name: '' })}
-        parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 200) })}
-        onValue={(name) => put({ ...lens, name })}
+        onName={(name) => set({ name })}
       />
       <QuantityField
         label="Shortest"
@@ -51,7 +50,7 @@ function LensEditor({ lens, put }: { lens: BagLens; put: (lens: BagLens) => void
         unit="mm"
         value={shortestMm}
         refuse={(mm) => (mm > longestMm ? `At most its longest, ${longestMm} mm.` : null)}
-        onValue={(mm) => put({ ...lens, shortestMm: mm })}
+        onValue={(mm) => set({ shortestMm: mm })}
       />
       <QuantityField
         label="Longest"
@@ -59,31 +58,26 @@ function LensEditor({ lens, put }: { lens: BagLens; put: (lens: BagLens) => void
         unit="mm"
         value={longestMm}
         refuse={(mm) => (mm < shortestMm ? `At least its shortest, ${shortestMm} mm.` : null)}
-        onValue={(mm) => put({ ...lens, longestMm: mm })}
+        onValue={(mm) => set({ longestMm: mm })}
       />
       <QuantityField
         label="Widest aperture"
         quantity="aperture"
-        unit="f/"
         optional
         value={lens.widestAperture}
         placeholder="not known"
-        onValue={(widestAperture) => put({ ...lens, widestAperture })}
+        onValue={(widestAperture) => set({ widestAperture })}
       />
-      <QuantityField
-        label="Pupil to filter"
-        quantity="lengthMm"
-        unit="mm"
-        optional
+      <PupilField
         value={lens.pupilToFilterMm}
-        placeholder={`about ${estimatedPupilToFilterMm(shortestMm, bulgingFront)}`}
-        hint={lens.pupilToFilterMm === undefined ? 'estimated, good to a fifth' : undefined}
-        onValue={(pupilToFilterMm) => put({ ...lens, pupilToFilterMm })}
+        focalLengthMm={shortestMm}
+        bulgingFront={bulgingFront}
+        onValue={(pupilToFilterMm) => set({ pupilToFilterMm })}
       />
       <Check
         className="col-span-2 self-end"
         isOn={!!bulgingFront}
-        onChange={(on) => put({ ...lens, bulgingFront: on || undefined })}
+        onChange={(on) => set({ bulgingFront: on || undefined })}
       >
         Bulging front: the holder stands on a collar, not on a thread
       </Check>

@@ -1,9 +1,8 @@
-import { format, formatDistanceToNow } from 'date-fns';
 import { useState } from 'react';
 import { type FileError, type RestoreReport } from '@/store';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
-import { mergeText } from '@/words';
+import { agoText, mergeText, momentText } from '@/words';
 import { RefusedList } from '../shared/refused-list';
 import { saveBackup } from '../shared/save';
 import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
@@ -56,14 +55,7 @@ export function BackupPart() {
           <progress value={filing} className="h-1.5 w-48 accent-(--action)" aria-label="Done" />
         </p>
       )}
-      {report && (
-        <div role="status" className="border-l-2 border-action pl-3">
-          <p className="font-semibold">The backup is in. Nothing that was here has been altered.</p>
-          <p>Stands: {mergeText(report.stands)}</p>
-          <p>Bag: {mergeText(report.bag)}</p>
-        </div>
-      )}
-      {report && <RefusedList refused={report.refused} />}
+      {report && <Restored report={report} />}
       {refusal && (
         <div role="alert" className="border-l-2 border-fault pl-3">
           <p className="font-semibold text-fault">{refusal.file} was not brought in</p>
@@ -77,9 +69,23 @@ export function BackupPart() {
   );
 }
 
+function Restored({ report }: { report: RestoreReport }) {
+  return (
+    <>
+      <div role="status" className="border-l-2 border-action pl-3">
+        <p className="font-semibold">The backup is in. Nothing that was here has been altered.</p>
+        <p>Stands: {mergeText(report.stands)}</p>
+        <p>Bag: {mergeText(report.bag)}</p>
+      </div>
+      <RefusedList refused={report.refused} />
+    </>
+  );
+}
+
 function LastBackup() {
   const lastBackupMs = useWorkspaceState((s) => s.lastBackupMs);
+  const [openedMs] = useState(() => Date.now());
   return lastBackupMs === null
     ? 'No backup has been made yet.'
-    : `The last backup was made ${formatDistanceToNow(lastBackupMs, { addSuffix: true })}, on ${format(lastBackupMs, 'd MMM yyyy, HH:mm')}.`;
+    : `The last backup was made ${agoText(lastBackupMs, openedMs)}, on ${momentText(lastBackupMs)}.`;
 }

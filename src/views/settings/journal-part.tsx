@@ -1,8 +1,8 @@
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { useStore } from 'zustand';
 import { clearJournal, journal, journalText } from '@/store';
 import { Button } from '@/ui/button';
+import { momentText } from '@/words';
 
 /** Errors that nobody caught: to be read, copied and forgotten. */
 export function JournalPart() {
@@ -31,8 +31,7 @@ export function JournalPart() {
               <li key={i} className="border-b border-rule py-2">
                 <details>
                   <summary className="min-h-11 cursor-pointer break-words">
-                    <span className="text-quiet">{format(new Date(entry.at), 'd MMM yyyy, HH:mm')}</span>{' '}
-                    {entry.message}
+                    <span className="text-quiet">{momentText(entry.at)}</span> {entry.message}
                   </summary>
                   <pre className="overflow-x-auto font-mono text-sm whitespace-pre-wrap text-quiet">
                     {entry.page}

@@ -1,10 +1,10 @@
-import { format } from 'date-fns';
 import { LocateFixed } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { type Place } from '@/model';
 import { prefer } from '@/store';
 import { Button } from '@/ui/button';
 import { useTheme } from '@/ui/theme';
+import { clockText } from '@/words';
 import { PlaceInputs } from '../shared/place-inputs';
 import { usePreferences } from '../workspace/workspace-context';
 
@@ -67,7 +67,7 @@ function SunNext({ place }: { place: Place }) {
       setText(
         next === null
           ? `The sun is ${up ? 'up' : 'down'} and stays so for two days at least.`
-          : `The sun is ${up ? 'up, and sets' : 'down, and rises'} at ${format(next, 'HH:mm')} by this device’s clock.`,
+          : `The sun is ${up ? 'up, and sets' : 'down, and rises'} at ${clockText(next)} by this device’s clock.`,
       );
     });
     return () => {

@@ -3,8 +3,10 @@ import { type ThemeMode, useTheme } from '@/ui/theme';
 import { AboutPart } from './about-part';
 import { BackupPart } from './backup-part';
 import { DevicePart } from './device-part';
+import { ExposePart } from './expose-part';
 import { JournalPart } from './journal-part';
 import { PlaceFields } from './place-fields';
+import { UsualPart } from './usual-part';
 
 const MODES: readonly { value: ThemeMode; text: string }[] = [
   { value: 'noon', text: 'Noon' },
@@ -17,7 +19,7 @@ const MODES: readonly { value: ThemeMode; text: string }[] = [
 export function SettingsPage() {
   const { mode, setMode } = useTheme();
   return (
-    <div className="h-full overflow-y-auto">
+    <div className="relative h-full overflow-y-auto">
       <title>Settings · Pale Seam</title>
       <div className="mx-auto max-w-2xl space-y-8 px-4 py-6 desk:px-8">
         <h1 className="text-2xl font-semibold">Settings</h1>
@@ -31,6 +33,8 @@ export function SettingsPage() {
             have got used to the night.
           </p>
         </section>
+        <UsualPart />
+        <ExposePart />
         <PlaceFields />
         <BackupPart />
         <DevicePart />

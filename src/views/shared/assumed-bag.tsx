@@ -10,8 +10,8 @@ export function AssumedBag() {
   return (
     <div className="my-3 space-y-2 rounded-md border border-edge p-3">
       <p>
-        This bag is assumed: {bag.filters.length} sheets and a holder of one slot, as many begin with. It
-        serves until you have said what you own.
+        This bag is assumed: sheets, a polariser and two NDs, and a holder of two slots. It does the job until
+        you have said what you own.
       </p>
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => workspace.bag.edit(withoutAssumed)}>These are not mine</Button>

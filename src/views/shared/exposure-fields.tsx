@@ -2,16 +2,18 @@ import { ParsedField } from '@/ui/field';
 import { parseAperture, parseIso } from './parse';
 
 interface SettingFieldProps {
+  hideLabel?: boolean;
   value: number;
   onValue: (value: number) => void;
 }
 
 /** An f-number as it stands on the lens. */
-export function ApertureField({ value, onValue }: SettingFieldProps) {
+export function ApertureField({ value, onValue, hideLabel = false }: SettingFieldProps) {
   return (
     <ParsedField
       label="Aperture"
-      unit="f/"
+      hideLabel={hideLabel}
+      prefix="f/"
       inputMode="decimal"
       text={String(value)}
       parse={parseAperture}
@@ -21,8 +23,15 @@ export function ApertureField({ value, onValue }: SettingFieldProps) {
 }
 
 /** A sensitivity as it stands on the camera. */
-export function IsoField({ value, onValue }: SettingFieldProps) {
+export function IsoField({ value, onValue, hideLabel = false }: SettingFieldProps) {
   return (
-    <ParsedField label="ISO" inputMode="numeric" text={String(value)} parse={parseIso} onValue={onValue} />
+    <ParsedField
+      label="ISO"
+      hideLabel={hideLabel}
+      inputMode="numeric"
+      text={String(value)}
+      parse={parseIso}
+      onValue={onValue}
+    />
   );
 }

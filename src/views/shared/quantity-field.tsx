@@ -1,7 +1,7 @@
 import { type ReactNode } from 'react';
 import { type Quantity } from '@/model';
 import { ParsedField } from '@/ui/field';
-import { parseQuantity } from './parse';
+import { parseAperture, parseQuantity } from './parse';
 
 interface Common {
   label: string;
@@ -22,13 +22,19 @@ export type QuantityFieldProps = Common &
 /** A field for a number of some quantity; where it is optional, nothing stands for "not known". */
 export function QuantityField(props: QuantityFieldProps) {
   const { label, quantity, unit, hint, placeholder, refuse } = props;
-  const parse = parseQuantity(quantity);
+  const isAperture = quantity === 'aperture';
+  const parse = isAperture ? parseAperture : parseQuantity(quantity);
   const checked = (text: string) => {
     const read = parse(text);
     const refusal = read.ok ? refuse?.(read.value) : null;
     return refusal ? { ok: false as const, error: refusal } : read;
   };
-  const shared = { label, inputMode: 'decimal' as const, ...(unit ? { unit } : {}), hint };
+  const shared = {
+    label,
+    inputMode: 'decimal' as const,
+    ...(isAperture ? { prefix: 'f/' } : unit ? { unit } : {}),
+    hint,
+  };
   if (!props.optional)
     return <ParsedField {...shared} text={String(props.value)} parse={checked} onValue={props.onValue} />;
   return (

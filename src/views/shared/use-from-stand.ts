@@ -5,16 +5,19 @@ import { saveOrSay } from './save';
 import { standKey } from './stand-path';
 import { useWorkspace } from '../workspace/workspace-context';
 
-/** What leads on from a stand: the next framing from the same place, and its file. */
+/** What leads on from a stand: the next framing from the same place, a copy, its file, and its way out of the list. */
 export function useFromStand(id: string) {
   const { workspace, base } = useWorkspace();
   const navigate = useNavigate();
-  return useMemo(
-    () => ({
-      goOn: () => {
-        const next = workspace.nextStand(id);
-        if (next) void navigate(`${base}/stands/${standKey(next)}`);
-      },
+  return useMemo(() => {
+    const open = (stand: string | null) => {
+      if (stand) void navigate(`${base}/stands/${standKey(stand)}`);
+    };
+    const nameOf = () =>
+      workspace.state.getState().stands.find((s) => s.id === id)?.document.stand.name || 'without a name';
+    return {
+      goOn: () => open(workspace.nextStand(id)),
+      duplicate: () => workspace.duplicateStand(id),
       exportFile: () => {
         const file = workspace.exportStand(id);
         if (file) saveOrSay(file);
@@ -24,7 +27,18 @@ export function useFromStand(id: string) {
         if (file) saveOrSay(file);
         else toast('Its picture is not on this device.');
       },
-    }),
-    [workspace, base, navigate, id],
-  );
+      setArchived: (next: boolean) => {
+        const name = nameOf();
+        workspace.archiveStand(id, next);
+        toast(next ? `“${name}” is in the archive.` : `“${name}” is back among the stands.`, {
+          action: { label: 'Undo', onClick: () => workspace.archiveStand(id, !next) },
+        });
+      },
+      remove: () => {
+        const name = nameOf();
+        const undo = workspace.removeStand(id);
+        toast(`“${name}” is deleted.`, { action: { label: 'Undo', onClick: undo }, duration: 10_000 });
+      },
+    };
+  }, [workspace, base, navigate, id]);
 }

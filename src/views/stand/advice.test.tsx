@@ -1,5 +1,5 @@
 import { act, fireEvent, screen } from '@testing-library/react';
-import { ownedBag, sampleBag } from '@/model';
+import { ownedBag, newcomerBag } from '@/model';
 import { testStand } from '@/testing/fixtures';
 import { standOnScreen } from '@/testing/stand-on-screen';
 import { type Workspace } from '@/store';
@@ -24,9 +24,9 @@ describe('a bag that is assumed (fault 28)', () => {
     const workspace = await standOnScreen(testStand());
     await tap('They are mine');
     expect(slip()).not.toHaveTextContent('assumed bag');
-    expect(workspace.bag.state.getState().value).toEqual(ownedBag(sampleBag()));
+    expect(workspace.bag.state.getState().value).toEqual(ownedBag(newcomerBag()));
     await act(async () => workspace.bag.undo());
-    await act(async () => workspace.bag.edit((bag) => ({ ...bag, slots: 2 })));
+    await act(async () => workspace.bag.edit((bag) => ({ ...bag, slots: 3 })));
     expect(slip()).not.toHaveTextContent('assumed bag');
   });
 });

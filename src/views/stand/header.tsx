@@ -109,6 +109,7 @@ function StandMenu() {
         ],
         compact
           ? [
+              { text: 'Help', icon: HelpCircle, onSelect: () => setOpen('help') },
               {
                 text: 'Redo',
                 icon: Redo2,

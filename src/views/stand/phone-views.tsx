@@ -5,7 +5,7 @@ import { LadderView } from './ladder/ladder-view';
 import { type PhoneView, useDerived, useSession } from './session';
 
 const VIEWS: readonly { value: PhoneView; text: string }[] = [
-  { value: 'frame', text: 'Frame' },
+  { value: 'frame', text: 'Picture' },
   { value: 'holder', text: 'Holder' },
   { value: 'ladder', text: 'Ladder' },
 ];
@@ -18,7 +18,7 @@ export function PhoneViews() {
     <>
       <div
         id="phone-view"
-        className="flex h-[calc(var(--visible-height,100dvh)*0.34)] min-h-0 shrink-0 flex-col typing:hidden short:h-auto short:flex-1"
+        className="flex h-[calc(var(--visible-height,100dvh)*0.28)] min-h-0 shrink-0 flex-col typing:hidden tablet:h-[calc(var(--visible-height,100dvh)*0.4)] short:h-auto short:flex-1"
       >
         {phoneView === 'frame' && <FrameView />}
         {phoneView === 'holder' && <HolderOrNot />}

@@ -9,8 +9,8 @@ export const ROLE_NAMES: Record<Role, string> = {
 };
 
 /** What can be read, and what it is called. */
-export const READ_ROLES: readonly ReadRole[] = [...ROLES, 'scene'];
-export const READ_ROLE_NAMES: Record<ReadRole, string> = { ...ROLE_NAMES, scene: 'Whole scene' };
+export const READ_ROLES: readonly ReadRole[] = [...ROLES, 'through'];
+export const READ_ROLE_NAMES: Record<ReadRole, string> = { ...ROLE_NAMES, through: 'All that is on' };
 
 /** The key that chooses what the next reading is of. */
 export const ROLE_KEYS: Record<string, ReadRole> = {
@@ -18,5 +18,5 @@ export const ROLE_KEYS: Record<string, ReadRole> = {
   l: 'land',
   w: 'water',
   f: 'feature',
-  e: 'scene',
+  e: 'through',
 };

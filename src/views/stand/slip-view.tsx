@@ -1,5 +1,9 @@
-import { useCompact } from '@/ui/use-media';
+import { SlidersHorizontal } from 'lucide-react';
+import { useState } from 'react';
 import { type SlipRow, type WorkingOf } from '@/words';
+import { Term } from '../shared/term';
+import { ExposureSettings } from './exposure-settings';
+import { UsualLookQuestion } from './usual-look';
 import { FIGURE_LINE, useWorkingButton } from './use-working-button';
 import { useAnswer, useDerived, useSlip } from './session';
 
@@ -7,19 +11,22 @@ const WORKING_OF: Record<SlipRow['label'], WorkingOf> = { Glass: 'glass', Seat: 
 
 /** What belongs to earlier readings is quiet until it is worked out anew; a search that is done at once does not flash. */
 const MAIN =
-  'text-[17px] font-semibold transition-colors in-data-[stale=true]:text-quiet in-data-[stale=true]:delay-300 desk:text-[21px]';
+  'text-[17px] font-semibold transition-colors in-data-[stale=true]:text-quiet in-data-[stale=true]:delay-300 desk:text-[20px] desk:leading-6';
 
-/** The slip: what to do now, in three rows that can be read at arm's length. */
+const LABEL = 'text-xs tracking-wider text-quiet uppercase desk:text-[13px]';
+
+/** The slip: what to do now, in three rows that can be read at arm's length; aperture and ISO are changed on the last. */
 export function SlipView() {
   const derived = useDerived();
   const search = useAnswer((a) => a.search);
   const slip = useSlip();
+  const [sets, setSets] = useState(false);
   const has: Record<SlipRow['label'], boolean> = {
     Glass: derived.balance !== null,
     Seat: !!derived.inUse?.seat,
     Expose: derived.bracket
       ? derived.bracket.ok
-      : !!derived.inUse?.outcome.exposure || derived.wholeScene !== null,
+      : !!derived.inUse?.outcome.exposure || derived.through !== null,
   };
   return (
     <section
@@ -28,47 +35,90 @@ export function SlipView() {
       aria-busy={search === 'working'}
       data-state={slip.state}
       data-stale={derived.stale && derived.balance !== null}
-      className="grid shrink-0 grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-4 gap-y-0.5 border-t-2 border-ink py-2.5 compact:border-t-0 compact:border-b compact:px-3.5 compact:py-2 desk:gap-x-6 typing:hidden"
+      className="grid shrink-0 grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-4 border-t-2 desk:items-center border-ink py-1.5 compact:max-h-[45dvh] compact:overflow-y-auto compact:border-t-0 compact:border-b compact:px-3.5 desk:gap-x-6 typing:hidden"
     >
+      {slip.lead && <p className="col-span-2 py-1 text-[17px] font-semibold">{slip.lead}</p>}
       {slip.rows.map((row) => (
         <div key={row.label} className="contents">
-          <div className="text-xs tracking-wider text-quiet uppercase desk:text-[13px]">{row.label}</div>
-          {has[row.label] ? (
-            <PressedRow row={row} />
-          ) : (
-            <div className="min-w-0">
-              <RowText row={row} />
+          <div className={LABEL}>
+            {row.label === 'Seat' ? (
+              <Term of="seat" className="uppercase">
+                {row.label}
+              </Term>
+            ) : (
+              row.label
+            )}
+          </div>
+          <div className="flex min-w-0 items-center gap-2">
+            <div className={`min-w-0 flex-1 ${row.label === 'Expose' ? '' : 'desk:pr-[52px]'}`}>
+              {has[row.label] ? <PressedRow row={row} /> : <RowText row={row} />}
             </div>
-          )}
+            {row.label === 'Expose' && <SetExposure isOpen={sets} onOpen={setSets} />}
+          </div>
         </div>
       ))}
+      {sets && <ExposureSettings />}
+      {slip.state === 'ready' && <UsualLookQuestion />}
     </section>
   );
 }
 
-/**
- * A row whose working is shown when it is pressed: all of it is the button, for cold fingers. On a phone it keeps to one
- * line until then, so that the picture and the controls stay where they are.
- */
-function PressedRow({ row }: { row: SlipRow }) {
-  const compact = useCompact();
-  const derived = useDerived();
-  const isScene = row.label === 'Expose' && derived.wholeScene !== null;
-  const button = useWorkingButton(isScene ? 'scene' : WORKING_OF[row.label]);
-  const oneLine = compact && !button['aria-expanded'];
+/** The slip's answers alone, with nothing to press: while the shutter is open. */
+export function SlipAtGlance() {
+  const { rows } = useSlip();
   return (
-    <button {...button} className={`min-w-0 text-left ${oneLine ? 'truncate' : ''}`}>
+    <dl
+      aria-label="Slip"
+      className="grid shrink-0 grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-4 gap-y-1 border-b border-ink px-4 py-3 desk:gap-x-6 desk:px-8"
+    >
+      {rows.map(({ label, main }) => (
+        <div key={label} className="contents">
+          <dt className={LABEL}>{label}</dt>
+          <dd className="text-[17px] font-semibold desk:text-[20px]">{main}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** Opens what aperture and ISO are changed with. */
+function SetExposure({ isOpen, onOpen }: { isOpen: boolean; onOpen: (open: boolean) => void }) {
+  return (
+    <button
+      type="button"
+      aria-expanded={isOpen}
+      aria-label="Change aperture and ISO"
+      title="Change aperture and ISO"
+      className="flex size-11 shrink-0 items-center justify-center rounded-md border border-edge bg-panel hover:bg-chosen aria-expanded:bg-chosen"
+      onClick={() => onOpen(!isOpen)}
+    >
+      <SlidersHorizontal size={18} aria-hidden />
+    </button>
+  );
+}
+
+/** A row whose working is shown when it is pressed: all of it is the button, for cold fingers. */
+function PressedRow({ row }: { row: SlipRow }) {
+  const isThrough = useDerived((d) => row.label === 'Expose' && d.through !== null);
+  const button = useWorkingButton(isThrough ? 'through' : WORKING_OF[row.label]);
+  return (
+    <button {...button} className="block min-h-11 w-full min-w-0 text-left compact:min-h-12">
       <RowText row={row} line={FIGURE_LINE} />
     </button>
   );
 }
 
-function RowText({ row: { main, brief, aside }, line = '' }: { row: SlipRow; line?: string }) {
-  const compact = useCompact();
+/**
+ * What to do, and beside it, or on a phone below it, what else matters: whole, and never cut. At a desk the two stand in
+ * columns with room for three lines, so that the frame above keeps its place while figures change.
+ */
+function RowText({ row: { main, aside }, line = '' }: { row: SlipRow; line?: string }) {
   return (
-    <>
-      <span className={`${MAIN} ${line}`}>{compact ? brief : main}</span>
-      {aside && <span className="ml-3 text-sm text-quiet desk:text-[15px] compact:ml-2">{aside}</span>}
-    </>
+    <span className="block min-h-11 py-1.5 compact:min-h-12 desk:grid desk:min-h-[52px] desk:grid-cols-[minmax(0,5fr)_minmax(0,4fr)] desk:items-center desk:gap-x-4 desk:py-0.5">
+      <span>
+        <span className={`${MAIN} ${line}`}>{main}</span>
+      </span>
+      {aside && <span className="text-sm text-quiet compact:block desk:leading-[17px]">{aside}</span>}
+    </span>
   );
 }

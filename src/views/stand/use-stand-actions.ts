@@ -1,6 +1,9 @@
-import { useMemo, useSyncExternalStore } from 'react';
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
+import { speak, useOwnVoice } from '@/ui/voice';
 import { slipSentence } from '@/words';
+import { useWorkspace } from '../workspace/workspace-context';
 import { useFromStand } from '../shared/use-from-stand';
 import { useOpenStand, useStand } from './session';
 
@@ -12,6 +15,11 @@ export interface StandActions {
   readonly readAloud: (() => void) | null;
   /** Null where the platform has no share sheet. */
   readonly share: (() => void) | null;
+  /** A copy of the stand, beside it in the list. */
+  readonly duplicate: () => void;
+  /** Out of the list, and back to it. */
+  readonly putAway: () => void;
+  readonly remove: () => void;
   /** Goes on to the next framing from the same place. */
   readonly goOn: () => void;
   readonly exportFile: () => void;
@@ -19,43 +27,34 @@ export interface StandActions {
   readonly exportBundle: () => Promise<void>;
 }
 
-/** The device's own voice, once its list is there; null where there is none. */
-function useOwnVoice(): SpeechSynthesisVoice | null {
-  return useSyncExternalStore((changed) => {
-    const speech = globalThis.speechSynthesis;
-    speech?.addEventListener('voiceschanged', changed);
-    return () => speech?.removeEventListener('voiceschanged', changed);
-  }, ownVoice);
-}
-
-/** A voice that is on the device: one that speaks from elsewhere would send the words away. */
-function ownVoice(): SpeechSynthesisVoice | null {
-  const voices = globalThis.speechSynthesis?.getVoices().filter((v) => v.localService) ?? [];
-  return voices.find((v) => v.lang.startsWith('en')) ?? voices[0] ?? null;
-}
-
 export function useStandActions(): StandActions {
   const { kept, slip } = useOpenStand();
   const from = useFromStand(useStand((s) => s.id));
   const voice = useOwnVoice();
+  const { base } = useWorkspace();
+  const navigate = useNavigate();
   return useMemo(() => {
     const sentence = () => slipSentence(slip.getState());
     const name = () => kept.state.getState().value.stand.name;
     const text = () => `${name()}: ${sentence()}`;
     return {
       copy: () => void copy(text()),
-      readAloud: voice
-        ? () => {
-            const speech = new SpeechSynthesisUtterance(sentence());
-            speech.voice = voice;
-            speechSynthesis.cancel();
-            speechSynthesis.speak(speech);
-          }
-        : null,
+      readAloud: voice ? () => speak(sentence(), voice) : null,
       share: 'share' in navigator ? () => void share(name(), text()) : null,
       ...from,
+      duplicate: () => {
+        if (from.duplicate()) toast('A copy stands in the list.');
+      },
+      putAway: () => {
+        from.setArchived(true);
+        void navigate(`${base}/stands`);
+      },
+      remove: () => {
+        from.remove();
+        void navigate(`${base}/stands`);
+      },
     };
-  }, [kept, slip, voice, from]);
+  }, [kept, slip, voice, from, navigate, base]);
 }
 
 async function copy(text: string): Promise<void> {

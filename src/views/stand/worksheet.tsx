@@ -1,6 +1,6 @@
 import { type ComponentType, lazy, Suspense } from 'react';
-import { frameOf, oldestReadingMinutes, RECORD_AFTER_MINUTES, type Stand } from '@/model';
-import { cropText, ageText, glassName, seatShortText, spanText, stopsFigure } from '@/words';
+import { exposureSeconds, frameOf, oldestReadingMinutes, RECORD_AFTER_MINUTES, type Stand } from '@/model';
+import { cropText, ageText, glassName, seatShortText, spanText, stopsFigure, timeText } from '@/words';
 import { BalanceStep } from './balance/balance-step';
 import { ReadStep } from './read/read-step';
 import { SeatStep } from './seat/seat-step';
@@ -16,7 +16,8 @@ import {
 } from './session';
 import { WorkingPanel } from './working-panel';
 
-/** The first step is the longest and seldom the first that is opened: it is loaded when it is. */
+/** The first step and the last are the longest and seldom the first that is opened: they are loaded when they are. */
+const ExposeStep = lazy(() => import('./expose/expose-step').then((m) => ({ default: m.ExposeStep })));
 const FrameStep = lazy(() => import('./frame/frame-step').then((m) => ({ default: m.FrameStep })));
 
 const SHEETS: Record<Step, ComponentType> = {
@@ -24,6 +25,7 @@ const SHEETS: Record<Step, ComponentType> = {
   read: ReadStep,
   balance: BalanceStep,
   seat: SeatStep,
+  expose: ExposeStep,
 };
 
 /** What a closed step has come to, in one line. */
@@ -32,6 +34,7 @@ const RESULTS: Record<Step, ComponentType> = {
   read: ReadResult,
   balance: BalanceResult,
   seat: SeatResult,
+  expose: ExposeResult,
 };
 
 /** The worksheet: the steps in working order, a closed one as a line with its result, the open one unfolded. */
@@ -74,7 +77,7 @@ export function Worksheet() {
             {open && (
               <div
                 id="open-step"
-                className="min-h-0 flex-1 overflow-y-auto px-5 pb-5 compact:px-3.5 desk:pl-4"
+                className="relative min-h-0 flex-1 overflow-y-auto px-5 pb-5 compact:px-3.5 desk:pl-4"
               >
                 <Suspense fallback={<p className="appear-late text-quiet">Opening…</p>}>
                   <Sheet />
@@ -133,7 +136,7 @@ function frameText(stand: Stand): string {
 
 function ReadResult() {
   const count = useStand((s) => s.readings.length);
-  const sceneEv = useDerived((d) => d.wholeScene?.ev100);
+  const sceneEv = useDerived((d) => d.through?.ev100);
   const span = useDerived((d) => d.spanStops);
   const stand = useStand();
   const age = useMinute((now) => {
@@ -158,4 +161,10 @@ function SeatResult() {
   return useDerived(({ inUse, chosen, plan }) =>
     inUse && (chosen || plan) ? seatShortText(inUse) : 'not yet',
   );
+}
+
+function ExposeResult() {
+  const stand = useStand();
+  const seconds = useDerived((d) => exposureSeconds(stand, d));
+  return seconds === null ? 'no time yet' : timeText(seconds);
 }

@@ -62,4 +62,77 @@ describe('the list of stands (fault 72)', () => {
     expect(rows()).toHaveLength(1);
     expect(within(list()).getByText('Terrace 57')).toBeInTheDocument();
   });
+
+  const searchFor = (value: string) =>
+    act(async () =>
+      fireEvent.change(screen.getByRole('searchbox', { name: 'Search stands' }), { target: { value } }),
+    );
+  const named = (name: string) => within(list()).getByRole('link', { name: new RegExp(`${name}\\b`) });
+
+  it('finds stands by look, moment, glass and what the slip says (fault 52)', async () => {
+    const stands = [
+      testStand({ name: 'A', look: { school: 'heavy' } }),
+      testStand({ name: 'B', lightAt: '2026-10-14T05:41:00Z' }),
+      testStand({ name: 'C', choice: { filterIds: ['soft-2'], offsetMm: 0, turnDeg: 0 } }),
+      ...STANDS.slice(0, 4),
+    ];
+    const { client, answer } = onCommand();
+    await standsOnScreen(stands, client);
+    await answer({ type: 'done', output: { ...glanced('x'), line: 'three frames serve better here' } });
+    for (const [text, name] of [
+      ['heavy', 'A'],
+      ['14 oct 2026', 'B'],
+      ['2 stops, soft', 'C'],
+    ] as const) {
+      await searchFor(text);
+      expect(named(name)).toBeInTheDocument();
+      expect(rows()).toHaveLength(1);
+    }
+    await searchFor('frames serve');
+    expect(rows()).toHaveLength(1);
+  });
+
+  it('is gone through by the arrow keys', async () => {
+    await standsOnScreen(STANDS, onCommand().client);
+    named('Terrace 1').focus();
+    fireEvent.keyDown(document.activeElement!, { key: 'ArrowDown' });
+    expect(document.activeElement).toBe(named('Terrace 2'));
+    fireEvent.keyDown(document.activeElement!, { key: 'ArrowUp' });
+    fireEvent.keyDown(document.activeElement!, { key: 'ArrowUp' });
+    expect(document.activeElement).toBe(named('Terrace 1'));
+  });
+
+  it('renames a stand where it stands; Escape leaves its name', async () => {
+    await standsOnScreen(STANDS.slice(0, 6), onCommand().client);
+    const rename = async (typed: string, key: string) => {
+      const menu = within(rows()[0]!).getByRole('button', { name: /^More about/ });
+      await act(async () => fireEvent.keyDown(menu, { key: 'Enter' }));
+      await act(async () => fireEvent.click(screen.getByRole('menuitem', { name: 'Rename' })));
+      const field = await screen.findByRole('textbox', { name: /^Name of/ });
+      await act(async () => fireEvent.change(field, { target: { value: typed } }));
+      await act(async () => fireEvent.keyDown(field, { key }));
+    };
+    await rename('Upper terrace', 'Enter');
+    expect(named('Upper terrace')).toBeInTheDocument();
+    await rename('Nothing', 'Escape');
+    expect(named('Upper terrace')).toBeInTheDocument();
+    await rename('   ', 'Enter');
+    expect(named('Upper terrace')).toBeInTheDocument();
+  });
+
+  it('puts several away at once', async () => {
+    await standsOnScreen(STANDS.slice(0, 6), onCommand().client);
+    await act(async () => fireEvent.click(screen.getByRole('button', { name: 'Choose several' })));
+    const boxes = () => screen.getAllByRole('checkbox');
+    for (const box of boxes().slice(0, 2)) await act(async () => fireEvent.click(box));
+    expect(screen.getByText('2 stands chosen')).toBeInTheDocument();
+    await act(async () => fireEvent.click(screen.getByRole('button', { name: 'Archive' })));
+    expect(rows()).toHaveLength(4);
+    expect(screen.getByRole('button', { name: 'Archive (2)' })).toBeInTheDocument();
+    // what is deleted comes back by the undo of it all
+    await act(async () => fireEvent.click(screen.getByRole('button', { name: 'Choose several' })));
+    await act(async () => fireEvent.click(screen.getByRole('button', { name: 'All' })));
+    await act(async () => fireEvent.click(screen.getByRole('button', { name: 'Delete' })));
+    expect(screen.queryByText('Terrace 59')).toBeNull();
+  });
 });

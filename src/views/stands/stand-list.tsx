@@ -1,12 +1,25 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { type RefObject, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import {
+  type KeyboardEvent,
+  type RefObject,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
-import { newestFirst, note, type StandSummary } from '@/store';
+import { useStore } from 'zustand';
+import { glanceOf, newestFirst, note, type StandSummary } from '@/store';
+import { standSearchText } from '@/words';
+import { answersByWords } from '@/ui/word-search';
 import { ListTools } from '../shared/list-tools';
-import { answersTo, useListTools } from '../shared/use-list-tools';
+import { useListTools } from '../shared/use-list-tools';
 import { useBag, useWorkspace } from '../workspace/workspace-context';
 import { FailedRow } from './broken-stands';
+import { ChosenStands } from './chosen-stands';
 import { StandRow } from './stand-row';
+import { type Choosing, useChoosing } from './use-choosing';
 
 const ORDERS = [
   ['changed', 'last changed first'],
@@ -30,15 +43,20 @@ type Scroller = RefObject<HTMLElement | null>;
 export function StandList({ stands, scroller }: { stands: readonly StandSummary[]; scroller: Scroller }) {
   const tools = useListTools<Order>('changed');
   const { wanted, order, showsArchive } = tools;
+  const { glances } = useWorkspace();
   const archived = stands.filter((s) => s.document.stand.archived).length;
+  const bag = useBag();
+  // what was worked out of a stand is looked through too, while something is being looked for
+  const found = useStore(glances.state, (s) => (wanted ? s : null));
   const shown = useMemo(() => {
-    const text = ({ document: { stand } }: StandSummary) =>
-      `${stand.name} ${stand.notes ?? ''} ${stand.lens.focalLengthMm} mm`;
+    const text = (s: StandSummary) =>
+      standSearchText(s.document.stand, bag, (found && glanceOf(found, s, bag)?.line) ?? '');
     return stands
       .filter((s) => !!s.document.stand.archived === showsArchive)
-      .filter((s) => !wanted || answersTo(text(s), wanted))
+      .filter((s) => !wanted || answersByWords(text(s), wanted))
       .sort(BY[order]);
-  }, [stands, wanted, order, showsArchive]);
+  }, [stands, wanted, order, showsArchive, bag, found]);
+  const choosing = useChoosing(shown);
   // rows are dear to make: they give way to whatever else the page has to do
   const ready = useDeferredValue(shown, NONE);
   return (
@@ -50,8 +68,15 @@ export function StandList({ stands, scroller }: { stands: readonly StandSummary[
         count={stands.length}
         archivedCount={archived}
       />
+      <ChosenStands {...choosing} shown={shown} isArchive={showsArchive} />
       {shown.length ? (
-        <Rows label={showsArchive ? 'Archived stands' : 'Stands'} shown={ready} scroller={scroller} />
+        <Rows
+          label={showsArchive ? 'Archived stands' : 'Stands'}
+          shown={ready}
+          scroller={scroller}
+          chosen={choosing.chosen}
+          onChoose={choosing.choose}
+        />
       ) : (
         <p role="status" className="border-t border-rule pt-4 text-quiet">
           {wanted ? `No stand here answers to “${wanted}”.` : 'Every stand is in the archive.'}
@@ -66,14 +91,15 @@ const ROW_PX = 98;
 /** Rows made ready beyond those in sight, each way. */
 const AHEAD = 4;
 
-interface RowsProps {
+interface RowsProps extends Pick<Choosing, 'chosen'> {
   label: string;
+  onChoose: Choosing['choose'];
   shown: readonly StandSummary[];
   scroller: Scroller;
 }
 
 /** The rows that are in sight, and the room of the others. */
-function Rows({ label, shown, scroller }: RowsProps) {
+function Rows({ label, shown, scroller, chosen, onChoose }: RowsProps) {
   const list = useRef<HTMLUListElement>(null);
   const above = useAbove(list, scroller);
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is compiled for memory
@@ -94,6 +120,7 @@ function Rows({ label, shown, scroller }: RowsProps) {
       ref={list}
       aria-label={label}
       className="border-t border-rule"
+      onKeyDown={moveAlong}
       style={{
         paddingTop: first ? first.start - above : 0,
         paddingBottom: last ? virtualizer.getTotalSize() - (last.end - above) : 0,
@@ -112,12 +139,26 @@ function Rows({ label, shown, scroller }: RowsProps) {
               index={index}
               count={shown.length}
               measure={virtualizer.measureElement}
+              chosen={chosen && chosen.has(summary.id)}
+              onChoose={onChoose}
             />
           </ErrorBoundary>
         );
       })}
     </ul>
   );
+}
+
+/** Arrows move from one stand to the next, as far as rows are made ready. */
+function moveAlong(e: KeyboardEvent<HTMLUListElement>): void {
+  const way = { ArrowDown: 1, ArrowUp: -1 }[e.key];
+  const row = (e.target as HTMLElement).closest<HTMLElement>('li');
+  if (!way || !row || !(e.target as HTMLElement).matches('a')) return;
+  const next = Number(row.dataset.index) + way;
+  const link = e.currentTarget.querySelector<HTMLElement>(`li[data-index="${next}"] a`);
+  if (!link) return;
+  e.preventDefault();
+  link.focus();
 }
 
 /** What stands above a list in what it scrolls in, px. */

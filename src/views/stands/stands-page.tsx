@@ -30,7 +30,7 @@ export function StandsPage() {
   const drop = useDropzone({ onDrop: (files) => void take(files), noClick: true, noKeyboard: true });
   const begin = () => void navigate(`${base}/stands/${standKey(workspace.createStand())}`);
   return (
-    <div {...drop.getRootProps()} className="h-full overflow-y-auto">
+    <div {...drop.getRootProps()} className="relative h-full overflow-y-auto">
       <title>Stands · Pale Seam</title>
       <input {...drop.getInputProps()} aria-label="Stand files to open" />
       {drop.isDragActive && (
@@ -49,26 +49,9 @@ export function StandsPage() {
               <Plus size={18} aria-hidden /> New stand
             </Button>
           )}
-          {isDemo && (
-            <Menu
-              label="More"
-              className="inline-flex size-11 items-center justify-center rounded-md hover:bg-chosen"
-              groups={[[{ text: 'Reset the demo', icon: RotateCcw, onSelect: () => void workspace.reset() }]]}
-            >
-              <EllipsisVertical size={20} aria-hidden />
-            </Menu>
-          )}
+          {isDemo && <DemoMenu />}
         </header>
-        {refusals.map((r) => (
-          <div key={r.file} role="alert" className="mb-3 rounded-md border border-fault p-3">
-            <p className="font-semibold text-fault">{r.file} was not opened</p>
-            <p className="break-words">
-              {r.path && <code className="font-mono">{r.path}</code>}
-              {r.path && ': '}
-              {r.message}. Nothing was changed.
-            </p>
-          </div>
-        ))}
+        <Refusals refusals={refusals} />
         {filing !== null && (
           <p role="status" className="mb-3 text-quiet">
             Looking through every stand, {Math.round(100 * filing)} % done…
@@ -94,12 +77,40 @@ export function StandsPage() {
   );
 }
 
+function DemoMenu() {
+  const { workspace } = useWorkspace();
+  return (
+    <Menu
+      label="More"
+      className="inline-flex size-11 items-center justify-center rounded-md hover:bg-chosen"
+      groups={[[{ text: 'Reset the demo', icon: RotateCcw, onSelect: () => void workspace.reset() }]]}
+    >
+      <EllipsisVertical size={20} aria-hidden />
+    </Menu>
+  );
+}
+
+/** The files that were not opened, each with the place and the reason. */
+function Refusals({ refusals }: { refusals: readonly Refusal[] }) {
+  return refusals.map((r) => (
+    <div key={r.file} role="alert" className="mb-3 rounded-md border border-fault p-3">
+      <p className="font-semibold text-fault">{r.file} was not opened</p>
+      <p className="break-words">
+        {r.path && <code className="font-mono">{r.path}</code>}
+        {r.path && ': '}
+        {r.message}. Nothing was changed.
+      </p>
+    </div>
+  ));
+}
+
 function Empty({ onBegin }: { onBegin: () => void }) {
   return (
     <div className="max-w-xl space-y-4 border-t border-rule pt-5">
       <p className="text-lg">
-        No stand yet. A stand is one tripod position with one framing: begin one, meter the land and the sky,
-        and the slip says which glass to fit and where.
+        No stand yet. A stand is one tripod position with one framing: begin one with what you have, two
+        readings, a sheet that is on, one time or a picture, and the slip says what to do with glass, seat and
+        time.
       </p>
       <Button kind="action" className="min-h-16! px-6! text-lg" onClick={onBegin}>
         <Plus size={20} aria-hidden /> New stand

@@ -27,6 +27,10 @@ export const KEYS_OF_THINGS = [
     ],
   },
   {
+    title: 'In Expose',
+    keys: [{ keys: 'Space', name: 'Open the shutter’s countdown; while it runs, closed' }],
+  },
+  {
     title: 'In a field',
     keys: [
       { keys: 'Enter', name: 'Take what is typed' },

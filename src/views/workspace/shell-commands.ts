@@ -24,6 +24,7 @@ export function useShellCommands(): void {
         run: () => setOpen('palette'),
       },
       { name: 'Shortcuts', keys: '?', also: 'help keys', run: () => setOpen('shortcuts') },
+      { name: 'Help', also: 'words meaning glossary', run: () => setOpen('help') },
       { name: 'Stands', also: 'go to list', run: go('stands') },
       { name: 'Bag', also: 'go to filters glass lenses cameras', run: go('bag') },
       { name: 'Settings', also: 'go to theme place storage', run: go('settings') },

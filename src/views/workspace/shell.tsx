@@ -6,6 +6,7 @@ import { useCommandKeys, useCommandState } from '@/ui/commands';
 import { useKeepFocus } from '@/ui/keep-focus';
 import { Shortcuts } from '@/ui/shortcuts';
 import { useTheme } from '@/ui/theme';
+import { useCompact } from '@/ui/use-media';
 import { useVisibleHeight } from '@/ui/use-visible-height';
 import { noticeText } from '@/words';
 import { Banners } from './banners';
@@ -15,6 +16,10 @@ import { KEYS_OF_THINGS } from './keys-of-things';
 import { useDevice, useWorkspace, useWorkspaceState } from './workspace-context';
 
 const Palette = lazy(() => import('@/ui/palette'));
+const Help = lazy(() => import('./help'));
+
+/** Room for the bar at a phone's foot, and what lies below it. */
+const ABOVE_BAR = { bottom: 'calc(4.75rem + env(safe-area-inset-bottom))', left: 12, right: 12 };
 
 /** The frame round every page: the rail at the side, or at the foot on a phone, and what must be told. */
 export function Shell() {
@@ -35,16 +40,7 @@ export function Shell() {
 
   return (
     <div className="flex h-full flex-col-reverse desk:flex-row short:flex-row">
-      <a
-        href="#main"
-        className="absolute -top-20 left-2 z-50 rounded-md bg-ink px-4 py-3 text-panel focus:top-2"
-        onClick={(e) => {
-          e.preventDefault();
-          document.getElementById('main')?.focus();
-        }}
-      >
-        To the content
-      </a>
+      <ToContent />
       <Rail hiddenOnPhone={!!inStand} />
       <main
         id="main"
@@ -58,24 +54,54 @@ export function Shell() {
           {phase === 'ready' && <Outlet />}
         </div>
       </main>
-      <Toaster
-        position="bottom-center"
-        toastOptions={{
-          unstyled: true,
-          classNames: {
-            toast: 'flex items-center gap-4 rounded-md border border-edge bg-ink px-4 py-3 text-panel w-full',
-            actionButton:
-              'ml-auto min-h-11 rounded px-3 font-semibold text-panel underline underline-offset-4 whitespace-nowrap',
-          },
-        }}
-      />
+      <Toasts />
       {open === 'palette' && (
         <Suspense>
           <Palette />
         </Suspense>
       )}
+      {open === 'help' && (
+        <Suspense>
+          <Help />
+        </Suspense>
+      )}
       {open === 'shortcuts' && <Shortcuts beside={KEYS_OF_THINGS} />}
     </div>
+  );
+}
+
+/** What is said in passing; on a phone it stands above the bar at the foot, and is swiped away. */
+function Toasts() {
+  const compact = useCompact();
+  return (
+    <Toaster
+      position="bottom-center"
+      {...(compact ? { offset: ABOVE_BAR } : {})}
+      mobileOffset={ABOVE_BAR}
+      toastOptions={{
+        unstyled: true,
+        classNames: {
+          toast: 'flex items-center gap-4 rounded-md border border-edge bg-ink px-4 py-3 text-panel w-full',
+          actionButton:
+            'ml-auto min-h-11 rounded px-3 font-semibold text-panel underline underline-offset-4 whitespace-nowrap',
+        },
+      }}
+    />
+  );
+}
+
+function ToContent() {
+  return (
+    <a
+      href="#main"
+      className="absolute -top-20 left-2 z-50 rounded-md bg-ink px-4 py-3 text-panel focus:top-2"
+      onClick={(e) => {
+        e.preventDefault();
+        document.getElementById('main')?.focus();
+      }}
+    >
+      To the content
+    </a>
   );
 }
 
@@ -120,7 +146,7 @@ function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
         {theme === 'noon' ? <Moon size={20} aria-hidden /> : <Sun size={20} aria-hidden />}
         {theme === 'noon' ? 'Dusk' : 'Noon'}
       </button>
-      <button type="button" onClick={() => setOpen('shortcuts')} className={`${item} compact:hidden`}>
+      <button type="button" onClick={() => setOpen('help')} className={item}>
         <HelpCircle size={20} aria-hidden />
         Help
       </button>

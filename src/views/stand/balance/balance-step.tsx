@@ -2,15 +2,18 @@ import { useState } from 'react';
 import { choose, SCHOOLS, traitsOf, warningsOf, withSchool } from '@/model';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
-import { useCompact } from '@/ui/use-media';
+import { useCompact, useTouch } from '@/ui/use-media';
 import { faultText, LOOK_NAMES, lookAim, lookLine, warningText } from '@/words';
 import { AssumedBag } from '../../shared/assumed-bag';
+import { Term } from '../../shared/term';
 import { BesidePlan } from './beside-plan';
-import { BracketFrames, Kept, Lift, SunDirection, Tuning } from './look-controls';
+import { BracketFrames } from './bracket-frames';
+import { Kept, Lift, Tuning } from './look-controls';
 import { OnLens } from './on-lens';
 import { ChangedGlassNote } from './changed-glass';
 import { OwnBag } from './own-bag';
 import { Ranking } from './ranking';
+import { SunDirection } from './sun-direction';
 import { useAnswer, useDerived, useEdit, useSession, useStand, useStandBag } from '../session';
 
 /** Step 3: the look, what it asks for, and the glass of the bag in order. */
@@ -26,7 +29,7 @@ export function BalanceStep() {
   return (
     <div className="space-y-4 compact:space-y-2.5">
       <Look />
-      {fault && <p className="text-fault">{faultText(fault, stand.readings)}</p>}
+      {fault && <p className="text-fault">{faultText(fault)}</p>}
       {search === 'failed' && (
         <p className="text-fault">The search stopped before it was done. Change anything to try again.</p>
       )}
@@ -66,11 +69,13 @@ function LookFields() {
         options={SCHOOLS.map((s) => ({ value: s, text: LOOK_NAMES[s] }))}
         onValue={(s) => edit((st) => withSchool(st, s))}
       />
-      <p className="text-quiet">{lookAim(stand, brighter)}</p>
+      <p className="text-quiet">
+        {lookAim(stand, brighter)} <Term of="look">What is a look?</Term>
+      </p>
       {!traitsOf(stand).readsLight && <SunDirection />}
       <Kept />
       <Lift />
-      <BracketFrames />
+      {!traitsOf(stand).usesGlass && <BracketFrames />}
     </div>
   );
 }
@@ -117,6 +122,7 @@ function Progress({ part }: { part: number }) {
 
 function HoldBare() {
   const bare = useSession((s) => s.bare);
+  const byTouch = useTouch();
   const setBare = useSession((s) => s.setBare);
   const derived = useDerived();
   const edit = useEdit();
@@ -136,7 +142,7 @@ function HoldBare() {
         onKeyUp={release}
         onBlur={release}
       >
-        Hold to see it without (B)
+        Hold to see it without{!byTouch && ' (B)'}
       </Button>
       {derived.chosen && (
         <Button onClick={() => edit((s) => choose(s, undefined))}>Let glass and seat follow again</Button>

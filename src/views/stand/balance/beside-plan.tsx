@@ -39,7 +39,7 @@ export function BesidePlan() {
                 className="flex min-h-11 w-full items-baseline gap-3 px-2 py-2 text-left hover:bg-chosen"
               >
                 <span className="w-24 shrink-0">{LOOK_NAMES[look.school]}</span>
-                <span className="text-sm text-quiet">{otherLookText(look, bag, stand.readings)}</span>
+                <span className="text-sm text-quiet">{otherLookText(look, bag)}</span>
               </button>
             </li>
           ))}

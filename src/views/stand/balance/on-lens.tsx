@@ -1,68 +1,92 @@
+import { polarises } from '@/core/glass';
 import {
-  type Filter,
+  filtersById,
   fittedPolariser,
-  isSheet,
   polariserOn,
+  polariserPromise,
   putFitted,
-  type Stand,
-  waterBehindPolariser,
   traitsOf,
+  waterBehindPolariser,
 } from '@/model';
 import { Check } from '@/ui/check';
-import { filterName, polariserText, waterGlareText } from '@/words';
+import { filterName, polariserPromiseText, polariserText, waterGlareText } from '@/words';
 import { QuantityField } from '../../shared/quantity-field';
-import { SunDirection } from './look-controls';
 import { useEdit, useStand, useStandBag } from '../session';
+import { SunDirection } from './sun-direction';
+import { isFitted, useOffered } from './use-offered';
 
 /** NDs and polarisers of the bag: which of them are on the lens, and what a polariser does to this sky. */
 export function OnLens() {
-  const stand = useStand();
-  const bag = useStandBag();
-  const others = bag.filters.filter((f) => !isSheet(f));
-  if (!others.length) return null;
+  if (!useOffered().length) return null;
   return (
     <fieldset className="border-t border-rule pt-3">
       <legend className="float-left mb-1 w-full text-sm text-quiet">On the lens beside the grad</legend>
-      <ul className="clear-both">
-        {others.map((filter) => (
-          <li key={filter.id}>
-            <Fitted filter={filter} />
-          </li>
-        ))}
-      </ul>
-      {fittedPolariser(stand, bag) && <PolariserPart />}
+      <FittedParts />
     </fieldset>
   );
 }
 
-const isOn = ({ fitted }: Stand, { id }: Filter): boolean => !!fitted?.some((f) => f.filterId === id);
-
-function Fitted({ filter }: { filter: Filter }) {
+/** A tick for each piece, and what the polariser does. */
+export function FittedParts() {
   const stand = useStand();
   const edit = useEdit();
   return (
-    <Check isOn={isOn(stand, filter)} onChange={(on) => edit((s) => putFitted(s, filter.id, on))}>
-      {filterName(filter)}
-    </Check>
+    <>
+      <ul className="clear-both">
+        {useOffered().map((filter) => (
+          <li key={filter.id}>
+            <Check isOn={isFitted(stand, filter)} onChange={(on) => edit((s) => putFitted(s, filter.id, on))}>
+              {filterName(filter)}
+            </Check>
+          </li>
+        ))}
+      </ul>
+      <PolariserPart />
+    </>
   );
 }
 
-/** What the polariser does, as far as the directions of view and sun are known. */
+/** What the polariser does to this sky: the one that is on, or before it goes on the one that is along. */
 function PolariserPart() {
+  const stand = useStand();
+  const bag = useStandBag();
+  const alongId = useOffered().find(polarises)?.id;
+  const fittedId = fittedPolariser(stand, bag)?.filterId;
+  const [filter] = filtersById(bag, [fittedId ?? alongId ?? '']);
+  if (!filter || !('baseLossStops' in filter)) return null;
+  return (
+    <div className="space-y-3 pb-2">
+      <p className="border-l-2 border-action pl-2.5 text-sm">
+        The polariser goes on and is turned first, then sky and land are read
+        {stand.readings.length > 0 && ' again'}: it changes the span.
+      </p>
+      {fittedId === undefined ? (
+        <p className="text-sm">{polariserPromiseText(polariserPromise(stand, bag), filter.baseLossStops)}</p>
+      ) : (
+        <PolariserOn lossStops={filter.baseLossStops} />
+      )}
+      {traitsOf(stand).readsLight && <SunDirection />}
+    </div>
+  );
+}
+
+/** What the polariser that is on does, as far as the directions of view and sun are known, and how it is turned. */
+function PolariserOn({ lossStops }: { lossStops: number }) {
   const stand = useStand();
   const bag = useStandBag();
   const edit = useEdit();
   const fitted = fittedPolariser(stand, bag);
   const effect = polariserOn(stand, bag);
+  const promise = polariserPromise(stand, bag);
   const water = waterBehindPolariser(stand);
+  if (!fitted) return null;
   return (
-    <div className="space-y-3 pb-2">
-      <p className="border-l-2 border-action pl-2.5 text-sm">
-        The polariser goes on and is turned first, then sky and land are read again: it changes the span.
+    <>
+      <p className="text-sm">
+        {!effect && promise ? polariserPromiseText(promise, lossStops) : polariserText(effect)}
       </p>
-      <p className="text-sm">{polariserText(effect)}</p>
       {water && <p className="text-sm">{waterGlareText(water)}</p>}
-      {fitted && effect && (
+      {effect && (
         <QuantityField
           label="Turned to"
           quantity="turnDeg"
@@ -78,7 +102,6 @@ function PolariserPart() {
           }
         />
       )}
-      {traitsOf(stand).readsLight && <SunDirection />}
-    </div>
+    </>
   );
 }

@@ -13,7 +13,7 @@ import {
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
 import { useCompact } from '@/ui/use-media';
-import { fitFigure, glassName, levelText, reasonsText, sideNames } from '@/words';
+import { capital, fitFigure, glassName, levelText, reasonsText, sideNames, verdictText } from '@/words';
 import { useDerived, useEdit, useStand, useStandBag } from '../session';
 
 /** Sets that are shown before the rest are asked for. */
@@ -77,6 +77,7 @@ function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
   const { seat } = candidate;
   const names = sideNames(stand);
   const level = levelText(candidate, names[balance.brighter]);
+  const verdict = verdictText(candidate, balance, names);
   const reasons = reasonsText(candidate, balance, glass.outcome, names);
   const take = () => {
     const choice = { filterIds: glass.filterIds, offsetMm: seat?.offsetMm ?? 0, turnDeg: seat?.turnDeg ?? 0 };
@@ -101,8 +102,11 @@ function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
         <span className="min-w-0 flex-1">
           <span className="flex flex-wrap items-baseline justify-between gap-x-3">
             <span className="font-semibold">{glassName(glass.filters)}</span>
-            <span className="font-semibold whitespace-nowrap">shows {fitFigure(candidate.unevenStops)}</span>
+            <span className="text-sm whitespace-nowrap text-quiet">
+              {fitFigure(candidate.unevenStops)} uneven
+            </span>
           </span>
+          {verdict && <span className="block">{capital(verdict)}</span>}
           {level && <span className="block text-sm text-quiet">{level}</span>}
           <span className="block text-sm text-quiet">
             {reasons.slice(0, current && !compact ? 2 : 1).join(' ')}

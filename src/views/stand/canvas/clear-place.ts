@@ -22,9 +22,6 @@ interface NoteToPlace {
   readonly reach?: number;
 }
 
-/** About how wide a note is, px. */
-export const noteWidth = (note: string): number => note.length * 7.4;
-
 /** What the readings and their figures cover. */
 export const takenByReadings = ({ prepared }: Derived, { width, height }: DrawnSize): Taken[] =>
   (prepared?.input.field.readings ?? []).map(({ place }) => ({

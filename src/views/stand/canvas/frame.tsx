@@ -16,6 +16,8 @@ import { ReadingMarks } from './layers/reading-marks';
 import { ShapeOutlines } from './layers/shape-outlines';
 import { SkylineHandles } from './layers/skyline-handles';
 import { useSession, useStand } from '../session';
+import { LiveCamera } from './live-camera';
+import { ProposalPlate } from './proposal-plate';
 import { RemovePoint } from './remove-point';
 import { useShownGlass } from './shown-glass';
 import { useTool, useToolInHand } from './tools';
@@ -88,7 +90,9 @@ function LookedAt({ width, height, overrun }: FrameProps) {
       </div>
       {!isWhole && <WholeFrame />}
       <RemovePoint />
+      <ProposalPlate />
       <BareNote />
+      <LiveCamera />
     </div>
   );
 }

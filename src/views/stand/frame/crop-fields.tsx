@@ -51,22 +51,7 @@ export function CropFields() {
           else set({ width: isUpright ? 6 : 7, height: isUpright ? 7 : 6, at: crop?.at });
         }}
       />
-      {crop && !known && (
-        <>
-          <QuantityField
-            label="Crop, across"
-            quantity="ratio"
-            value={crop.width}
-            onValue={(width) => set({ ...crop, width })}
-          />
-          <QuantityField
-            label="Crop, up"
-            quantity="ratio"
-            value={crop.height}
-            onValue={(height) => set({ ...crop, height })}
-          />
-        </>
-      )}
+      {crop && !known && <OwnProportions crop={crop} set={set} />}
       {crop && box && (
         <>
           <QuantityField
@@ -84,6 +69,25 @@ export function CropFields() {
       {crop && !box && (
         <p className="col-span-2 -mt-1 text-sm text-quiet">These are the sensor’s own: nothing is cut.</p>
       )}
+    </>
+  );
+}
+
+function OwnProportions({ crop, set }: { crop: Crop; set: (crop: Crop) => void }) {
+  return (
+    <>
+      <QuantityField
+        label="Crop, across"
+        quantity="ratio"
+        value={crop.width}
+        onValue={(width) => set({ ...crop, width })}
+      />
+      <QuantityField
+        label="Crop, up"
+        quantity="ratio"
+        value={crop.height}
+        onValue={(height) => set({ ...crop, height })}
+      />
     </>
   );
 }

@@ -1,9 +1,9 @@
 import { Link } from 'react-router';
-import { type BagLens, mountedCamera, mountedLens, sameContent, type Stand } from '@/model';
+import { holderByLens, isMounted, mountedCamera, mountedLens, sameContent, USUAL_HOLDER } from '@/model';
 import { ChoiceField } from '@/ui/field';
-import { lensText, thingName } from '@/words';
+import { holderText, lensText, thingName } from '@/words';
 import { useBag, useWorkspace } from '../../workspace/workspace-context';
-import { useEdit, useStand } from '../session';
+import { useEdit, useStand, useStandBag } from '../session';
 
 /** What stands for a camera or lens that is none of the bag's. */
 const OTHER = '';
@@ -89,7 +89,29 @@ function Mounted<T extends { readonly id: string }>({
   );
 }
 
-/** Whether a stand has a lens of the bag, at any focal length of its range. */
-function isMounted(lens: BagLens, { lens: { nearestSubjectM: _, ...mounted } }: Stand): boolean {
-  return sameContent(mountedLens(lens, mounted.focalLengthMm), mounted);
+/** What stands for the holder that the bag has for the lens. */
+const BY_LENS = '';
+
+/** Which of several holders is on: the one for the lens, or another that is said. */
+export function HolderChoice() {
+  const stand = useStand();
+  const edit = useEdit();
+  const bag = useStandBag();
+  const holders = (bag.holders ?? []).filter((h) => !h.archived || h.id === stand.holderId);
+  if (!holders.length) return null;
+  const byLens = holderByLens(stand, bag);
+  const known = holders.some((h) => h.id === stand.holderId) || stand.holderId === USUAL_HOLDER;
+  return (
+    <ChoiceField
+      label="Holder"
+      className="col-span-2"
+      value={known ? (stand.holderId ?? BY_LENS) : BY_LENS}
+      options={[
+        [BY_LENS, `by the lens: ${byLens ? holderText(byLens) : 'the usual one'}`],
+        [USUAL_HOLDER, 'the usual one'],
+        ...holders.map((h) => [h.id, holderText(h)] as const),
+      ]}
+      onValue={(id) => edit(({ holderId: _, ...s }) => (id === BY_LENS ? s : { ...s, holderId: id }))}
+    />
+  );
 }

@@ -3,6 +3,7 @@ import { addShape, type Brush } from '@/model';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
+import { useTouch } from '@/ui/use-media';
 import { percentText } from '@/words';
 import { useNewId } from '../../workspace/workspace-context';
 import { useEdit, useSession } from '../session';
@@ -20,6 +21,7 @@ export function OutlineTools() {
   const setBrush = useSession((s) => s.setBrush);
   const select = useSession((s) => s.select);
   const newId = useNewId();
+  const byTouch = useTouch();
   if (!outline) return null;
   const finish = () => {
     const id = newId('s');
@@ -39,7 +41,9 @@ export function OutlineTools() {
         onValue={(by) => setBrush(by === 'brush' ? FIRST_BRUSH : null)}
       />
       {brush && <BrushTools brush={brush} />}
-      <p role="status">{brush ? brushText(outline.length > 0) : cornersText(outline.length)}</p>
+      <p role="status">
+        {brush ? brushText(outline.length > 0, byTouch) : cornersText(outline.length, byTouch)}
+      </p>
       <div className="flex flex-wrap gap-2">
         <Button kind="action" disabled={outline.length < 3} onClick={finish}>
           Close the shape
@@ -89,13 +93,15 @@ function BrushTools({ brush }: { brush: Brush }) {
   );
 }
 
-const brushText = (isBegun: boolean): string =>
+const brushText = (isBegun: boolean, byTouch: boolean): string =>
   isBegun
     ? 'Go on brushing; of several pieces the largest counts.'
-    : 'Brush over it in the frame. By keyboard: arrow keys move the brush, Enter paints.';
+    : `Brush over it in the frame.${byTouch ? '' : ' By keyboard: arrow keys move the brush, Enter paints.'}`;
 
-function cornersText(count: number): string {
+function cornersText(count: number, byTouch: boolean): string {
   if (!count)
-    return 'Draw round it in the frame, or click its corners one after another. By keyboard: arrow keys move the cross, Enter sets a corner.';
+    return byTouch
+      ? 'Draw round it in the frame, or tap its corners one after another.'
+      : 'Draw round it in the frame, or click its corners one after another. By keyboard: arrow keys move the cross, Enter sets a corner.';
   return `${count} ${count === 1 ? 'corner' : 'corners'} set${count < 3 ? '; three make a shape' : ''}.`;
 }

@@ -1,16 +1,16 @@
-import { Camera, ImagePlus, ImageUp, Trash2, X } from 'lucide-react';
+import { Camera, ImagePlus, ImageUp, Trash2 } from 'lucide-react';
 import { unknownLight } from '@/core/field';
 import { momentOf, type PhotoOffer, photoOffers, type Stand, withOffer } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
-import { photoFaultText, placeFigures, tieText, unknownText } from '@/words';
+import { momentText, placeFigures, tieText, unknownText } from '@/words';
+import { IntakeState } from './intake-state';
 import { PHOTO_FILES } from './photo-files';
 import { useDerived, useEdit, useIntake, usePhoto, usePhotoIntake, useStand } from '../session';
 
 /** The picture that fills the frame: how it comes in, what it tells, and how it is taken out. */
 export function PhotoPart() {
   const stand = useStand();
-  const intake = usePhotoIntake();
   const state = useIntake((i) => i.picture);
   const isMissing = usePhoto((p) => p.isMissing);
   const derived = useDerived();
@@ -36,48 +36,8 @@ export function PhotoPart() {
           the stand in with its picture.
         </p>
       )}
-      {state.phase === 'reading' && (
-        <div className="mt-2 flex items-center gap-3" role="status">
-          <progress
-            className="h-1.5 flex-1 accent-(--action)"
-            value={state.progress ?? undefined}
-            aria-label="Reading the picture"
-          />
-          <span className="max-w-40 truncate text-sm text-quiet">{state.name}</span>
-          <Button kind="quiet" onClick={intake.dismiss}>
-            <X size={18} aria-hidden /> Cancel
-          </Button>
-        </div>
-      )}
-      {state.phase === 'refused' && (
-        <p role="alert" className="mt-2 rounded-md border border-edge p-3">
-          {photoFaultText(state.fault, state.name)} Nothing has changed.
-        </p>
-      )}
-      {state.phase !== 'reading' && (
-        <div className="mt-2 flex flex-wrap gap-2">
-          <FilePicker label="Picture for the frame" accept={PHOTO_FILES} onFile={intake.take}>
-            {(pick) => (
-              <Button onClick={pick}>
-                {picture ? <ImageUp size={18} aria-hidden /> : <ImagePlus size={18} aria-hidden />}
-                {picture ? 'Another picture' : 'Choose a picture'}
-              </Button>
-            )}
-          </FilePicker>
-          <FilePicker label="Picture from the camera" accept="image/*" capture onFile={intake.take}>
-            {(pick) => (
-              <Button onClick={pick} className="hidden pointer-coarse:inline-flex">
-                <Camera size={18} aria-hidden /> Take one
-              </Button>
-            )}
-          </FilePicker>
-          {picture && (
-            <Button kind="quiet" onClick={intake.remove}>
-              <Trash2 size={18} aria-hidden /> Take it out
-            </Button>
-          )}
-        </div>
-      )}
+      <IntakeState />
+      {state.phase !== 'reading' && <PictureButtons hasPicture={!!picture} />}
       {state.phase === 'taken' && state.data.lightIsHeld && (
         <p role="status" className="mt-2 text-sm">
           Some of its light went beyond what can be kept, and was held to it. Its readings tie it all the
@@ -86,6 +46,35 @@ export function PhotoPart() {
       )}
       <Offers />
     </section>
+  );
+}
+
+/** What brings a picture in, and takes it out. */
+function PictureButtons({ hasPicture }: { hasPicture: boolean }) {
+  const intake = usePhotoIntake();
+  return (
+    <div className="mt-2 flex flex-wrap gap-2">
+      <FilePicker label="Picture for the frame" accept={PHOTO_FILES} onFile={intake.take}>
+        {(pick) => (
+          <Button onClick={pick}>
+            {hasPicture ? <ImageUp size={18} aria-hidden /> : <ImagePlus size={18} aria-hidden />}
+            {hasPicture ? 'Another picture' : 'Choose a picture'}
+          </Button>
+        )}
+      </FilePicker>
+      <FilePicker label="Picture from the camera" accept="image/*" capture onFile={intake.take}>
+        {(pick) => (
+          <Button onClick={pick} className="hidden pointer-coarse:inline-flex">
+            <Camera size={18} aria-hidden /> Take one
+          </Button>
+        )}
+      </FilePicker>
+      {hasPicture && (
+        <Button kind="quiet" onClick={intake.remove}>
+          <Trash2 size={18} aria-hidden /> Take it out
+        </Button>
+      )}
+    </div>
   );
 }
 
@@ -129,9 +118,6 @@ function Offers() {
     </div>
   );
 }
-
-const momentText = (iso: string): string =>
-  new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
 function offerText(offer: PhotoOffer, stand: Stand) {
   const { lens, exposure, camera, place } = stand;

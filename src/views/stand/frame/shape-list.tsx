@@ -9,10 +9,11 @@ import {
   type StandShape,
 } from '@/model';
 import { Button } from '@/ui/button';
-import { ChoiceField, ParsedField, type Parsed } from '@/ui/field';
+import { ChoiceField } from '@/ui/field';
 import { ROLE_NAMES } from '../roles';
 import { OutlineTools } from './outline-tools';
 import { shapeName } from '@/words';
+import { NameField } from '../../shared/name-field';
 import { useNewId } from '../../workspace/workspace-context';
 import { useEdit, useSession, useStand } from '../session';
 
@@ -87,12 +88,11 @@ function Shape({ shape }: { shape: StandShape }) {
       className={`grid grid-cols-[1fr_1fr_auto] items-end gap-2 rounded-md ${selected ? 'bg-chosen' : ''}`}
       onFocus={() => select({ kind: 'shape', id })}
     >
-      <ParsedField
+      <NameField
         label={`Name of ${called}`}
-        text={name ?? ''}
+        name={name}
         placeholder="firs"
-        parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 200) })}
-        onValue={(text) => change({ name: text || undefined })}
+        onName={(text) => change({ name: text || undefined })}
       />
       <ChoiceField
         label={`What ${called} is`}

@@ -1,9 +1,17 @@
 import { Plus, Trash2 } from 'lucide-react';
-import { addSkylinePoint, MAX_POINTS, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
+import {
+  addSkylinePoint,
+  MAX_POINTS,
+  midpointAfter,
+  moveSkylinePoint,
+  removeSkylinePoint,
+  type Stand,
+} from '@/model';
 import { Button } from '@/ui/button';
-import { ParsedField, type Parsed } from '@/ui/field';
 import { Fold } from '@/ui/fold';
-import { parsePercent, percentFigure } from '../../shared/parse';
+import { useTouch } from '@/ui/use-media';
+import { NameField } from '../../shared/name-field';
+import { PercentField } from '../../shared/percent-field';
 import { useEdit, useSession, useStand } from '../session';
 
 /** More points than this are folded away at first. */
@@ -13,64 +21,33 @@ const FEW_POINTS = 4;
 export function SkylineList() {
   const stand = useStand();
   const edit = useEdit();
-  const select = useSession((s) => s.select);
   const selection = useSession((s) => s.selection);
   const { skyline } = stand;
+  const byTouch = useTouch();
   return (
     <fieldset>
       <legend className="font-semibold">Skyline</legend>
       <p className="mb-2 text-sm text-quiet">
-        What lies above it is held back. Draw along it in the frame to lay a stretch anew, or click to add a
-        point; drag a point to move it, Delete removes it. Arrow keys move the one in focus.
+        What lies above it is held back. Draw along it in the frame to lay a stretch anew,{' '}
+        {byTouch
+          ? 'or tap to add a point; drag a point to move it.'
+          : 'or click to add a point; drag a point to move it, Delete removes it. Arrow keys move the one in focus.'}
       </p>
-      <ParsedField
-        label="What is held back, if it is no sky"
-        className="mb-2"
-        text={stand.skyName ?? ''}
-        placeholder="sky"
-        hint={stand.skyName ? undefined : 'foliage above a fall, a white cliff, the upper half of a sky'}
-        parse={(text): Parsed<string> => ({ ok: true, value: text.slice(0, 60) })}
-        onValue={(text) => edit((s) => ({ ...s, skyName: text || undefined }))}
-      />
+      <Fold summary={<>What is held back: {stand.skyName ?? 'the sky'}</>}>
+        <NameField
+          label="What is held back, if it is no sky"
+          className="mb-2"
+          name={stand.skyName}
+          placeholder="sky"
+          hint={stand.skyName ? undefined : 'foliage above a fall, a white cliff, the upper half of a sky'}
+          longest={60}
+          onName={(text) => edit((s) => ({ ...s, skyName: text || undefined }))}
+        />
+      </Fold>
       <Fold open={skyline.length <= FEW_POINTS} summary={<>{skyline.length} points as figures</>}>
         <ol className="space-y-1.5">
           {skyline.map((point, i) => (
-            <li
-              key={i}
-              className={`flex items-center gap-2 rounded-md ${selection?.kind === 'point' && selection.index === i ? 'bg-chosen' : ''}`}
-              onFocus={() => select({ kind: 'point', index: i })}
-            >
-              <span className="w-6 text-right font-mono text-sm text-quiet">{i + 1}</span>
-              <ParsedField
-                label={`Point ${i + 1}, across`}
-                hideLabel
-                unit="% across"
-                inputMode="decimal"
-                className="flex-1"
-                text={percentFigure(point.u)}
-                parse={parsePercent}
-                onValue={(u) => edit((s) => moveSkylinePoint(s, i, { u, v: point.v }))}
-              />
-              <ParsedField
-                label={`Point ${i + 1}, down`}
-                hideLabel
-                unit="% down"
-                inputMode="decimal"
-                className="flex-1"
-                text={percentFigure(point.v)}
-                parse={parsePercent}
-                onValue={(v) => edit((s) => moveSkylinePoint(s, i, { u: point.u, v }))}
-              />
-              <Button
-                kind="quiet"
-                className="w-11 shrink-0 !px-0"
-                aria-label={`Remove point ${i + 1}`}
-                disabled={skyline.length <= 2}
-                onClick={() => edit((s) => removeSkylinePoint(s, i))}
-              >
-                <Trash2 size={18} aria-hidden />
-              </Button>
-            </li>
+            <PointRow key={i} point={point} index={i} />
           ))}
         </ol>
       </Fold>
@@ -85,5 +62,45 @@ export function SkylineList() {
         <Plus size={18} aria-hidden /> Add a point
       </Button>
     </fieldset>
+  );
+}
+
+function PointRow({ point, index }: { point: Stand['skyline'][number]; index: number }) {
+  const edit = useEdit();
+  const count = useStand((s) => s.skyline.length);
+  const select = useSession((s) => s.select);
+  const isSelected = useSession((s) => s.selection?.kind === 'point' && s.selection.index === index);
+  return (
+    <li
+      className={`flex items-center gap-2 rounded-md ${isSelected ? 'bg-chosen' : ''}`}
+      onFocus={() => select({ kind: 'point', index })}
+    >
+      <span className="w-6 text-right font-mono text-sm text-quiet">{index + 1}</span>
+      <PercentField
+        label={`Point ${index + 1}, across`}
+        hideLabel
+        unit="% across"
+        className="flex-1"
+        value={point.u}
+        onValue={(u) => edit((s) => moveSkylinePoint(s, index, { u, v: point.v }))}
+      />
+      <PercentField
+        label={`Point ${index + 1}, down`}
+        hideLabel
+        unit="% down"
+        className="flex-1"
+        value={point.v}
+        onValue={(v) => edit((s) => moveSkylinePoint(s, index, { u: point.u, v }))}
+      />
+      <Button
+        kind="quiet"
+        className="w-11 shrink-0 !px-0"
+        aria-label={`Remove point ${index + 1}`}
+        disabled={count <= 2}
+        onClick={() => edit((s) => removeSkylinePoint(s, index))}
+      >
+        <Trash2 size={18} aria-hidden />
+      </Button>
+    </li>
   );
 }

@@ -1,14 +1,11 @@
 import { ScanLine } from 'lucide-react';
-import { withSkyline } from '@/model';
 import { Button } from '@/ui/button';
-import { skylineText } from '@/words';
-import { useEdit, useIntake, usePhotoIntake, useProposal, useStand } from '../session';
+import { useIntake, usePhotoIntake, useProposal, useStand } from '../session';
 
-/** A skyline found in the picture: proposed with how sure it is, used only when it is asked for. */
+/** Looks for the skyline in the picture; what is found is taken or left on the picture. */
 export function SkylineProposal() {
   const stand = useStand();
-  const edit = useEdit();
-  const { findSkyline, dropProposal } = usePhotoIntake();
+  const { findSkyline } = usePhotoIntake();
   const isLooking = useIntake((i) => i.isLooking);
   const proposal = useProposal();
   const { picture } = stand;
@@ -20,33 +17,10 @@ export function SkylineProposal() {
         for the skyline
       </p>
     );
-  if (!proposal)
-    return (
-      <Button className="mb-2 w-full" onClick={() => findSkyline(picture)}>
-        <ScanLine size={18} aria-hidden /> Find the skyline in the picture
-      </Button>
-    );
-  const { hasSky } = proposal;
+  if (proposal) return null;
   return (
-    <div className="mb-2 rounded-md border border-action p-3">
-      <p role="status">
-        {skylineText(proposal)}
-        {hasSky && ' It is dotted in the frame.'}
-      </p>
-      <div className="mt-2 flex gap-2">
-        {hasSky && (
-          <Button
-            kind="action"
-            onClick={() => {
-              edit((s) => withSkyline(s, proposal.points));
-              dropProposal();
-            }}
-          >
-            Use it
-          </Button>
-        )}
-        <Button onClick={dropProposal}>Keep mine</Button>
-      </div>
-    </div>
+    <Button className="mb-2 w-full" onClick={() => findSkyline(picture)}>
+      <ScanLine size={18} aria-hidden /> Find the skyline in the picture
+    </Button>
   );
 }

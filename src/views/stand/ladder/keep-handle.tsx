@@ -42,8 +42,6 @@ export function KeepHandle({ keep, x, hold, onType }: KeepHandleProps) {
     event.stopPropagation();
   };
   const brighter = sideNames(stand)[derived.balance?.brighter ?? 'sky'];
-  const at = x(keep.to);
-  const y = LADDER_ROWS.chain;
   return (
     <g
       {...drag}
@@ -58,9 +56,19 @@ export function KeepHandle({ keep, x, hold, onType }: KeepHandleProps) {
       className="group cursor-ew-resize touch-none outline-none"
       onKeyDown={keys}
     >
-      <rect x={at - 22} y={y - 17} width={44} height={32} fill="transparent" />
+      <KeepGrip x={x(keep.to)} />
+    </g>
+  );
+}
+
+/** What is held of the end of the kept stretch. */
+function KeepGrip({ x }: { x: number }) {
+  const y = LADDER_ROWS.chain;
+  return (
+    <>
+      <rect x={x - 22} y={y - 17} width={44} height={32} fill="transparent" />
       <rect
-        x={at - 4}
+        x={x - 4}
         y={y - 9}
         width={8}
         height={18}
@@ -70,13 +78,13 @@ export function KeepHandle({ keep, x, hold, onType }: KeepHandleProps) {
         strokeWidth={1.5}
       />
       <rect
-        x={at - 9}
+        x={x - 9}
         y={y - 13}
         width={18}
         height={26}
         fill="none"
         className="stroke-transparent stroke-2 group-focus-visible:stroke-action"
       />
-    </g>
+    </>
   );
 }

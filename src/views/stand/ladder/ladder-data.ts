@@ -9,7 +9,7 @@ import {
   spanText,
   spotNames,
   takeText,
-  timeText,
+  exposureText,
   windowNoiseText,
 } from '@/words';
 
@@ -46,7 +46,7 @@ function exposuresOf({ prepared, inUse, bracket }: Derived): LadderExposure[] {
   const { window } = prepared.input;
   const single = inUse?.outcome.exposure;
   const all = bracket ? (bracket.ok ? bracket.frames : []) : single ? [single] : [];
-  return all.map(({ evMidGrey, seconds }) => ({ evMidGrey, window, shutter: timeText(seconds) }));
+  return all.map(({ evMidGrey, seconds }) => ({ evMidGrey, window, shutter: exposureText(seconds) }));
 }
 
 function marksOf({ inUse, prepared }: Derived, openKey: string | null): LadderMark[] {

@@ -34,66 +34,92 @@ export function MarkButtons({ marks, x, onTell, onOpen }: MarkButtonsProps) {
       : ladderRoleText(mark.role, mark.limit, own, named);
   };
   return drawnMarks(marks, x).map((drawn) => {
-    const { mark, id, bareX, throughX } = drawn;
+    const { mark, id, bareX } = drawn;
     const text = textOf(drawn);
-    const tell = () => onTell({ text, x: bareX });
     const isSelected = id !== null && selection?.kind === 'reading' && selection.id === id;
-    const press = () => {
-      tell();
-      if (id === null) onOpen(mark.key);
-      else {
-        if (isSelected) onOpen(null);
-        select(isSelected ? null : { kind: 'reading', id });
-      }
-    };
     return (
-      <g
+      <MarkButton
         key={`${mark.key} ${id}`}
-        role="button"
-        tabIndex={0}
-        aria-label={text}
-        aria-pressed={id === null ? undefined : isSelected}
-        aria-expanded={id === null ? false : undefined}
-        className="group cursor-pointer outline-none"
-        onPointerEnter={tell}
-        onPointerLeave={(e) => e.pointerType === 'mouse' && onTell(null)}
-        onFocus={tell}
-        onBlur={() => onTell(null)}
-        onClick={press}
-        onKeyDown={(e) => {
-          if (e.key !== 'Enter' && e.key !== ' ') return;
-          e.preventDefault();
-          press();
+        drawn={drawn}
+        text={text}
+        isSelected={isSelected}
+        onTell={(on) => onTell(on ? { text, x: bareX } : null)}
+        onPress={() => {
+          if (id === null) onOpen(mark.key);
+          else {
+            if (isSelected) onOpen(null);
+            select(isSelected ? null : { kind: 'reading', id });
+          }
         }}
-      >
-        <path
-          d={`M${bareX} ${LADDER_ROWS.bare}L${throughX} ${LADDER_ROWS.through}`}
-          stroke="transparent"
-          strokeWidth={REACH}
-        />
-        {[[bareX, LADDER_ROWS.bare] as const, [throughX, LADDER_ROWS.through] as const].map(([cx, cy]) => (
-          <rect
-            key={cy}
-            x={cx - REACH}
-            y={cy - REACH + 2}
-            width={2 * REACH}
-            height={2 * REACH - 4}
-            rx={3}
-            fill="transparent"
-          />
-        ))}
-        {[LADDER_ROWS.bare, LADDER_ROWS.through].map((cy, i) => (
-          <rect
-            key={cy}
-            x={(i ? throughX : bareX) - SHOWN}
-            y={cy - SHOWN}
-            width={2 * SHOWN}
-            height={2 * SHOWN}
-            fill="none"
-            className={`stroke-2 group-focus-visible:stroke-action ${isSelected ? 'stroke-ink' : 'stroke-transparent'}`}
-          />
-        ))}
-      </g>
+      />
     );
   });
+}
+
+interface MarkButtonProps {
+  drawn: DrawnMark;
+  text: string;
+  isSelected: boolean;
+  onTell: (on: boolean) => void;
+  onPress: () => void;
+}
+
+function MarkButton({ drawn: { id, bareX, throughX }, text, isSelected, onTell, onPress }: MarkButtonProps) {
+  const ends = [
+    [bareX, LADDER_ROWS.bare],
+    [throughX, LADDER_ROWS.through],
+  ] as const;
+  const tell = () => onTell(true);
+  const press = () => {
+    tell();
+    onPress();
+  };
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={text}
+      aria-pressed={id === null ? undefined : isSelected}
+      aria-expanded={id === null ? false : undefined}
+      className="group cursor-pointer outline-none"
+      onPointerEnter={tell}
+      onPointerLeave={(e) => e.pointerType === 'mouse' && onTell(false)}
+      onFocus={tell}
+      onBlur={() => onTell(false)}
+      onClick={press}
+      onKeyDown={(e) => {
+        if (e.key !== 'Enter' && e.key !== ' ') return;
+        e.preventDefault();
+        press();
+      }}
+    >
+      <path
+        d={`M${bareX} ${LADDER_ROWS.bare}L${throughX} ${LADDER_ROWS.through}`}
+        stroke="transparent"
+        strokeWidth={REACH}
+      />
+      {ends.map(([cx, cy]) => (
+        <rect
+          key={cy}
+          x={cx - REACH}
+          y={cy - REACH + 2}
+          width={2 * REACH}
+          height={2 * REACH - 4}
+          rx={3}
+          fill="transparent"
+        />
+      ))}
+      {ends.map(([cx, cy]) => (
+        <rect
+          key={cy}
+          x={cx - SHOWN}
+          y={cy - SHOWN}
+          width={2 * SHOWN}
+          height={2 * SHOWN}
+          fill="none"
+          className={`stroke-2 group-focus-visible:stroke-action ${isSelected ? 'stroke-ink' : 'stroke-transparent'}`}
+        />
+      ))}
+    </g>
+  );
 }

@@ -42,7 +42,6 @@ export function WindowHandle({ exposure, x, width, hold, onType }: WindowHandleP
   };
   const left = x(evMidGrey - window.shadowRoom);
   const right = x(evMidGrey + window.highlightRoom);
-  const tag = tagX(x, evMidGrey, width);
   const [low, high] = x.domain() as [number, number];
   return (
     <g
@@ -65,25 +64,29 @@ export function WindowHandle({ exposure, x, width, hold, onType }: WindowHandleP
         height={LADDER_ROWS.windowBottom - LADDER_ROWS.windowTop}
         fill="transparent"
       />
-      <rect
-        x={tag - TAG_HALF}
-        y={LADDER_ROWS.shutter - 8}
-        width={2 * TAG_HALF}
-        height={34}
-        fill="transparent"
-      />
+      <TagGrip x={tagX(x, evMidGrey, width)} />
+    </g>
+  );
+}
+
+/** What is held of the exposure's tag, and that it can be dragged both ways. */
+function TagGrip({ x }: { x: number }) {
+  const { shutter } = LADDER_ROWS;
+  return (
+    <>
+      <rect x={x - TAG_HALF} y={shutter - 8} width={2 * TAG_HALF} height={34} fill="transparent" />
       <path
-        d={`M${tag - TAG_HALF - 11} ${LADDER_ROWS.shutter + 11.5}l7 -5v10zM${tag + TAG_HALF + 11} ${LADDER_ROWS.shutter + 11.5}l-7 -5v10z`}
+        d={`M${x - TAG_HALF - 11} ${shutter + 11.5}l7 -5v10zM${x + TAG_HALF + 11} ${shutter + 11.5}l-7 -5v10z`}
         fill="var(--action)"
       />
       <rect
-        x={tag - TAG_HALF - 2}
-        y={LADDER_ROWS.shutter - 2}
+        x={x - TAG_HALF - 2}
+        y={shutter - 2}
         width={2 * TAG_HALF + 4}
         height={27}
         fill="none"
         className="stroke-transparent stroke-2 group-focus-visible:stroke-action"
       />
-    </g>
+    </>
   );
 }

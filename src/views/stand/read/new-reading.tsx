@@ -18,12 +18,15 @@ import { Check } from '@/ui/check';
 import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
+import { useTouch } from '@/ui/use-media';
 import { capital, METER_SCALE_NAMES, spotNames, stopsFigure } from '@/words';
+import { Term } from '../../shared/term';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
 import { type Metered, parseMetered } from '../../shared/parse';
-import { READ_ROLE_NAMES, READ_ROLES } from '../roles';
+import { READ_ROLE_NAMES, READ_ROLES, ROLE_KEYS } from '../roles';
 import { type ReadingDraft, useSession, useStand } from '../session';
 import { Doubts } from './doubts';
+import { METERED_FIELD, typeMetered } from './metered-field';
 import { PhotoMeterChoice } from './photo-meter-choice';
 import { ReadRoleIcon } from './read-role-icon';
 import { ReadThrough } from './read-through';
@@ -36,10 +39,8 @@ export function NewReading() {
   const draft = useSession((s) => s.draft);
   const setDraft = useSession((s) => s.setDraft);
   const select = useSession((s) => s.select);
-  const photoMeterDeg = useSession((s) => s.photoMeterDeg);
-  const setPhotoMeter = useSession((s) => s.setPhotoMeter);
-  const onPhoto = photoMeterDeg !== null && !!stand.picture;
-  const meter = useMeter();
+  const onPhoto = useSession((s) => s.photoMeterDeg !== null) && !!stand.picture;
+  const meter = useMeter(draft.role);
   const { aperture, iso, through, setThrough, isFull, take } = meter;
   const [scale, setScale] = useState<MeterScale>('shutter');
   const [metered, setMetered] = useState<Metered | null>(null);
@@ -48,7 +49,7 @@ export function NewReading() {
     setMetered(null);
     setRound(round + 1);
   };
-  const isSpot = draft.role !== 'scene' && !draft.again;
+  const isSpot = draft.role !== 'through' && !draft.again;
   const complete = metered !== null && !(isFull && isSpot);
   const add = () => {
     if (!complete) return;
@@ -56,23 +57,15 @@ export function NewReading() {
     setDraft({ ...NEXT, role: draft.role === 'land' && isSpot ? 'sky' : draft.role });
     clear();
     select(null);
+    typeMetered();
   };
-  const settings = { aperture: exactAperture(aperture), iso: exactIso(iso) };
-  const shown =
-    metered && ('ev100' in metered ? metered.ev100 : ev100({ ...settings, seconds: metered.seconds }));
   return (
     <section aria-label="New reading" className="space-y-3">
       {draft.again ? <Again id={draft.again} /> : <DraftRoles />}
       {isSpot && <DraftPlace />}
-      <Segmented<MeterScale | typeof PICTURE>
-        label="What the meter shows"
-        value={onPhoto ? PICTURE : scale}
-        options={[
-          ...METER_SCALES.map((value) => ({ value, text: METER_SCALE_NAMES[value] })),
-          ...(stand.picture ? [{ value: PICTURE, text: 'Picture' } as const] : []),
-        ]}
-        onValue={(next) => {
-          setPhotoMeter(next === PICTURE ? USUAL_ANGLE_DEG : null);
+      <ScaleChoice
+        scale={onPhoto ? PICTURE : scale}
+        onScale={(next) => {
           if (next !== PICTURE) setScale(next);
           clear();
         }}
@@ -80,24 +73,16 @@ export function NewReading() {
       {onPhoto ? (
         <PhotoMeterChoice />
       ) : (
-        <div className={scale === 'shutter' ? 'grid grid-cols-[1fr_1.5fr_1fr] gap-2' : ''}>
-          {scale === 'shutter' && <ApertureField value={aperture} onValue={meter.setAperture} />}
-          <MeteredField key={round} scale={scale} settings={settings} onMetered={setMetered} onEnter={add} />
-          {scale === 'shutter' && <IsoField value={iso} onValue={meter.setIso} />}
-        </div>
+        <MeterFields key={round} scale={scale} meter={meter} onMetered={setMetered} onEnter={add} />
       )}
       {metered && <Doubts doubts={doubtsOf(enteredReading(draft, metered, { aperture, iso }), stand)} />}
-      {isSpot && (
-        <Check isOn={draft.limit} onChange={(limit) => setDraft({ limit })}>
-          This one is to be held (key H)
-        </Check>
-      )}
+      {isSpot && <ToHold />}
       {!onPhoto && <ReadThrough {...through} onChange={setThrough} />}
       {!onPhoto && (
         <Button kind="action" className="w-full" disabled={!complete} onClick={add}>
           <Plus size={18} aria-hidden />
           {addText(draft)}
-          {shown === null ? '' : `, EV ${stopsFigure(shown)}`}
+          {metered && `, EV ${stopsFigure(evOf(metered, { aperture, iso }))}`}
         </Button>
       )}
       {isFull && isSpot && (
@@ -107,12 +92,35 @@ export function NewReading() {
   );
 }
 
+/** Whether what is being read must keep its detail. */
+function ToHold() {
+  const limit = useSession((s) => s.draft.limit);
+  const setDraft = useSession((s) => s.setDraft);
+  const byTouch = useTouch();
+  return (
+    <div className="flex items-center gap-3">
+      <Check isOn={limit} onChange={(on) => setDraft({ limit: on })}>
+        This one is to be held{!byTouch && ' (key H)'}
+      </Check>
+      <Term of="hold" className="text-sm text-quiet">
+        held?
+      </Term>
+    </div>
+  );
+}
+
+/** EV at ISO 100 of what the meter showed at its settings. */
+const evOf = (metered: Metered, { aperture, iso }: { aperture: number; iso: number }): number =>
+  'ev100' in metered
+    ? metered.ev100
+    : ev100({ aperture: exactAperture(aperture), iso: exactIso(iso), seconds: metered.seconds });
+
 /** The last of the meter's scales: the stand's picture is the meter. */
 const PICTURE = 'picture';
 const NEXT = { place: null, limit: false, again: null };
 
 const addText = ({ role, again }: ReadingDraft): string =>
-  again ? `Take ${again} anew` : role === 'scene' ? 'Take the whole scene' : `Add ${role} reading`;
+  again ? `Take ${again} anew` : role === 'through' ? 'Take the whole scene' : `Add ${role} reading`;
 
 /** What is being entered, as a reading to be looked at; the whole scene belongs to neither side. */
 function enteredReading(
@@ -122,10 +130,35 @@ function enteredReading(
 ): EnteredReading {
   return {
     ...(again ? { id: again } : {}),
-    role: role === 'scene' ? 'feature' : role,
+    role: role === 'through' ? 'feature' : role,
     limit,
     ...('ev100' in metered ? metered : { ...settings, shutter: metered.kept }),
   };
+}
+
+interface ScaleChoiceProps {
+  scale: MeterScale | typeof PICTURE;
+  onScale: (scale: MeterScale | typeof PICTURE) => void;
+}
+
+/** What the meter shows, or that the picture is the meter. */
+function ScaleChoice({ scale, onScale }: ScaleChoiceProps) {
+  const hasPicture = useStand((s) => !!s.picture);
+  const setPhotoMeter = useSession((s) => s.setPhotoMeter);
+  return (
+    <Segmented<MeterScale | typeof PICTURE>
+      label="What the meter shows"
+      value={scale}
+      options={[
+        ...METER_SCALES.map((value) => ({ value, text: METER_SCALE_NAMES[value] })),
+        ...(hasPicture ? [{ value: PICTURE, text: 'Picture' } as const] : []),
+      ]}
+      onValue={(next) => {
+        setPhotoMeter(next === PICTURE ? USUAL_ANGLE_DEG : null);
+        onScale(next);
+      }}
+    />
+  );
 }
 
 /** What the next reading is of. */
@@ -149,7 +182,7 @@ function DraftRoles() {
           </span>
         ),
       }))}
-      onValue={(role) => setDraft({ role, place: role === 'scene' ? null : draft.place })}
+      onValue={(role) => setDraft({ role, place: role === 'through' ? null : draft.place })}
     />
   );
 }
@@ -176,6 +209,7 @@ function Again({ id }: { id: string }) {
 
 /** Where the reading will lie. */
 function DraftPlace() {
+  const byTouch = useTouch();
   const draft = useSession((s) => s.draft);
   const setDraft = useSession((s) => s.setDraft);
   return (
@@ -192,13 +226,38 @@ function DraftPlace() {
         </>
       ) : (
         <>
-          <span className="flex-1">Click the frame where the spot was, or leave it without a place.</span>
+          <span className="flex-1">
+            {byTouch ? 'Tap' : 'Click'} the frame where the spot was, or leave it without a place.
+          </span>
           <Button kind="quiet" onClick={() => setDraft({ place: { u: 0.5, v: 0.5 } })}>
             Place
           </Button>
         </>
       )}
     </p>
+  );
+}
+
+interface MeterFieldsProps {
+  scale: MeterScale;
+  meter: ReturnType<typeof useMeter>;
+  onMetered: (metered: Metered | null) => void;
+  onEnter: () => void;
+}
+
+/** The figure that the meter shows, a time with what it was metered at. */
+function MeterFields({ scale, meter, ...told }: MeterFieldsProps) {
+  const { aperture, iso } = meter;
+  const settings = { aperture: exactAperture(aperture), iso: exactIso(iso) };
+  const field = <MeteredField scale={scale} settings={settings} {...told} />;
+  return scale === 'shutter' ? (
+    <div className="grid grid-cols-[1fr_1.5fr_1fr] gap-2">
+      <ApertureField value={aperture} onValue={meter.setAperture} />
+      {field}
+      <IsoField value={iso} onValue={meter.setIso} />
+    </div>
+  ) : (
+    field
   );
 }
 
@@ -226,6 +285,7 @@ const PLACEHOLDERS: Record<MeterScale, string> = {
 function MeteredField({ scale, settings, onMetered, onEnter }: MeteredFieldProps) {
   const stand = useStand();
   const draft = useSession((s) => s.draft);
+  const setDraft = useSession((s) => s.setDraft);
   const usualLand = useUsualLand();
   const parse = parseMetered(scale);
   const step = (text: string, way: 1 | -1, isLarge: boolean): string => {
@@ -238,7 +298,7 @@ function MeteredField({ scale, settings, onMetered, onEnter }: MeteredFieldProps
   };
   return (
     <ParsedField
-      id="reading-shutter"
+      id={METERED_FIELD}
       label={LABELS[scale]}
       inputMode={scale === 'shutter' ? 'text' : 'decimal'}
       placeholder={PLACEHOLDERS[scale]}
@@ -249,6 +309,11 @@ function MeteredField({ scale, settings, onMetered, onEnter }: MeteredFieldProps
       onValue={onMetered}
       onRefused={() => onMetered(null)}
       onEnter={onEnter}
+      onKeyWhileEmpty={(key) => {
+        const role = ROLE_KEYS[key.toLowerCase()];
+        if (role) setDraft({ role, again: null });
+        return !!role;
+      }}
     />
   );
 }

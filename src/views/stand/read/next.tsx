@@ -4,6 +4,7 @@ import { Button } from '@/ui/button';
 import { nextReadingText } from '@/words';
 import { useEdit, useNextReading, useSession, useStand } from '../session';
 import { usePhotoSpot } from './photo-spot';
+import { typeMetered } from './metered-field';
 import { useReadAgain } from './use-read-again';
 
 /** Which reading to take next, why, and the way to it. */
@@ -52,6 +53,6 @@ function useBegin() {
     const at = meter || next.code === 'feature' ? next.place : place;
     setDraft({ role, place: at, limit, again: null });
     select(null);
-    document.getElementById('reading-shutter')?.focus();
+    typeMetered();
   };
 }

@@ -2,33 +2,45 @@ import { MoreHorizontal } from 'lucide-react';
 import { useState } from 'react';
 import { lastReading, type ReadRole } from '@/model';
 import { Button } from '@/ui/button';
-import { ParsedField } from '@/ui/field';
-import { markText, percentText, stopsText } from '@/words';
+import { percentText, stopsText } from '@/words';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
-import { parseShutter, type TypedShutter } from '../../shared/parse';
 import { Figure } from '../figure';
 import { useDerived, useSession, useStand } from '../session';
 import { RoleButton } from './role-button';
+import { CELL, Marks } from './marks';
 import { type useMeter } from './use-meter';
-import { usePad } from './use-pad';
-
-const CELL =
-  'flex min-h-16 flex-col items-center justify-center rounded-md border border-edge bg-panel font-mono text-[17px] font-semibold active:bg-chosen';
+import { type PadState, usePad } from './use-pad';
 
 /** Readings by thumb: Land or Sky, then the mark that the meter shows. */
 export function Pad() {
   const pad = usePad();
-  const { role, place, isCorrecting, chosen } = pad;
+  const { role, isCorrecting } = pad;
   const [typing, setTyping] = useState(false);
   const turnTo = (next: ReadRole) => {
     pad.turnTo(next);
     setTyping(false);
   };
-  const what = `${role === 'scene' ? 'whole scene' : role} reading`;
+  const what = `${role === 'through' ? 'camera' : role} reading`;
   return (
     <section aria-label="Reading pad" className="space-y-2 pt-2">
       <Settings meter={pad.meter} />
       <Roles role={role} onTap={turnTo} />
+      <PadNotes pad={pad} />
+      <Marks pad={pad} what={what} typing={typing} onTyping={setTyping} />
+      {isCorrecting && role !== 'through' && (
+        <Button className="w-full" onClick={pad.readFurther}>
+          A further reading of the {role}
+        </Button>
+      )}
+    </section>
+  );
+}
+
+/** Which spot it is that is read, where that is not as usual. */
+function PadNotes({ pad }: { pad: PadState }) {
+  const { role, place } = pad;
+  return (
+    <>
       {pad.again && (
         <p className="flex min-h-11 items-center text-sm text-quiet">
           <span className="flex-1">{pad.againName} again: the same spot, as it is now.</span>
@@ -47,58 +59,11 @@ export function Pad() {
           </Button>
         </p>
       )}
-      <div
-        className="grid grid-cols-4 gap-2"
-        role="group"
-        aria-label={isCorrecting ? `Correct the ${what} by thirds` : `Mark of the ${what}`}
-      >
-        {pad.marks.map((mark) => (
-          <button
-            key={mark.name}
-            type="button"
-            disabled={pad.meter.isFull && !isCorrecting}
-            aria-pressed={isCorrecting ? mark === chosen : undefined}
-            className={`${CELL} ${mark === chosen ? 'border-action! bg-action! text-on-action' : ''}`}
-            onClick={() => pad.enter(mark.name, mark.exact)}
-          >
-            {markText(mark.name)}
-            {mark === chosen && (
-              <span className="font-sans text-xs font-normal">{isCorrecting ? 'as read' : 'guess'}</span>
-            )}
-          </button>
-        ))}
-        <button
-          type="button"
-          aria-expanded={typing}
-          className={`${CELL} bg-chosen! font-sans!`}
-          onClick={() => setTyping(!typing)}
-        >
-          Type
-        </button>
-      </div>
-      {typing && (
-        <TypedShutterField
-          label={`Shutter of the ${what}`}
-          onTake={({ kept, seconds }) => {
-            pad.enter(kept, seconds);
-            setTyping(false);
-          }}
-        />
-      )}
-      <div className="grid grid-cols-2 gap-2">
-        <Button onClick={() => pad.move(-1)}>‹ longer times</Button>
-        <Button onClick={() => pad.move(1)}>shorter times ›</Button>
-      </div>
-      {isCorrecting && role !== 'scene' && (
-        <Button className="w-full" onClick={pad.readFurther}>
-          A further reading of the {role}
-        </Button>
-      )}
-    </section>
+    </>
   );
 }
 
-const OTHERS: readonly ReadRole[] = ['water', 'feature', 'scene'];
+const OTHERS: readonly ReadRole[] = ['water', 'feature', 'through'];
 
 /** Land and sky as large as thumbs; what else can be read, and what is to be held, a tap away. */
 function Roles({ role, onTap }: { role: ReadRole; onTap: (role: ReadRole) => void }) {
@@ -114,7 +79,7 @@ function Roles({ role, onTap }: { role: ReadRole; onTap: (role: ReadRole) => voi
         <button
           type="button"
           aria-expanded={showsOthers}
-          aria-label="Water, features, whole scene, to hold"
+          aria-label="Water, features, through all that is on, to hold"
           className={`${CELL} font-sans!`}
           onClick={() => setOpen(!showsOthers)}
         >
@@ -148,9 +113,9 @@ function Roles({ role, onTap }: { role: ReadRole; onTap: (role: ReadRole) => voi
   );
 }
 
-/** The meter's aperture and ISO, a tap away, and beside them the span. */
+/** The meter's aperture and ISO: as the stand is exposed, unless it is set otherwise; and beside them the span. */
 function Settings({ meter }: { meter: ReturnType<typeof useMeter> }) {
-  const { aperture, iso, setAperture, setIso } = meter;
+  const { aperture, iso, isApart, setAperture, setIso, asExposed } = meter;
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -161,8 +126,8 @@ function Settings({ meter }: { meter: ReturnType<typeof useMeter> }) {
           className="min-h-11 text-left"
           onClick={() => setOpen(!open)}
         >
-          f/{aperture}, ISO {iso}{' '}
-          <span className="underline underline-offset-4">{open ? 'done' : 'change'}</span>
+          {isApart ? 'meter at ' : ''}f/{aperture}, ISO {iso}{' '}
+          <span className="underline underline-offset-4">{open ? 'done' : 'meter set otherwise?'}</span>
         </button>
         <SpanOrNext />
       </div>
@@ -170,35 +135,14 @@ function Settings({ meter }: { meter: ReturnType<typeof useMeter> }) {
         <div className="grid grid-cols-2 gap-2 pb-1">
           <ApertureField value={aperture} onValue={setAperture} />
           <IsoField value={iso} onValue={setIso} />
+          {isApart && (
+            <Button kind="quiet" className="col-span-2" onClick={asExposed}>
+              As the picture is exposed
+            </Button>
+          )}
         </div>
       )}
     </>
-  );
-}
-
-/** A time that is on none of the marks. */
-function TypedShutterField({ label, onTake }: { label: string; onTake: (shutter: TypedShutter) => void }) {
-  const [typed, setTyped] = useState<TypedShutter | null>(null);
-  const take = () => typed && onTake(typed);
-  return (
-    <div className="grid grid-cols-[1fr_auto] items-start gap-2">
-      <ParsedField
-        label={label}
-        hideLabel
-        autoFocus
-        keepDraft
-        placeholder="250"
-        text=""
-        parse={parseShutter}
-        hint="250 is 1/250; seconds as 2s"
-        onValue={setTyped}
-        onRefused={() => setTyped(null)}
-        onEnter={take}
-      />
-      <Button kind="action" disabled={!typed} onClick={take}>
-        Take it
-      </Button>
-    </div>
   );
 }
 

@@ -1,7 +1,8 @@
-import { meteredEv } from '@/model';
+import { meteredEv, wayOf } from '@/model';
 import { Fold } from '@/ui/fold';
 import { useCompact } from '@/ui/use-media';
 import { assumedText, stopsFigure, stopsText } from '@/words';
+import { Term } from '../../shared/term';
 import { Figure } from '../figure';
 import { NewReading } from './new-reading';
 import { Next } from './next';
@@ -9,17 +10,43 @@ import { Pad } from './pad';
 import { PhotoMeterChoice } from './photo-meter-choice';
 import { ReadingList } from './reading-list';
 import { useDerived, useSession, useStand } from '../session';
+import { OtherWays } from '../ways/other-ways';
+import { PictureWay } from '../ways/picture-way';
+import { SheetWay } from '../ways/sheet-way';
+import { TimeWay } from '../ways/time-way';
+import { WayChooser } from '../ways/way-chooser';
+import { OnLensHead } from './on-lens-head';
 import { ReadSummary } from './summary';
 import { TableTools } from './table-tools';
 import { TestShot } from './test-shot';
 import { TimesThrough } from './times-through';
 
-/** Step 2: spot readings, placed on the frame or without a place. */
+/** Step 2: what is read, by the way that the photographer goes; an empty stand asks for that first. */
 export function ReadStep() {
-  const derived = useDerived();
+  const way = useStand(wayOf);
+  const hasReadings = useStand((s) => s.readings.length > 0);
   const compact = useCompact();
-  if (compact) return <ThumbRead />;
-  const { spanStops, reachStops } = derived;
+  if (!way) return <WayChooser />;
+  const Way = way === 'meter' ? (compact ? ThumbMeter : DeskMeter) : WAYS[way];
+  return (
+    <div className="space-y-4 compact:pt-1.5">
+      <OnLensHead />
+      <Way />
+      <Assumed />
+      <SunCaution />
+      <ReadSummary />
+      {(way === 'meter' || hasReadings) && <ReadingList />}
+      <OtherWays way={way} />
+      <TableTools />
+    </div>
+  );
+}
+
+const WAYS = { sheet: SheetWay, time: TimeWay, picture: PictureWay };
+
+/** Spot readings at a desk, placed on the frame or without a place. */
+function DeskMeter() {
+  const { spanStops, reachStops } = useDerived();
   return (
     <div className="space-y-5">
       <p className="flex items-baseline gap-3">
@@ -27,26 +54,22 @@ export function ReadStep() {
           {spanStops === null ? '—' : <Figure of="span">{stopsText(Math.abs(spanStops))}</Figure>}
         </span>
         <span className="text-quiet">
+          <Term of="span">span</Term>
           {spanStops === null
-            ? 'span, once sky and land are read'
-            : `span${reachStops === null ? '' : `, reach ${stopsFigure(reachStops)}`}`}
+            ? ', once sky and land are read'
+            : reachStops !== null && `, reach ${stopsFigure(reachStops)}`}
         </span>
       </p>
       <Next />
       <NewReading />
       <TestShot />
       <TimesThrough />
-      <Assumed />
-      <SunCaution />
-      <ReadSummary />
-      <ReadingList />
-      <TableTools />
     </div>
   );
 }
 
 /** On a phone the pad comes first; what it cannot say lies below it. */
-function ThumbRead() {
+function ThumbMeter() {
   return (
     <div className="space-y-3">
       <Pad />
@@ -54,14 +77,9 @@ function ThumbRead() {
       <Next />
       <TestShot />
       <TimesThrough />
-      <Assumed />
-      <SunCaution />
       <Fold summary="EV, lux, places by figures, and glass on the lens">
         <NewReading />
       </Fold>
-      <ReadSummary />
-      <ReadingList />
-      <TableTools />
     </div>
   );
 }
@@ -78,7 +96,7 @@ function Assumed() {
       <button
         type="button"
         className="min-h-11 font-semibold text-action underline underline-offset-4"
-        onClick={() => setStep('frame')}
+        onClick={() => setStep('frame', stand.assumed?.includes('lens') ? 'lens' : stand.assumed?.[0])}
       >
         Set it in Frame
       </button>

@@ -30,7 +30,8 @@ import {
   toneText,
 } from '@/words';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
-import { parsePercent, parseShutter, percentFigure } from '../../shared/parse';
+import { parseShutter } from '../../shared/parse';
+import { PercentField } from '../../shared/percent-field';
 import { QuantityField } from '../../shared/quantity-field';
 import { Figure } from '../figure';
 import { Doubts } from './doubts';
@@ -57,26 +58,11 @@ export function ReadingList() {
 function Row({ reading }: { reading: Reading }) {
   const stand = useStand();
   const edit = useEdit();
-  const bag = useStandBag();
   const selected = useSession((s) => s.selection?.kind === 'reading' && s.selection.id === reading.id);
   const select = useSession((s) => s.select);
-  const carried = useAnswer((a) => a.carry?.stops.get(reading.id));
-  const outcome = useDerived((d) => d.inUse?.outcome.readings.find((r) => r.id === reading.id));
   const isAgain = useSession((s) => s.draft.again === reading.id);
   const readAgain = useReadAgain();
   const name = spotNames(stand.readings)(reading.id);
-  const tone = outcome && Number.isFinite(outcome.toneThroughStops) ? outcome : null;
-  const age = useMinute((now) => ageNote(readingMinutes(reading, now)));
-  const about = [
-    reading.u === undefined ? 'without a place, rough' : null,
-    reading.limit ? 'to be held' : null,
-    reading.wantedToneStops ? `wanted ${toneText(reading.wantedToneStops)}` : null,
-    reading.throughFilterIds?.length ? `through ${throughText(reading.throughFilterIds, bag)}` : null,
-    age,
-    carried === undefined ? null : `carried ${changeText(carried)}`,
-    tone && `comes out ${shownText(tone)}`,
-    tone && !tone.held ? 'not held' : null,
-  ].filter(Boolean);
   return (
     <li className={`border-b border-rule py-1.5 ${selected ? 'bg-chosen' : ''}`}>
       <div className="flex items-center gap-2">
@@ -114,11 +100,7 @@ function Row({ reading }: { reading: Reading }) {
           <Trash2 size={18} aria-hidden />
         </Button>
       </div>
-      {about.length > 0 && (
-        <p className="pl-[26px] text-sm text-quiet">
-          <Figure of={`reading ${reading.id}`}>{about.join('; ')}</Figure>
-        </p>
-      )}
+      <AboutReading reading={reading} />
       <Doubts
         doubts={[strayDoubt(reading, stand), ...doubtsOf(reading, stand)].filter(
           (d) => d !== null && d.code !== 'sky-below-land',
@@ -127,6 +109,31 @@ function Row({ reading }: { reading: Reading }) {
       />
       {selected && <EditReading reading={reading} />}
     </li>
+  );
+}
+
+/** What a reading's own figures do not say: place, age, glass, and what becomes of it. */
+function AboutReading({ reading }: { reading: Reading }) {
+  const bag = useStandBag();
+  const carried = useAnswer((a) => a.carry?.stops.get(reading.id));
+  const outcome = useDerived((d) => d.inUse?.outcome.readings.find((r) => r.id === reading.id));
+  const age = useMinute((now) => ageNote(readingMinutes(reading, now)));
+  const tone = outcome && Number.isFinite(outcome.toneThroughStops) ? outcome : null;
+  const about = [
+    reading.u === undefined ? 'without a place, rough' : null,
+    reading.limit ? 'to be held' : null,
+    reading.wantedToneStops ? `wanted ${toneText(reading.wantedToneStops)}` : null,
+    reading.throughFilterIds?.length ? `through ${throughText(reading.throughFilterIds, bag)}` : null,
+    age,
+    carried === undefined ? null : `carried ${changeText(carried)}`,
+    tone && `comes out ${shownText(tone)}`,
+    tone && !tone.held ? 'not held' : null,
+  ].filter(Boolean);
+  if (!about.length) return null;
+  return (
+    <p className="pl-[26px] text-sm text-quiet">
+      <Figure of={`reading ${reading.id}`}>{about.join('; ')}</Figure>
+    </p>
   );
 }
 
@@ -139,7 +146,7 @@ const ageNote = (minutes: number | null): string | null =>
 /** Corrects a reading that is there already. */
 function EditReading({ reading }: { reading: Reading }) {
   const edit = useEdit();
-  const { id, aperture, shutter, iso } = reading;
+  const { id } = reading;
   const change = (next: Partial<Reading>) => edit((s) => changeReading(s, id, next));
   return (
     <div className="space-y-2 py-2 pl-[26px]">
@@ -149,50 +156,8 @@ function EditReading({ reading }: { reading: Reading }) {
         options={ROLES.map((role) => ({ value: role, text: ROLE_NAMES[role] }))}
         onValue={(role) => change({ role })}
       />
-      {aperture === undefined || iso === undefined ? (
-        <QuantityField
-          label="EV at ISO 100"
-          quantity="ev100"
-          value={meteredEv(reading)}
-          onValue={(value) => change({ ev100: value })}
-        />
-      ) : (
-        <div className="grid grid-cols-3 gap-2">
-          <ApertureField value={aperture} onValue={(value) => change({ aperture: value })} />
-          <ParsedField
-            label="Shutter"
-            text={
-              typeof shutter === 'number' ? `${shutter}s` : `${shutter}${shutter?.includes('/') ? '' : 's'}`
-            }
-            parse={parseShutter}
-            onValue={({ kept }) => change({ shutter: kept })}
-          />
-          <IsoField value={iso} onValue={(value) => change({ iso: value })} />
-        </div>
-      )}
-      {reading.u !== undefined && reading.v !== undefined ? (
-        <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
-          <ParsedField
-            label="Place across"
-            unit="%"
-            inputMode="decimal"
-            text={percentFigure(reading.u)}
-            parse={parsePercent}
-            onValue={(u) => change({ u })}
-          />
-          <ParsedField
-            label="Place down"
-            unit="%"
-            inputMode="decimal"
-            text={percentFigure(reading.v)}
-            parse={parsePercent}
-            onValue={(v) => change({ v })}
-          />
-          <Button onClick={() => edit((s) => withoutPlace(s, id))}>No place</Button>
-        </div>
-      ) : (
-        <Button onClick={() => change({ u: 0.5, v: 0.5 })}>Give it a place</Button>
-      )}
+      <LightFields reading={reading} change={change} />
+      <PlaceFields reading={reading} change={change} />
       <QuantityField
         label="Meter’s angle"
         quantity="spotAngleDeg"
@@ -210,6 +175,49 @@ function EditReading({ reading }: { reading: Reading }) {
       <ReadThrough throughFilterIds={reading.throughFilterIds} seat={reading.seat} onChange={change} />
       <Earlier reading={reading} />
     </div>
+  );
+}
+
+interface PartProps {
+  reading: Reading;
+  change: (next: Partial<Reading>) => void;
+}
+
+/** What the meter showed. */
+function LightFields({ reading, change }: PartProps) {
+  const { aperture, shutter, iso } = reading;
+  return aperture === undefined || iso === undefined ? (
+    <QuantityField
+      label="EV at ISO 100"
+      quantity="ev100"
+      value={meteredEv(reading)}
+      onValue={(value) => change({ ev100: value })}
+    />
+  ) : (
+    <div className="grid grid-cols-3 gap-2">
+      <ApertureField value={aperture} onValue={(value) => change({ aperture: value })} />
+      <ParsedField
+        label="Shutter"
+        text={typeof shutter === 'number' ? `${shutter}s` : `${shutter}${shutter?.includes('/') ? '' : 's'}`}
+        parse={parseShutter}
+        onValue={({ kept }) => change({ shutter: kept })}
+      />
+      <IsoField value={iso} onValue={(value) => change({ iso: value })} />
+    </div>
+  );
+}
+
+/** Where it was read. */
+function PlaceFields({ reading, change }: PartProps) {
+  const edit = useEdit();
+  return reading.u !== undefined && reading.v !== undefined ? (
+    <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
+      <PercentField label="Place across" value={reading.u} onValue={(u) => change({ u })} />
+      <PercentField label="Place down" value={reading.v} onValue={(v) => change({ v })} />
+      <Button onClick={() => edit((s) => withoutPlace(s, reading.id))}>No place</Button>
+    </div>
+  ) : (
+    <Button onClick={() => change({ u: 0.5, v: 0.5 })}>Give it a place</Button>
   );
 }
 

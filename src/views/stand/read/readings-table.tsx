@@ -18,7 +18,6 @@ export function ReadingsTable({ onClose }: { onClose: () => void }) {
   const bag = useStandBag();
   const edit = useEdit();
   const [text, setText] = useState('');
-  const id = useId();
   const last = stand.readings.findLast((r) => r.aperture !== undefined);
   const day = momentOf(stand);
   const newId = useNewId();
@@ -42,27 +41,7 @@ export function ReadingsTable({ onClose }: { onClose: () => void }) {
   };
   return (
     <Dialog title="Readings from a table" open onClose={onClose}>
-      <div className="space-y-2 px-5">
-        <label htmlFor={id} className="block text-sm text-quiet">
-          Paste lines from a notebook (what, f-number, time, ISO), or a table with headings:
-        </label>
-        <textarea
-          id={id}
-          rows={5}
-          value={text}
-          placeholder={EXAMPLE}
-          spellCheck={false}
-          className="w-full rounded-md border border-edge bg-panel p-2.5 font-mono"
-          onChange={(e) => setText(e.target.value)}
-        />
-        <FilePicker
-          label="Table of readings"
-          accept=".csv,.txt,.tsv,text/csv,text/plain"
-          onFile={(file) => void file.text().then(setText)}
-        >
-          {(pick) => <Button onClick={pick}>From a file</Button>}
-        </FilePicker>
-      </div>
+      <Paste text={text} onText={setText} />
       <ul
         className="mt-2 min-h-0 flex-1 overflow-y-auto px-5"
         tabIndex={0}
@@ -85,6 +64,34 @@ export function ReadingsTable({ onClose }: { onClose: () => void }) {
         <Button onClick={onClose}>Leave them</Button>
       </div>
     </Dialog>
+  );
+}
+
+/** Where the lines are pasted, or come from a file. */
+function Paste({ text, onText }: { text: string; onText: (text: string) => void }) {
+  const id = useId();
+  return (
+    <div className="space-y-2 px-5">
+      <label htmlFor={id} className="block text-sm text-quiet">
+        Paste lines from a notebook (what, f-number, time, ISO), or a table with headings:
+      </label>
+      <textarea
+        id={id}
+        rows={5}
+        value={text}
+        placeholder={EXAMPLE}
+        spellCheck={false}
+        className="w-full rounded-md border border-edge bg-panel p-2.5 font-mono"
+        onChange={(e) => onText(e.target.value)}
+      />
+      <FilePicker
+        label="Table of readings"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        onFile={(file) => void file.text().then(onText)}
+      >
+        {(pick) => <Button onClick={pick}>From a file</Button>}
+      </FilePicker>
+    </div>
   );
 }
 

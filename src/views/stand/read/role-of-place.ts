@@ -13,7 +13,7 @@ export function roleOfPlace(
 ): Role {
   const field = prepared?.input.field;
   const there = field && !assumed?.includes('skyline') ? roleAt(field, place) : null;
-  if (chosen === 'sky' || chosen === 'land' || chosen === 'scene')
-    return there ?? (chosen === 'scene' ? 'land' : chosen);
+  if (chosen === 'sky' || chosen === 'land' || chosen === 'through')
+    return there ?? (chosen === 'through' ? 'land' : chosen);
   return chosen;
 }

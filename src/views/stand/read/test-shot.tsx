@@ -1,11 +1,9 @@
-import { Camera, ImagePlus, Pipette } from 'lucide-react';
+import { Pipette } from 'lucide-react';
 import { useMemo } from 'react';
-import { addReading, readingsFromPhoto, USUAL_ANGLE_DEG } from '@/model';
+import { addReading, readingsFromPhoto, throughLight, USUAL_ANGLE_DEG } from '@/model';
 import { Button } from '@/ui/button';
-import { FilePicker } from '@/ui/file-picker';
-import { photoFaultText } from '@/words';
 import { SkylineProposal } from '../frame/skyline-proposal';
-import { PHOTO_FILES } from '../frame/photo-files';
+import { PicturePickers } from '../frame/picture-pickers';
 import { useNewId } from '../../workspace/workspace-context';
 import {
   useDerived,
@@ -21,11 +19,10 @@ import {
 export function TestShot() {
   const stand = useStand();
   const intake = usePhotoIntake();
-  const state = useIntake((i) => i.picture);
   const isLooking = useIntake((i) => i.isLooking);
   const proposal = useProposal();
   const setPhotoMeter = useSession((s) => s.setPhotoMeter);
-  const isUnread = !stand.readings.length && !stand.wholeScene;
+  const isUnread = !stand.readings.length && !throughLight(stand);
   if (!isUnread) return null;
   if (!stand.picture) {
     const take = (file: File) => {
@@ -35,32 +32,7 @@ export function TestShot() {
     return (
       <section aria-label="Test shot first" className="space-y-1.5 border-t border-rule pt-3">
         <p className="text-sm text-quiet">Or a test shot first: the readings are then taken from it.</p>
-        {state.phase === 'reading' && (
-          <p role="status" className="text-sm">
-            Reading {state.name}…
-          </p>
-        )}
-        {state.phase === 'refused' && (
-          <p role="alert" className="text-sm text-fault">
-            {photoFaultText(state.fault, state.name)} Nothing has changed.
-          </p>
-        )}
-        <div className="grid grid-cols-2 gap-2">
-          <FilePicker label="Test shot" accept={PHOTO_FILES} onFile={take}>
-            {(pick) => (
-              <Button onClick={pick}>
-                <ImagePlus size={18} aria-hidden /> Choose it
-              </Button>
-            )}
-          </FilePicker>
-          <FilePicker label="Test shot from the camera" accept="image/*" capture onFile={take}>
-            {(pick) => (
-              <Button onClick={pick}>
-                <Camera size={18} aria-hidden /> Take one
-              </Button>
-            )}
-          </FilePicker>
-        </div>
+        <PicturePickers label="Test shot" onFile={take} />
       </section>
     );
   }

@@ -1,12 +1,15 @@
 import { useState } from 'react';
 import {
+  allThatIsOn,
   type Bag,
   fittedPolariser,
   MAX_READINGS,
   type MeteredLight,
+  type PhotoExposure,
   readAgain,
+  type ReadRole,
   type Stand,
-  withWholeScene,
+  withThrough,
 } from '@/model';
 import { useOpenStand, useSession, useStand, useStandBag } from '../session';
 import { type Through } from './read-through';
@@ -18,37 +21,63 @@ function throughPolariser(stand: Stand, bag: Bag): Through {
   return fitted ? { throughFilterIds: [fitted.filterId] } : {};
 }
 
-/** The meter's aperture and ISO, kept from the last reading, and the way to take a reading with it. */
-export function useMeter() {
+/** What a meter showed; one that a camera showed through all that is on says what that was by itself. */
+type Shown = Omit<MeteredLight, 'takenAt'>;
+
+/**
+ * The meter's aperture and ISO, which are those that the stand is exposed with unless the meter was set otherwise, and the
+ * way to take a reading with it.
+ */
+export function useMeter(role: ReadRole) {
   const stand = useStand();
   const bag = useStandBag();
   const draft = useSession((s) => s.draft);
+  const setAs = useSession((s) => s.meterAs);
+  const setMeterAs = useSession((s) => s.setMeterAs);
   const open = useOpenStand();
   const isFull = stand.readings.length >= MAX_READINGS;
   const last = stand.readings.findLast((r) => r.aperture !== undefined);
-  const lastLight = last ?? stand.wholeScene;
-  const [aperture, setAperture] = useState(lastLight?.aperture ?? 8);
-  const [iso, setIso] = useState(lastLight?.iso ?? 100);
+  const own = role === 'through' ? null : setAs;
+  const { aperture, iso } = own ?? stand.exposure;
+  const set = (change: Partial<Pick<PhotoExposure, 'aperture' | 'iso'>>) =>
+    setMeterAs({ aperture, iso, ...change });
   const [through, setThrough] = useState<Through>(() => throughPolariser(stand, bag));
-  /** Takes the reading, as a further look at its spot where it is one, and gives the id that it has. */
-  const take = (shown: Omit<MeteredLight, 'takenAt'>, again = draft.again): string => {
+
+  /** The camera's time through all that is on its lens. */
+  const takeThrough = (shown: Shown): void => {
+    const { chosen } = open.answer.getState().derived;
     const takenAt = new Date().toISOString();
-    const light = { ...shown, ...through, takenAt };
-    const { role } = draft;
-    if (again || role === 'scene') {
-      const id = open.newId('r');
-      open.edit((s) =>
-        again && role !== 'scene'
-          ? readAgain(s, again, light, { id, role, ...light })
-          : withWholeScene(s, light),
-      );
+    open.edit((s) => withThrough(s, { ...shown, ...allThatIsOn(s, chosen), takenAt }));
+  };
+  /** Takes the reading, as a further look at its spot where it is one, and gives the id that it has. */
+  const take = (shown: Shown, again = draft.again): string => {
+    if (role === 'through') {
+      takeThrough(shown);
       open.session.getState().setDraft({ place: null, limit: false, again: null });
-      if (role === 'scene') return 'scene';
-      return stand.readings.some((r) => r.id === again) ? (again as string) : id;
+      return role;
+    }
+    const light = { ...shown, ...through, takenAt: new Date().toISOString() };
+    if (again) {
+      const id = open.newId('r');
+      open.edit((s) => readAgain(s, again, light, { id, role, ...light }));
+      open.session.getState().setDraft({ place: null, limit: false, again: null });
+      return stand.readings.some((r) => r.id === again) ? again : id;
     }
     // it is the same meter still
     const angle = last?.spotAngleDeg ? { spotAngleDeg: last.spotAngleDeg } : {};
     return takeReading(open, { role, ...light, ...draft.place, ...angle });
   };
-  return { aperture, setAperture, iso, setIso, through, setThrough, isFull, take };
+  return {
+    aperture,
+    iso,
+    /** Set otherwise than the stand is exposed with. */
+    isApart: own !== null && (own.aperture !== stand.exposure.aperture || own.iso !== stand.exposure.iso),
+    setAperture: (next: number) => set({ aperture: next }),
+    setIso: (next: number) => set({ iso: next }),
+    asExposed: () => setMeterAs(null),
+    through,
+    setThrough,
+    isFull,
+    take,
+  };
 }

@@ -5,18 +5,24 @@ import {
   lastReading,
   lastSpot,
   meteredEv,
+  type PhotoExposure,
   type MeteredLight,
   type ReadRole,
   secondsForEv,
   type Stand,
+  throughLight,
 } from '@/model';
 import { capital, spotNames } from '@/words';
-import { useSession, useStand } from '../session';
+import { useDerived, useSession, useStand } from '../session';
 import { useMeter } from './use-meter';
 import { useUsualLand } from './use-usual-land';
 
 /** Marks that the pad offers. */
 const MARKS = 7;
+
+type Take = (shown: PhotoExposure, again: string | null) => string;
+
+const NO_SPOT = { place: null, limit: false, again: null } as const;
 
 /** The reading that the pad corrects or reads again, and the mark round which it does. */
 interface Correcting {
@@ -28,22 +34,26 @@ interface Correcting {
 /**
  * The marks of the pad and what a tap on them does: seven a whole stop apart round a guess; after the first tap thirds round
  * the mark that was tapped, to correct the reading that it made. A place tapped on the frame asks for a new reading.
+ *
+ * @param only what is read here, whatever is being entered elsewhere
+ * @param takes what takes the reading, where that is not the meter; it gives the id that the reading has
  */
-export function usePad() {
+export function usePad(only?: ReadRole, takes?: Take) {
   const stand = useStand();
   const draft = useSession((s) => s.draft);
   const setDraft = useSession((s) => s.setDraft);
   const select = useSession((s) => s.select);
-  const meter = useMeter();
+  const role = only ?? draft.role;
+  const meter = useMeter(role);
   const { aperture, iso } = meter;
-  const usualLand = useUsualLand();
   const [corrected, setCorrecting] = useState<Correcting | null>(null);
   /** How far the marks are moved from where they would be, thirds of a stop towards shorter times. */
   const [shift, setShift] = useState(0);
 
-  const { role, place, limit, again } = draft;
-  const secondsFor = (ev: number) =>
-    secondsForEv(ev, { aperture: exactAperture(aperture), iso: exactIso(iso) });
+  const { place, limit, again } = only ? NO_SPOT : draft;
+  const settings = { aperture: exactAperture(aperture), iso: exactIso(iso) };
+  const secondsFor = (ev: number) => secondsForEv(ev, settings);
+  const guess = useGuess(role, settings);
   const repeated = stand.readings.find((r) => r.id === again);
   const correcting = repeated
     ? { id: repeated.id, roundSeconds: secondsFor(meteredEv(repeated)) }
@@ -51,18 +61,12 @@ export function usePad() {
       ? null
       : corrected;
   const own = correctedLight(stand, role, correcting);
-  const guess = guessSeconds(
-    role,
-    stand,
-    { aperture: exactAperture(aperture), iso: exactIso(iso) },
-    usualLand,
-  );
-  const thirds = own ? 1 : 3;
-  const centre = own && correcting ? correcting.roundSeconds : guess;
-  const marks = shutterMarksRound(centre * 2 ** (-shift / 3), thirds, MARKS);
-  const target = own ? secondsFor(meteredEv(own)) : guess;
-  const awayOf = (mark: Mark) => Math.abs(Math.log2(mark.exact / target));
-  const nearest = marks.reduce((best, mark) => (awayOf(mark) < awayOf(best) ? mark : best));
+  const { marks, chosen } = marksFor({
+    roundSeconds: own && correcting ? correcting.roundSeconds : guess,
+    targetSeconds: own ? secondsFor(meteredEv(own)) : guess,
+    thirds: own ? 1 : 3,
+    shift,
+  });
 
   return {
     meter,
@@ -70,15 +74,15 @@ export function usePad() {
     place,
     marks,
     /** The mark of the reading that is corrected, or of the guess; none while the marks are moved away from it. */
-    chosen: shift === 0 || awayOf(nearest) <= thirds / 6 ? nearest : null,
+    chosen,
     isCorrecting: own !== undefined,
     /** The reading whose spot is read again. */
     again,
     againName: again && capital(spotNames(stand.readings)(again)),
     turnTo(next: ReadRole) {
-      setDraft({ role: next, place: next === 'scene' ? null : place, again: null });
+      setDraft({ role: next, place: next === 'through' ? null : place, again: null });
       const before = lastReading(stand, next);
-      const id = next === 'scene' ? SCENE : lastSpot(stand, next)?.id;
+      const id = next === 'through' ? THROUGH : lastSpot(stand, next)?.id;
       setCorrecting(
         before?.shutter === undefined || id === undefined
           ? null
@@ -88,13 +92,14 @@ export function usePad() {
       select(null);
     },
     enter(shutter: string | number, seconds: number) {
-      const id = meter.take({ aperture, iso, shutter }, own && correcting ? correcting.id : null);
+      const take = takes ?? meter.take;
+      const id = take({ aperture, iso, shutter }, own && correcting ? correcting.id : null);
       if (own && !again) return;
       setCorrecting({ id, roundSeconds: seconds });
       setShift(0);
     },
     /** Moves on to the marks next to those that are shown. */
-    move: (way: 1 | -1) => setShift(shift + way * thirds * (MARKS - 1)),
+    move: (way: 1 | -1) => setShift(shift + way * (own ? 1 : 3) * (MARKS - 1)),
     /** The next tap takes a new reading beside the one that is there. */
     readFurther: () => setCorrecting(null),
     withoutPlace: () => setDraft({ place: null }),
@@ -103,14 +108,44 @@ export function usePad() {
 }
 
 /** Stands for the id of the whole scene's reading. */
-const SCENE = 'scene';
+const THROUGH = 'through';
 
 /** What was read of the thing that the pad is at, where it is to be corrected. */
 function correctedLight(
-  { readings, wholeScene }: Stand,
+  stand: Stand,
   role: ReadRole,
   correcting: Correcting | null,
 ): MeteredLight | undefined {
   if (!correcting) return undefined;
-  return role === 'scene' ? wholeScene : readings.find((r) => r.id === correcting.id && r.role === role);
+  return role === 'through'
+    ? throughLight(stand)
+    : stand.readings.find((r) => r.id === correcting.id && r.role === role);
+}
+
+/** The time that a meter at these settings may well show, s; behind all that is on the lens a camera shows a longer one. */
+function useGuess(role: ReadRole, settings: Parameters<typeof guessSeconds>[2]): number {
+  const stand = useStand();
+  const { through, prepared } = useDerived();
+  const bare = guessSeconds(role, stand, settings, useUsualLand());
+  return role === 'through' ? (through?.seconds ?? bare * 2 ** prepared.fitted.stops) : bare;
+}
+
+export type PadState = ReturnType<typeof usePad>;
+
+interface MarksWanted {
+  readonly roundSeconds: number;
+  /** What the meter showed, or is guessed to show. */
+  readonly targetSeconds: number;
+  /** From one mark to the next, thirds of a stop. */
+  readonly thirds: number;
+  /** Thirds of a stop towards shorter times. */
+  readonly shift: number;
+}
+
+/** The pad's marks, and the one nearest to the target; none where the marks are moved away from it. */
+function marksFor({ roundSeconds, targetSeconds, thirds, shift }: MarksWanted) {
+  const marks = shutterMarksRound(roundSeconds * 2 ** (-shift / 3), thirds, MARKS);
+  const awayOf = (mark: Mark) => Math.abs(Math.log2(mark.exact / targetSeconds));
+  const nearest = marks.reduce((best, mark) => (awayOf(mark) < awayOf(best) ? mark : best));
+  return { marks, chosen: shift === 0 || awayOf(nearest) <= thirds / 6 ? nearest : null };
 }

@@ -1,5 +1,6 @@
 import { useCallback } from 'react';
 import { type Reading } from '@/model';
+import { typeMetered } from './metered-field';
 import { useSession } from '../session';
 
 /** Begins to read a spot again: the meter's next figure is a further look at it. */
@@ -15,7 +16,7 @@ export function useReadAgain(): (reading: Reading) => void {
       // the field, or the pad, is there once the step is
       setTimeout(() => {
         document.getElementById('open-step')?.scrollTo({ top: 0 });
-        document.getElementById('reading-shutter')?.focus({ preventScroll: true });
+        typeMetered();
       });
     },
     [setStep, setDraft, select],

@@ -16,7 +16,79 @@ export interface HolderStageProps {
 export function HolderStage({ sheets, scale }: HolderStageProps) {
   const derived = useDerived();
   const bag = useStandBag();
-  const { seat, set, slide, turn, begin, end } = useSeat();
+  const { seat, slide, turn } = useSeat();
+  const { box, slideDrag, turnDrag } = useSheetDrags(scale);
+  if (!seat || !derived.prepared) return null;
+  const { lens, frame } = derived.prepared.input;
+  const upsideDown = isUpsideDown(seat.turnDeg);
+  const size = holderSize(scale, upsideDown);
+  const { left, top, angleDeg } = knobOf(seat.turnDeg, scale);
+  return (
+    <div
+      ref={box}
+      tabIndex={0}
+      role="group"
+      aria-label="Sheet in the holder: up and down arrows slide it by half a millimetre, left and right arrows turn it by a quarter of a degree"
+      className="relative shrink-0 cursor-ns-resize touch-pinch-zoom overflow-hidden"
+      style={{ width: size.width, height: size.height }}
+      {...slideDrag()}
+      onKeyDown={(e) => {
+        const steps = e.shiftKey ? 10 : 1;
+        const way = upsideDown ? -1 : 1;
+        if (e.key === 'ArrowUp') slide(way * steps);
+        else if (e.key === 'ArrowDown') slide(-way * steps);
+        else if (e.key === 'ArrowRight') turn(steps);
+        else if (e.key === 'ArrowLeft') turn(-steps);
+        else return;
+        e.preventDefault();
+      }}
+    >
+      <Holder
+        filters={sheets}
+        railMm={railAboveAxisMm(sheets[0] as SheetFilter, bag.holder)}
+        seat={seat}
+        lens={lens}
+        frame={frame}
+        slots={bag.slots ?? 1}
+        scale={scale}
+      />
+      <div
+        aria-hidden
+        title="Drag to turn the holder"
+        className="absolute flex size-11 cursor-grab touch-pinch-zoom items-center justify-center"
+        style={{ left, top }}
+        {...turnDrag()}
+      >
+        <span
+          className="h-8 w-2.5 rounded-sm border-2 border-ink bg-action"
+          style={{ rotate: `${angleDeg}deg` }}
+        />
+      </div>
+    </div>
+  );
+}
+
+/** How far from the axis the knob stands, mm, and half its side, px. */
+const KNOB_REACH_MM = 61;
+const KNOB_HALF = 22;
+
+/** Where the knob that turns the holder stands on the stage, px, and how it lies. */
+function knobOf(turnDeg: number, scale: number) {
+  const upsideDown = isUpsideDown(turnDeg);
+  const { axisX, axisY } = holderSize(scale, upsideDown);
+  const angleDeg = turnDeg + (upsideDown ? 180 : 0);
+  const rad = (angleDeg * Math.PI) / 180;
+  const reach = KNOB_REACH_MM * scale;
+  return {
+    left: axisX + Math.cos(rad) * reach - KNOB_HALF,
+    top: axisY + Math.sin(rad) * reach - KNOB_HALF,
+    angleDeg,
+  };
+}
+
+/** Slides by drag on the sheet, and turns by drag round the lens axis. */
+function useSheetDrags(scale: number) {
+  const { seat, set, begin, end } = useSeat();
   const box = useRef<HTMLDivElement>(null);
   const from = useRef({ offsetMm: 0, turnDeg: 0, angle: 0 });
   const angleAt = (x: number, y: number): number => {
@@ -53,57 +125,5 @@ export function HolderStage({ sheets, scale }: HolderStageProps) {
     },
     { pointer: { keys: false } },
   );
-  if (!seat || !derived.prepared) return null;
-  const { lens, frame } = derived.prepared.input;
-  const upsideDown = isUpsideDown(seat.turnDeg);
-  const size = holderSize(scale, upsideDown);
-  const rad = ((seat.turnDeg + (upsideDown ? 180 : 0)) * Math.PI) / 180;
-  const reach = 61 * scale;
-  const knob = {
-    left: size.axisX + Math.cos(rad) * reach - 22,
-    top: size.axisY + Math.sin(rad) * reach - 22,
-  };
-  return (
-    <div
-      ref={box}
-      tabIndex={0}
-      role="group"
-      aria-label="Sheet in the holder: up and down arrows slide it by half a millimetre, left and right arrows turn it by a quarter of a degree"
-      className="relative shrink-0 cursor-ns-resize touch-pinch-zoom overflow-hidden"
-      style={{ width: size.width, height: size.height }}
-      {...slideDrag()}
-      onKeyDown={(e) => {
-        const steps = e.shiftKey ? 10 : 1;
-        const way = upsideDown ? -1 : 1;
-        if (e.key === 'ArrowUp') slide(way * steps);
-        else if (e.key === 'ArrowDown') slide(-way * steps);
-        else if (e.key === 'ArrowRight') turn(steps);
-        else if (e.key === 'ArrowLeft') turn(-steps);
-        else return;
-        e.preventDefault();
-      }}
-    >
-      <Holder
-        filters={sheets}
-        railMm={railAboveAxisMm(sheets[0] as SheetFilter, bag.holder)}
-        seat={seat}
-        lens={lens}
-        frame={frame}
-        slots={bag.slots ?? 1}
-        scale={scale}
-      />
-      <div
-        aria-hidden
-        title="Drag to turn the holder"
-        className="absolute flex size-11 cursor-grab touch-pinch-zoom items-center justify-center"
-        style={knob}
-        {...turnDrag()}
-      >
-        <span
-          className="h-8 w-2.5 rounded-sm border-2 border-ink bg-action"
-          style={{ rotate: `${(rad * 180) / Math.PI}deg` }}
-        />
-      </div>
-    </div>
-  );
+  return { box, slideDrag, turnDrag };
 }

@@ -27,12 +27,7 @@ export function SeatCurve({ glass }: { glass: Glass }) {
     [prepared, set, centre, turnDeg],
   );
   if (!seat || fits.length < 2) return null;
-  const best = Math.min(...fits.map((f) => f.fitStops));
   const x = (mm: number) => ((mm - centre + REACH_MM) / (2 * REACH_MM)) * width;
-  const worst = Math.max(...fits.map((f) => f.fitStops)) - best;
-  const range = Math.min(MOST_SHOWN, Math.max(LEAST_SHOWN, worst));
-  const y = (stops: number) => HEIGHT - 5 - Math.min(1, (stops - best) / range) * (HEIGHT - 10);
-  const line = fits.map((f, i) => `${i ? 'L' : 'M'}${x(f.offsetMm)} ${y(f.fitStops)}`).join('');
   const play = figures?.playMm;
   const shown = (offsetMm: number) => mmFigure((sticksOutMm ?? seat.offsetMm) + offsetMm - seat.offsetMm);
   const brighter = sideNames(stand)[derived.balance?.brighter ?? 'sky'];
@@ -57,7 +52,7 @@ export function SeatCurve({ glass }: { glass: Glass }) {
                 stroke="var(--rule)"
               />
             )}
-            <path d={line} fill="none" stroke="var(--ink)" strokeWidth={1.6} />
+            <path d={curveOf(fits, x)} fill="none" stroke="var(--ink)" strokeWidth={1.6} />
             <path d={`M${x(seat.offsetMm)} 0V${HEIGHT}`} stroke="var(--ink)" strokeWidth={2.5} />
           </svg>
         )}
@@ -73,4 +68,13 @@ export function SeatCurve({ glass }: { glass: Glass }) {
       </figcaption>
     </figure>
   );
+}
+
+/** The fits as a line: the lower, the better. */
+function curveOf(fits: ReturnType<typeof fitsAlong>, x: (mm: number) => number): string {
+  const best = Math.min(...fits.map((f) => f.fitStops));
+  const worst = Math.max(...fits.map((f) => f.fitStops)) - best;
+  const range = Math.min(MOST_SHOWN, Math.max(LEAST_SHOWN, worst));
+  const y = (stops: number) => HEIGHT - 5 - Math.min(1, (stops - best) / range) * (HEIGHT - 10);
+  return fits.map((f, i) => `${i ? 'L' : 'M'}${x(f.offsetMm)} ${y(f.fitStops)}`).join('');
 }

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { cornerVignette } from '@/core/optics';
+import { cornerVignette, isUpsideDown, type Seat } from '@/core/optics';
 import {
   type Candidate,
   type Glass,
@@ -12,7 +12,9 @@ import {
 import { outside } from '@/render';
 import {
   fitFigure,
+  type HelpWord,
   levelText,
+  mmFigure,
   otherSide,
   percentText,
   playText,
@@ -21,6 +23,7 @@ import {
   stopsFigure,
   type WorkingOf,
 } from '@/words';
+import { Term } from '../../shared/term';
 import { Figure } from '../figure';
 import { useDerived, useStand, useStandBag } from '../session';
 
@@ -28,6 +31,8 @@ interface SeatRow {
   readonly name: string;
   readonly text: string;
   readonly of?: WorkingOf;
+  /** Which of the product's own words it is. */
+  readonly word?: HelpWord;
 }
 
 /** Less than this in the corners is not worth a line, stops. */
@@ -45,6 +50,7 @@ export function SeatFigures({ glass }: { glass: Glass }) {
   const { lens, frame } = prepared.input;
   const corner = cornerVignette(lens, frame, openingsOf(bag, lens), seat.turnDeg);
   const rows: SeatRow[] = [
+    ...(sticksOutMm === null ? [] : [railRow(sticksOutMm, seat)]),
     ...fitRows(figures, derived.balance?.brighter ?? 'sky', {
       names: sideNames(stand),
       standsAtMm: sticksOutMm ?? seat.offsetMm,
@@ -59,15 +65,23 @@ export function SeatFigures({ glass }: { glass: Glass }) {
       className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 border-t border-rule pt-3"
       aria-label="Figures of the seat"
     >
-      {rows.map(({ name, text, of }) => (
+      {rows.map(({ name, text, of, word }) => (
         <div key={name} className="contents">
-          <dt className="text-quiet">{name}</dt>
+          <dt className="text-quiet">{word ? <Term of={word}>{name}</Term> : name}</dt>
           <dd>{of ? <Figure of={of}>{text}</Figure> : text}</dd>
         </div>
       ))}
     </dl>
   );
 }
+
+/** What can be measured at the holder. */
+const railRow = (outMm: number, { turnDeg }: Seat): SeatRow => ({
+  name: 'Rail',
+  word: 'rail',
+  text: `${mmFigure(outMm)} mm of the sheet stand ${isUpsideDown(turnDeg) ? 'below' : 'above'} it`,
+  of: 'seat',
+});
 
 /** How well the glass serves at this seat, and how far it may slide. */
 function fitRows(
@@ -79,22 +93,29 @@ function fitRows(
   const other = names[otherSide(side)];
   const { playMm, levelCostStops } = figures;
   const rows: SeatRow[] = [
-    { name: 'Uneven', text: `${fitFigure(figures.unevenStops)} stops show`, of: 'uneven' },
-    { name: 'Level', text: levelText(figures, brighter) ?? `${brighter} as wanted`, of: 'level' },
+    { name: 'Uneven', text: `${fitFigure(figures.unevenStops)} stops show`, of: 'uneven', word: 'uneven' },
+    {
+      name: 'Level',
+      text: levelText(figures, brighter) ?? `${brighter} as wanted`,
+      of: 'level',
+      word: 'level',
+    },
     {
       name: 'Spill',
       text: `${stopsFigure(figures.unwantedStops)} stops off the ${other} on the whole`,
       of: 'spill',
+      word: 'spill',
     },
     {
       name: 'Leak',
       text: `${stopsFigure(figures.leakStops)} stops still missing from the ${brighter}`,
       of: 'leak',
+      word: 'leak',
     },
   ];
   if (playMm) {
     const text = playText(standsAtMm, playMm);
-    if (text) rows.push({ name: 'Play', text, of: 'play' });
+    if (text) rows.push({ name: 'Play', text, of: 'play', word: 'play' });
   }
   if (levelCostStops !== null && levelCostStops >= 0.005)
     rows.push({ name: 'Turned', text: `level would cost ${fitFigure(levelCostStops)} stops`, of: 'seat' });
@@ -113,8 +134,13 @@ function seamRows({ seam }: Outcome, views: SeamViews | null): SeatRow[] {
       : `meets the top ${percentText(at.top)} across, the bottom ${percentText(at.bottom)} across`;
   const assumed = openIsAssumed ? ', assumed' : '';
   return [
-    { name: 'Seam', text: meets, of: 'seam' },
-    { name: 'Spread', text: `${percentText(taking.spread)} of the height from clear to dense`, of: 'spread' },
+    { name: 'Seam', word: 'seam', text: meets, of: 'seam' },
+    {
+      name: 'Spread',
+      word: 'spread',
+      text: `${percentText(taking.spread)} of the height from clear to dense`,
+      of: 'spread',
+    },
     {
       name: 'In the finder',
       text: `${percentText(open.spread)} at f/${open.aperture}${assumed}; stopped down to f/${stoppedDown.aperture} ${percentText(stoppedDown.spread)}`,

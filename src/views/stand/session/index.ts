@@ -12,6 +12,7 @@ export {
 export {
   StandContext,
   useAnswer,
+  useCountdown,
   useDerived,
   useKept,
   useEdit,

@@ -1,5 +1,6 @@
 import { type StoreApi } from 'zustand/vanilla';
 import {
+  type Bag,
   type NewId,
   nextReading,
   type NextReading,
@@ -9,17 +10,22 @@ import {
   withStand,
 } from '@/model';
 import {
+  browserHost,
   type DocumentStore,
   derivedStore,
   keepAnswer,
   keepAnswers,
+  keepCountdown,
+  type KeptCountdown,
   type KeptAnswer,
   minuteClock,
   type Source,
+  remembered,
   steady,
   type Workspace,
+  preferences,
 } from '@/store';
-import { type Slip, slipOf } from '@/words';
+import { bagAs, type Slip, slipOf, type StrengthsAs } from '@/words';
 import { type Clients } from '../../workspace/workspace-context';
 import { createIntake, type PhotoIntake } from '@/photos/intake';
 import { type ShownPhoto, shownPhoto } from '@/photos/shown-photo';
@@ -36,6 +42,8 @@ export interface OpenStand {
   /** The reading that would help most now; null outside the step that reads, and where none would. */
   readonly next: Source<NextReading | null>;
   readonly minute: Source<number>;
+  /** The exposure that is being made. */
+  readonly countdown: KeptCountdown;
   readonly session: StoreApi<Session>;
   readonly photo: ShownPhoto;
   readonly intake: PhotoIntake;
@@ -50,9 +58,12 @@ export interface StandToOpen {
   readonly nowMs: () => number;
 }
 
+/** The same function for the same notation, so that nothing is worked out anew. */
+const dressAs = remembered((as: StrengthsAs) => (bag: Bag) => bagAs(bag, as));
+
 /** Opens a stand: nothing runs before it is started. */
 export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): OpenStand {
-  const { readings } = kept.state.getState().value.stand;
+  const { id, readings } = kept.state.getState().value.stand;
   const session = createSession(readings.length ? 'balance' : 'read');
   const isReading = derivedStore([session], (s) => s.step === 'read');
   const minute = minuteClock(nowMs);
@@ -61,6 +72,7 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
     kept: kept.state,
     bag,
     carries: derivedStore([session], (s) => s.carries),
+    dress: derivedStore([preferences], ({ strengthsAs }) => dressAs(strengthsAs)),
     minute,
     solver: keepAnswers(clients.solve()),
     studies: keepAnswers(clients.study()),
@@ -74,20 +86,22 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
     finder: clients.skyline(),
   });
   const photo = shownPhoto(kept.state, workspace);
+  const countdown = keepCountdown(id, browserHost);
   return {
     kept,
     edit,
     newId: workspace.newId,
     answer,
     slip: derivedStore(
-      [kept.state, answer, minute],
-      steady(({ value: { stand } }, { derived, search, carry, bag: solvedWith }, now) =>
+      [kept.state, answer, minute, preferences],
+      steady(({ value: { stand } }, { derived, search, carry, bag: solvedWith }, now, { seatBy }) =>
         slipOf({
           stand,
           bag: solvedWith,
           derived,
           search,
           carry,
+          seatBy,
           oldestMinutes: oldestReadingMinutes(stand, now),
         }),
       ),
@@ -98,11 +112,14 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
         reads ? nextReading(stand, derived, study, now) : null,
     ),
     minute,
+    countdown,
     session,
     photo,
     intake,
     start: () => {
-      const ends = [answer.start(), photo.start(), intake.dispose];
+      const ends = [answer.start(), photo.start(), countdown.start(), intake.dispose];
+      // who comes back to a shutter that is open wants to close it, and goes on from there
+      if (countdown.state.getState().running) session.getState().setStep('expose');
       return () => ends.forEach((end) => end());
     },
   };

@@ -1,11 +1,11 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { type FramePoint } from '@/core/field';
-import { type Brush, type ReadRole } from '@/model';
+import { type Assumable, type Brush, type ReadRole } from '@/model';
 import { type WorkingOf } from '@/words';
 import { WHOLE, type Zoom } from '../canvas/zoom/zoom';
 
 /** The steps that there are, in working order. */
-export const STEPS = ['frame', 'read', 'balance', 'seat'] as const;
+export const STEPS = ['frame', 'read', 'balance', 'seat', 'expose'] as const;
 export type Step = (typeof STEPS)[number];
 
 export const STEP_TITLES: Record<Step, string> = {
@@ -13,6 +13,7 @@ export const STEP_TITLES: Record<Step, string> = {
   read: 'Read',
   balance: 'Balance',
   seat: 'Seat',
+  expose: 'Expose',
 };
 
 /** What a phone shows above the slip. */
@@ -29,6 +30,11 @@ export interface ReadingDraft {
   readonly again: string | null;
 }
 
+export interface MeterAs {
+  readonly aperture: number;
+  readonly iso: number;
+}
+
 export type Selection =
   | { readonly kind: 'reading'; readonly id: string }
   | { readonly kind: 'point'; readonly index: number }
@@ -37,6 +43,8 @@ export type Selection =
 
 interface Shown {
   readonly step: Step;
+  /** The part of the step that its link is about: it lands there. */
+  readonly landing: Assumable | null;
   readonly phoneView: PhoneView;
   /** The frame is shown without glass for as long as something is held. */
   readonly bare: boolean;
@@ -46,6 +54,8 @@ interface Shown {
   /** Where the meter on the picture is pointed at the moment. */
   readonly aim: FramePoint | null;
   readonly draft: ReadingDraft;
+  /** A meter of one's own that is set otherwise than the stand is exposed with; null: as that. */
+  readonly meterAs: MeterAs | null;
   /** Corners of the shape that is being drawn; null while none is. */
   readonly outline: readonly FramePoint[] | null;
   /** What a finger in the frame does to the outline: null, it sets corners or draws round. */
@@ -62,19 +72,22 @@ interface Shown {
   readonly bracketFrame: number;
   /** The figure whose working is shown. */
   readonly workingOf: WorkingOf | null;
+  /** Takes the picture of the device's camera, which fills the frame live; null: it is off. */
+  readonly onLivePicture: ((file: File) => void) | null;
   /** Readings are carried where their light's fall is known. */
   readonly carries: boolean;
 }
 
 interface Doing {
   /** Opens a step; it brings the drawing that it is about. */
-  readonly setStep: (step: Step) => void;
+  readonly setStep: (step: Step, landing?: Assumable) => void;
   readonly setPhoneView: (view: PhoneView) => void;
   readonly setBare: (bare: boolean) => void;
   readonly select: (selection: Selection) => void;
   readonly setPhotoMeter: (angleDeg: number | null) => void;
   readonly setAim: (aim: FramePoint | null) => void;
   readonly setDraft: (change: Partial<ReadingDraft>) => void;
+  readonly setMeterAs: (settings: MeterAs | null) => void;
   readonly setOutline: (outline: readonly FramePoint[] | null) => void;
   readonly setBrush: (brush: Brush | null) => void;
   readonly setZoom: (change: (zoom: Zoom) => Zoom) => void;
@@ -83,6 +96,7 @@ interface Doing {
   readonly setShowsGrid: (on: boolean) => void;
   readonly showBracketFrame: (index: number) => void;
   readonly showWorking: (of: WorkingOf | null) => void;
+  readonly goLive: (onLivePicture: ((file: File) => void) | null) => void;
   readonly setCarries: (on: boolean) => void;
 }
 
@@ -93,12 +107,14 @@ export type Session = Shown & Doing;
 export const createSession = (step: Step): StoreApi<Session> =>
   createStore<Session>()((set) => ({
     step,
+    landing: null,
     phoneView: 'frame',
     bare: false,
     selection: null,
     photoMeterDeg: null,
     aim: null,
     draft: { role: 'land', place: null, limit: false, again: null },
+    meterAs: null,
     outline: null,
     brush: null,
     zoom: WHOLE,
@@ -107,14 +123,22 @@ export const createSession = (step: Step): StoreApi<Session> =>
     showsGrid: false,
     bracketFrame: 0,
     workingOf: null,
+    onLivePicture: null,
     carries: true,
-    setStep: (step) => set({ step, phoneView: step === 'seat' ? 'holder' : 'frame' }),
+    setStep: (step, landing) =>
+      set({
+        step,
+        landing: landing ?? null,
+        onLivePicture: null,
+        phoneView: step === 'seat' ? 'holder' : 'frame',
+      }),
     setPhoneView: (phoneView) => set({ phoneView }),
     setBare: (bare) => set({ bare }),
     select: (selection) => set({ selection }),
     setPhotoMeter: (photoMeterDeg) => set({ photoMeterDeg }),
     setAim: (aim) => set({ aim }),
     setDraft: (change) => set(({ draft }) => ({ draft: { ...draft, ...change } })),
+    setMeterAs: (meterAs) => set({ meterAs }),
     setOutline: (outline) => set({ outline }),
     setBrush: (brush) => set({ brush }),
     setZoom: (change) => set(({ zoom }) => ({ zoom: change(zoom) })),
@@ -123,5 +147,6 @@ export const createSession = (step: Step): StoreApi<Session> =>
     setShowsGrid: (showsGrid) => set({ showsGrid }),
     showBracketFrame: (bracketFrame) => set({ bracketFrame }),
     showWorking: (workingOf) => set({ workingOf }),
+    goLive: (onLivePicture) => set({ onLivePicture, phoneView: 'frame' }),
     setCarries: (carries) => set({ carries }),
   }));

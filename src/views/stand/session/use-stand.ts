@@ -2,7 +2,7 @@ import { createContext, useCallback, useContext, useSyncExternalStore } from 're
 import { useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
 import { type Bag, type Derived, type NextReading, type Stand } from '@/model';
-import { type Answer, type Source } from '@/store';
+import { type Answer, type CountdownState, type Source } from '@/store';
 import { type Slip } from '@/words';
 import { type Intake, type PhotoIntake, type Proposal } from '@/photos/intake';
 import { type OpenStand } from './open-stand';
@@ -69,6 +69,10 @@ export const useSlip = (): Slip => useSource(useOpenStand().slip, itself<Slip>);
 /** The reading that would help most now; null where none would. */
 export const useNextReading = (): NextReading | null =>
   useSource(useOpenStand().next, itself<NextReading | null>);
+
+/** Something of the exposure that is being made; null while none is. */
+export const useCountdown = <T>(select: (state: CountdownState) => T): T =>
+  useStore(useOpenStand().countdown.state, select);
 
 /** The minute that it is, ms since the epoch. */
 export const useMinute = <T = number>(

@@ -1,7 +1,8 @@
 import { skylineAt } from '@/core/field';
-import { MarginNote } from '@/render';
+import { wayOf } from '@/model';
+import { MarginNote, noteWidth } from '@/render';
 import { placeText, sideNames, stopsFigure } from '@/words';
-import { clearPlace, noteWidth, takenByReadings } from '../clear-place';
+import { clearPlace, takenByReadings } from '../clear-place';
 import { type DrawnSize } from '../frame-path';
 import { useShownGlass } from '../shown-glass';
 import { useDerived, useNextReading, useSession, useStand } from '../../session';
@@ -13,6 +14,8 @@ export function UnreadNotes({ width, height }: DrawnSize) {
   // the mark of the next reading says it already
   const pointed = next?.code === 'unread' ? next.role : null;
   const at = skylineAt(stand.skyline)(0.5);
+  // who puts a sheet on by eye, or only wants a time, is not asked for readings
+  if (wayOf(stand) !== 'meter') return null;
   const read = new Set(stand.readings.map((r) => r.role));
   const notes = [
     { text: `${sideNames(stand).sky} not read yet`, v: at / 2, show: !read.has('sky') && pointed !== 'sky' },

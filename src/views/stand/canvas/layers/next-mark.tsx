@@ -1,7 +1,7 @@
-import { MarginNote } from '@/render';
+import { MarginNote, noteWidth } from '@/render';
 import { nextReadingNote } from '@/words';
 import { useDerived, useNextReading, useSession, useStand } from '../../session';
-import { clearPlace, noteWidth, takenByReadings } from '../clear-place';
+import { clearPlace, takenByReadings } from '../clear-place';
 import { type DrawnSize } from '../frame-path';
 
 /** The ring's radius, px. */

@@ -21,7 +21,7 @@ export function ReadingMarks({ width, height }: DrawnSize) {
       {readings.map((reading) => (
         <Mark key={reading.id} reading={reading} width={width} height={height} />
       ))}
-      {isReading && draft.place && draft.role !== 'scene' && (
+      {isReading && draft.place && draft.role !== 'through' && (
         <DraftMark role={draft.role} place={draft.place} width={width} height={height} />
       )}
     </>

@@ -28,6 +28,7 @@ function toolFor({ step, isOutlining, brush, isMetering }: Doing): MakeTool {
     case 'read':
       return isMetering ? meterTool : placeTool;
     case 'balance':
+    case 'expose':
       return bareTool;
     case 'seat':
       return slideTool;

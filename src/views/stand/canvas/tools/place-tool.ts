@@ -1,4 +1,5 @@
 import { roleOfPlace } from '../../read/role-of-place';
+import { typeMetered } from '../../read/metered-field';
 import { type MakeTool } from './tool';
 
 /** Says where the reading that is being entered lies; its time is then asked for. */
@@ -13,6 +14,6 @@ export const placeTool: MakeTool = ({ kept, answer, session }) => ({
       place: at,
       again: null,
     });
-    document.getElementById('reading-shutter')?.focus();
+    typeMetered();
   },
 });

@@ -1,0 +1,34 @@
+import { useMemo } from 'react';
+import { type Command, useCommands } from '@/ui/commands';
+import { useStand } from '../session';
+import { useStandActions } from '../use-stand-actions';
+
+/** What becomes of the stand: its slip, its files, its copies, its place in the list. */
+export function useOutCommands(): void {
+  const { copy, readAloud, share, goOn, exportFile, exportBundle, duplicate, putAway, remove } =
+    useStandActions();
+  const hasPicture = useStand((s) => s.picture !== undefined);
+  const commands = useMemo(
+    (): Command[] => [
+      { name: 'Copy the slip', run: copy },
+      ...(readAloud ? [{ name: 'Read the slip aloud', also: 'voice speak', run: readAloud }] : []),
+      ...(share ? [{ name: 'Share the slip', run: share }] : []),
+      { name: 'Next stand from here', also: 'duplicate framing', run: goOn },
+      { name: 'Export this stand to a file', also: 'save download', run: exportFile },
+      ...(hasPicture
+        ? [
+            {
+              name: 'Export this stand with its picture',
+              also: 'save download bundle',
+              run: () => void exportBundle(),
+            },
+          ]
+        : []),
+      { name: 'Duplicate this stand', also: 'copy', run: duplicate },
+      { name: 'Put this stand into the archive', also: 'away hide', run: putAway },
+      { name: 'Delete this stand', also: 'remove', run: remove },
+    ],
+    [copy, readAloud, share, goOn, exportFile, exportBundle, hasPicture, duplicate, putAway, remove],
+  );
+  useCommands('This stand', commands);
+}

@@ -1,0 +1,75 @@
+import { useEffect, useState } from 'react';
+import { beatOf, exposureSeconds, untilCue, waveLook } from '@/model';
+import { beep, wakeSound } from '@/ui/beep';
+import { Button } from '@/ui/button';
+import { remoteText, stopsFigure } from '@/words';
+import { usePreferences } from '../../workspace/workspace-context';
+import { useDerived, useStand } from '../session';
+
+const LOOKS = {
+  lines: 'under half a wave: single lines show',
+  between: 'between lines and milk',
+  milk: 'over six waves: milk',
+} as const;
+
+/** A count to the moment in the waves' beat, tapped along with a few times. */
+export function Cue() {
+  const stand = useStand();
+  const derived = useDerived();
+  const volume = usePreferences((p) => p.volume);
+  const [taps, setTaps] = useState<readonly number[]>([]);
+  const [nowMs, setNowMs] = useState(() => performance.now());
+  const beat = beatOf(taps);
+  const seconds = exposureSeconds(stand, derived);
+  useEffect(() => {
+    if (!taps.length) return;
+    const timer = setInterval(() => setNowMs(performance.now()), 100);
+    return () => clearInterval(timer);
+  }, [taps.length]);
+  const left = beat ? untilCue(beat, 0, nowMs) : null;
+  const whole = left === null ? null : Math.ceil(left / 1000);
+  useEffect(() => {
+    if (whole !== null && whole <= 3) beep(volume, whole === 1 ? 880 : 440, 0.12);
+  }, [whole, volume]);
+  const tap = (atMs: number) => {
+    wakeSound();
+    setNowMs(atMs);
+    setTaps((t) => [...t.slice(-7), atMs]);
+  };
+  return (
+    <div className="space-y-2 pb-3">
+      <p className="text-sm text-quiet">
+        Tap each time a wave does what you want to catch: after two taps it counts to the next.
+      </p>
+      <div className="grid grid-cols-2 items-center gap-3">
+        <Button className="min-h-16" onClick={(e) => tap(e.timeStamp)}>
+          A wave, now
+        </Button>
+        <p
+          role="timer"
+          aria-label="To the next wave"
+          className="text-center font-mono text-4xl font-semibold"
+        >
+          {whole === null ? '–' : remoteText(whole)}
+        </p>
+      </div>
+      {beat && (
+        <p className="text-sm">
+          A wave every {stopsFigure(beat.periodMs / 1000)} s
+          {seconds !== null &&
+            `; the exposure is ${stopsFigure(seconds / (beat.periodMs / 1000))} of them: ${LOOKS[waveLook(seconds, beat.periodMs / 1000)]}`}
+          .
+        </p>
+      )}
+      {taps.length > 0 && (
+        <Button kind="quiet" onClick={() => setTaps([])}>
+          Begin anew
+        </Button>
+      )}
+      <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
+        Watch the sea, not the screen: sets of larger waves come, and the tide behind you rises. Go by the
+        local tide table and by those who know the shore.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,16 @@
+import { TimesThrough } from '../read/times-through';
+import { useStand } from '../session';
+import { Pouch } from './pouch';
+import { ThroughPad } from './through-pad';
+
+/** A sheet that was put on by eye: which one, then the camera's own time through all that is on. */
+export function SheetWay() {
+  const isChosen = useStand((s) => !!s.choice);
+  return (
+    <div className="space-y-4">
+      <Pouch />
+      {isChosen && <ThroughPad />}
+      <TimesThrough />
+    </div>
+  );
+}
