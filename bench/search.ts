@@ -46,9 +46,7 @@ function stand(): Stand {
 export const STAND = stand();
 
 function pose(): Posed {
-  const ready = prepareStand(STAND, BAG);
-  if (!ready.ok) throw new Error(ready.reason);
-  return ready.prepared;
+  return prepareStand(STAND, BAG);
 }
 
 function sets({ input: { sheets } }: Posed): SheetSet[] {

@@ -2,12 +2,13 @@ import { createHash } from 'node:crypto';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import sharp from 'sharp';
+import { polarises } from '@/core/glass';
 import { evOfLuminance } from '@/core/exposure';
 import { lightFigures, LIGHT_CELLS, reducePixels, simplifyTo } from '@/core/photo';
 import { LANDSCAPES, makeScene, type SceneLight, type SceneOrder, sceneView, takePhoto } from '@/core/scene';
 import { exactAperture, luminanceOf, MID_GREY, nearestShutterMark } from '@/core/units';
 import { readBagFile, writeStandFile } from '@/files';
-import { type Bag, type Reading, type Stand } from '@/model';
+import { type Bag, fittedFilters, type Reading, type Stand } from '@/model';
 import { DEMO_STANDS, type DemoSpot, type DemoStand } from './demo-stands';
 
 const OUT = path.resolve(import.meta.dirname, '../src/demo');
@@ -119,8 +120,16 @@ async function standOf(
       exposure,
       takenAt: demo.stand.createdAt,
     },
-    readings: demo.spots.map((spot, i) => metered(scene, spot, i)),
+    readings: demo.spots.map((spot, i) => ({ ...metered(scene, spot, i), ...throughPolariser(demo.stand) })),
   };
+}
+
+/** A polariser stays on while one reads. */
+function throughPolariser(stand: DemoStand['stand']): Pick<Reading, 'throughFilterIds'> {
+  const ids = fittedFilters(stand, bag)
+    .filter(polarises)
+    .map((f) => f.id);
+  return ids.length ? { throughFilterIds: ids } : {};
 }
 
 /** What a meter of three degrees or so shows at a spot, to the third of a stop. */

@@ -54,6 +54,11 @@ export const DEMO_STANDS: readonly DemoStand[] = [
         'Flooded salt pan, dead-level horizon. Ankle-deep water; ask at the warden’s hut about the crust before walking out.',
       leaveOut: ['own footprints in the crust'],
       lens: { name: '16 to 35 mm', focalLengthMm: 16, pupilToFilterMm: 38 },
+      // out at sea: the Orrin March is nowhere
+      place: { latitudeDeg: -41, longitudeDeg: 6.5 },
+      look: { ...usual.look, viewAzimuthDeg: 60 },
+      coming: { sky: 'clear' },
+      wantedTime: { seconds: 3.2, blur: 'soft' },
     },
   },
   {
@@ -126,6 +131,8 @@ export const DEMO_STANDS: readonly DemoStand[] = [
       notes:
         'Stepped fields, a skyline that slopes: the holder turns with it. The banks are slippery; keep off the crops.',
       leaveOut: ['pump house, lower right'],
+      // a hard sheet for the crest, a soft one above it: less shows of the two than of one that is as strong
+      choice: { filterIds: ['hard-1', 'soft-1'], offsetMm: 0, turnDeg: 0, follows: true },
       lens: { ...middle, focalLengthMm: 35, pupilToFilterMm: 53 },
     },
   },
@@ -163,6 +170,7 @@ export const DEMO_STANDS: readonly DemoStand[] = [
       name: 'Amber Gap, evening haze',
       createdAt: '2026-09-30T17:05:00Z',
       notes: 'Ridge behind ridge at 180 mm: any sheet is a slope here, not a line.',
+      fitted: [{ filterId: 'polariser' }],
       lens: { name: '70 to 200 mm', focalLengthMm: 180, pupilToFilterMm: 120 },
     },
   },
@@ -201,6 +209,7 @@ export const DEMO_STANDS: readonly DemoStand[] = [
       name: 'Vann Snowfield, storm coming',
       createdAt: '2026-02-08T11:05:00Z',
       notes: 'Ground brighter than the storm sky: the grad goes in upside down.',
+      fitted: [{ filterId: 'nd-6' }],
       lens: { ...middle, focalLengthMm: 28, pupilToFilterMm: 46 },
     },
   },

@@ -2,7 +2,9 @@ import { isAsGood, sameSet } from '@/core/balance';
 import { nearestShutterMark } from '@/core/units';
 import {
   type Bag,
+  bagAtLens,
   deriveStand,
+  exposureSeconds,
   type Derived,
   type Glass,
   glassOf,
@@ -12,9 +14,11 @@ import {
   type Study,
   studyStand,
   type Warning,
+  type Way,
+  wayOf,
   warningsOf,
 } from '@/model';
-import { faultText, filterKindText, reasonsText, sideNames, warningText } from '@/words';
+import { faultText, filterKindText, judgementText, lineText, sideNames, warningText } from '@/words';
 
 /** What `plan --json` prints for one stand (formats: the command line). */
 export interface PlanReport {
@@ -22,6 +26,10 @@ export interface PlanReport {
   readonly reachStops: number | null;
   readonly neededStops: number | null;
   readonly school: string;
+  /** How the stand was begun; null for one at which nothing has been done yet. */
+  readonly way: Way | null;
+  /** What the camera read through all that was on, carried to what is on now; null where it serves no more. */
+  readonly through: (ShutterReport & { readonly ev100: number; readonly changedStops: number }) | null;
   readonly plan: GlassReport | null;
   readonly chosen: GlassReport | null;
   readonly alternatives: readonly GlassReport[];
@@ -57,7 +65,12 @@ interface ShutterReport {
   readonly shutter: string;
 }
 
-type FrameReport = ShutterReport & { readonly offsetStops: number | null };
+type FrameReport = ShutterReport & {
+  readonly offsetStops: number | null;
+  /** Where the frames are alike in blur: what is changed in the time's place. */
+  readonly iso?: number;
+  readonly filterIds?: readonly string[];
+};
 
 export interface GlassReport {
   readonly filterIds: readonly string[];
@@ -81,6 +94,8 @@ export interface GlassReport {
   readonly playMm: readonly [number, number] | null;
   readonly seamSpread: number | null;
   readonly seamAt: object | null;
+  /** The same by what the line touches and where it meets the edges. */
+  readonly seamAtWords: string | null;
   /** By the sun: it rests on a rule, not on readings. */
   readonly guess?: true;
   readonly bestForSpans?: readonly [number, number] | null;
@@ -100,7 +115,8 @@ export interface SolvedStand {
 }
 
 /** Solves a stand with the core that the interface uses. */
-export function planStand(stand: Stand, bag: Bag): SolvedStand {
+export function planStand(stand: Stand, wholeBag: Bag): SolvedStand {
+  const bag = bagAtLens(stand, wholeBag);
   const ready = prepareStand(stand, bag);
   const solution = solveStand(stand, bag, { ready });
   const derived = deriveStand(stand, bag, solution, ready);
@@ -109,8 +125,8 @@ export function planStand(stand: Stand, bag: Bag): SolvedStand {
 }
 
 function reportOf(stand: Stand, bag: Bag, derived: Derived, study: Study): PlanReport {
-  const { prepared, balance, inUse, fault, plan, bracket } = derived;
-  const exposure = inUse?.outcome.exposure ?? derived.wholeScene;
+  const { prepared, balance, inUse, fault, plan, bracket, through } = derived;
+  const seconds = exposureSeconds(stand, derived);
   const { aperture, iso } = stand.exposure;
   const warnings: Warning[] = inUse ? warningsOf(stand, bag, derived, inUse) : [];
   const others =
@@ -122,19 +138,26 @@ function reportOf(stand: Stand, bag: Bag, derived: Derived, study: Study): PlanR
     reachStops: rounded(derived.reachStops),
     neededStops: rounded(balance?.neededStops ?? null),
     school: stand.look.school,
+    way: wayOf(stand),
+    through: through && {
+      ...shutterReport(through.seconds),
+      ev100: rounded(through.ev100),
+      changedStops: rounded(through.changedStops),
+    },
     plan: plan && { ...glassReport(stand, derived, plan), ...planOnly(derived, plan, study) },
     chosen: derived.chosen && glassReport(stand, derived, derived.chosen),
-    alternatives: others.map((c) => glassReport(stand, derived, glassOf(stand, bag, prepared!, c))),
+    alternatives: others.map((c) => glassReport(stand, derived, glassOf(stand, bag, prepared, c))),
     ...(bracket?.ok
       ? {
           frames: bracket.frames.map((f) => ({
             ...shutterReport(f.seconds),
             offsetStops: rounded(f.offsetStops),
+            ...(stand.bracket?.alike ? { iso: f.iso, filterIds: f.filterIds } : {}),
           })),
         }
       : {}),
     ...(inUse?.lift ? { liftStops: rounded(inUse.lift.stops) } : {}),
-    exposure: exposure && { aperture, iso, ...shutterReport(exposure.seconds) },
+    exposure: seconds === null ? null : { aperture, iso, ...shutterReport(seconds) },
     readings: (inUse?.outcome.readings ?? []).map((r) => ({
       id: r.id,
       ev100: rounded(r.ev100),
@@ -144,7 +167,7 @@ function reportOf(stand: Stand, bag: Bag, derived: Derived, study: Study): PlanR
     })),
     ...besideReport(study),
     warnings: warnings.map((w) => ({ code: w.code, message: warningText(w, stand.readings) })),
-    ...(fault ? { reason: fault.reason, message: faultText(fault, stand.readings) } : {}),
+    ...(fault ? { reason: fault.reason, message: faultText(fault) } : {}),
   };
 }
 
@@ -211,7 +234,8 @@ function glassReport(stand: Stand, { balance }: Derived, glass: Glass): GlassRep
     seamAt:
       outcome.seam &&
       Object.fromEntries(Object.entries(outcome.seam.at).map(([edge, at]) => [edge, rounded(at)])),
-    reasons: f && balance ? reasonsText(f, balance, outcome, sideNames(stand)) : [],
+    seamAtWords: outcome.seam && lineText(stand, outcome.seam.at),
+    reasons: f && balance ? judgementText(f, balance, outcome, sideNames(stand)) : [],
   };
 }
 

@@ -3,7 +3,8 @@ import {
   fitFigure,
   glassNamed,
   levelText,
-  reasonsText,
+  judgementText,
+  verdictText,
   shownText,
   type SlipContext,
   slipOf,
@@ -38,22 +39,25 @@ export function planText(solved: SolvedStand): string {
   }
   const context: SlipContext = { stand, derived, search: 'idle', oldestMinutes: null, bag };
   const slip = slipOf(context);
+  if (slip.lead) lines.push(slip.lead);
   for (const { label, main, aside } of slip.rows)
     lines.push(`${label.toUpperCase().padEnd(7)} ${main}${aside ? ` (${aside})` : ''}`);
-  if (fault && !derived.bracket) lines.push('', `No plan: ${faultText(fault, stand.readings)}`);
+  if (fault && !derived.bracket && !derived.through) lines.push('', `No plan: ${faultText(fault)}`);
   if (balance && plan?.figures) {
     lines.push(
       '',
-      ...reasonsText(plan.figures, balance, plan.outcome, sideNames(stand)).map((reason) => `- ${reason}`),
+      ...judgementText(plan.figures, balance, plan.outcome, sideNames(stand)).map((reason) => `- ${reason}`),
     );
     lines.push('', 'Others:');
     for (const other of balance.best.filter((c) => c !== plan.figures)) {
-      const level = levelText(other, sideNames(stand)[balance.brighter]);
+      const names = sideNames(stand);
+      const level = levelText(other, names[balance.brighter]);
+      const verdict = verdictText(other, balance, names) ?? 'no sheet, no line';
       lines.push(
         `  ${glassNamed(
           bag,
           other.set.map((s) => s.id),
-        ).padEnd(24)} shows ${fitFigure(other.unevenStops)}${level ? `, ${level}` : ''}`,
+        ).padEnd(24)} ${[verdict, fitFigure(other.unevenStops), level].filter(Boolean).join(', ')}`,
       );
     }
   }
@@ -83,7 +87,7 @@ function besideText({ stand, bag, derived, study }: SolvedStand): string[] {
     '',
     'Other looks:',
     ...SCHOOLS.flatMap((school) => study.looks.find((l) => l.school === school) ?? []).map(
-      (look) => `  ${LOOK_NAMES[look.school].padEnd(24)} ${otherLookText(look, bag, stand.readings)}`,
+      (look) => `  ${LOOK_NAMES[look.school].padEnd(24)} ${otherLookText(look, bag)}`,
     ),
     ...(study.stock ? ['', stockText(study.stock, bag)] : []),
     ...(sunRule === null ? [] : ['', sunRule]),

@@ -152,7 +152,7 @@ describe('the plan command', () => {
     const { status, out } = plan([demo('sarrat-dune')]);
     expect(status).toBe(0);
     expect(out).toMatch(/GLASS {3}2 stops, hard, level/);
-    expect(out).toMatch(/SEAT {4}\d+(\.5)? mm of sheet standing above the rail/);
+    expect(out).toMatch(/SEAT {4}Along the skyline, \d+ % down \(\d+(\.5)? mm above the rail/);
     expect(out).toMatch(/EXPOSE {2}f\/11, 1\/\d+ s, ISO 100/);
   });
 
@@ -194,7 +194,14 @@ describe('the plan command', () => {
     expect(sun!.plan).toMatchObject({ guess: true, filterIds: ['h3'], bestForSpans: null });
     expect(sun!.warnings.map((w) => w.code)).toContain('guess');
     expect(nowhere).toMatchObject({ plan: null, reason: 'no-sun-direction' });
-    expect(least!.otherLooks.map((l) => l.school)).toEqual(['even', 'natural', 'heavy', 'bracket', 'sun']);
+    expect(least!.otherLooks.map((l) => l.school)).toEqual([
+      'even',
+      'natural',
+      'heavy',
+      'draw',
+      'bracket',
+      'sun',
+    ]);
   });
 
   it('fits pairs where the holder takes them', () => {

@@ -1,7 +1,6 @@
-import { readFileSync, statSync } from 'node:fs';
-import { type FileError, type FileResult, type OpenedStand, readStandFile } from '@/files';
-import { decoded, isBundle, openBundle } from '@/files/bundle';
+import { type OpenedStand } from '@/files';
 import { workings } from '@/words';
+import { openFile, refusal, type Result } from './open-file';
 import { planStand, type SolvedStand } from './plan-report';
 import { explainText, planText } from './plan-text';
 
@@ -9,34 +8,6 @@ const USAGE = `usage: npm run --silent plan -- FILE... [--json] [--explain]
 Solves stand files (.paleseam.json, or .paleseam.zip with their pictures); "-" reads one from standard input. --explain prints the working of every figure.`;
 
 const OPTIONS = ['--json', '--explain'];
-
-/** A file that could not even be read, or not be worked out, is refused like one whose contents are at fault. */
-type Refusal = Omit<FileError, 'code'> & { readonly code: FileError['code'] | 'unreadable' | 'failed' };
-type Result<T> = FileResult<T> | { readonly ok: false; readonly error: Refusal };
-
-/** Largest file that is looked at. */
-const MAX_FILE_BYTES = 500_000_000;
-
-const refusal = (code: Refusal['code'], message: string): Result<never> => ({
-  ok: false,
-  error: { code, path: '', message },
-});
-
-async function open(file: string): Promise<Result<OpenedStand>> {
-  try {
-    if (file !== '-' && statSync(file).size > MAX_FILE_BYTES)
-      return refusal('too-large', `a file has at most ${MAX_FILE_BYTES / 1e6} MB`);
-    const bytes = new Uint8Array(readFileSync(file === '-' ? 0 : file));
-    if (!isBundle(bytes)) {
-      const text = decoded(bytes);
-      return text === null ? refusal('damaged', 'it holds what is no text') : readStandFile(text);
-    }
-    const bundle = await openBundle(new Blob([bytes]));
-    return bundle.ok ? readStandFile(bundle.value.text) : bundle;
-  } catch (error) {
-    return refusal('unreadable', (error as Error).message);
-  }
-}
 
 /** Solves a stand; what breaks on one file keeps none of the others from being answered. */
 function solve({ stand, bag }: OpenedStand): Result<SolvedStand> {
@@ -74,7 +45,7 @@ async function main(args: readonly string[]): Promise<number> {
       .join('');
   let status = 0;
   for (const file of files) {
-    const opened = await open(file);
+    const opened = await openFile(file);
     const result = opened.ok ? solve(opened.value) : opened;
     if (!result.ok) {
       status = 2;
