@@ -3,6 +3,7 @@ const common = {
   rootDir: import.meta.dirname,
   // a global is looked up very slowly from inside Jest's sandbox; the core leans on this one
   sandboxInjectedGlobals: ['Math'],
+  setupFiles: ['<rootDir>/tests/setup-properties.ts'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '\\.(css|svg|woff2)$': '<rootDir>/tests/empty.ts',

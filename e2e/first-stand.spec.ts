@@ -16,14 +16,15 @@ test('from the demo to a stand of one’s own, kept, exported and found again el
   await page.goto('/');
   await expect(page.getByText('No stand yet.')).toBeVisible();
   await page.getByRole('button', { name: 'New stand' }).click();
-  await expect(slip(page)).toContainText('Meter the land, then the sky');
+  await page.getByRole('button', { name: /^I meter sky and land/ }).click();
+  await expect(slip(page)).toContainText('Point the camera at the land, then at the sky');
   await page.getByLabel('Name of the stand').fill('Amber Gap, evening');
 
   await clickFrame(page, 0.4, 0.8);
   await page.keyboard.type('15');
   await expect(page.getByText('1/15 s, exactly 1/16 s')).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(slip(page)).toContainText('Now meter the sky');
+  await expect(slip(page)).toContainText('Now point the camera at the sky');
   await expect(slip(page)).toContainText('for the land alone');
 
   await clickFrame(page, 0.6, 0.2);
@@ -31,11 +32,11 @@ test('from the demo to a stand of one’s own, kept, exported and found again el
   await expect(page.getByText('Type a time as 1/250, 250, 0.4s or 30s.')).toBeVisible();
   await expect(page.getByRole('button', { name: /Add sky reading/ })).toBeDisabled();
   await page.getByRole('textbox', { name: 'Shutter' }).fill('1/250');
-  await page.getByRole('button', { name: 'Add sky reading, EV 14.0' }).click();
+  await page.getByRole('button', { name: 'Add sky reading, EV 15.0' }).click();
   await settled(page);
   await expect(page.getByRole('region', { name: 'Worksheet' })).toContainText('4 stops');
   await expect(slip(page)).toContainText('3 stops, hard, level');
-  await expect(slip(page)).toContainText('f/11, 1/8 s, ISO 100');
+  await expect(slip(page)).toContainText('f/11, 1/15 s, ISO 100');
 
   // what is kept changes what is needed, and so the sheet
   await page.keyboard.press('Escape');

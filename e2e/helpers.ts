@@ -46,6 +46,12 @@ export async function openDemo(page: Page, name: RegExp): Promise<void> {
   await settled(page);
 }
 
+/** Unfolds what lies behind a line, where it is folded still. */
+export async function unfold(page: Page, line: RegExp): Promise<void> {
+  const summary = page.locator('summary').filter({ hasText: line });
+  if (await summary.evaluate((s) => !(s.parentElement as HTMLDetailsElement).open)) await summary.click();
+}
+
 /** Takes something from a menu. */
 export async function fromMenu(page: Page, menu: string, item: string): Promise<void> {
   await page.getByRole('button', { name: menu, exact: true }).click();

@@ -57,6 +57,11 @@ test('a question mark lists the shortcuts, and each of them does what it says', 
   }
   await page.keyboard.press('w');
   await expect(page.getByRole('radio', { name: 'Water' })).toBeChecked();
+  // a role's letter puts the caret into the field, and another there changes the role
+  await expect(page.getByRole('textbox', { name: 'Shutter' })).toBeFocused();
+  await page.keyboard.press('l');
+  await expect(page.getByRole('radio', { name: 'Land' })).toBeChecked();
+  await page.keyboard.press('Escape');
   await page.keyboard.press('4');
   await page.getByRole('group', { name: /Sheet in the holder/ }).focus();
   const before = await slip(page).innerText();
@@ -172,7 +177,7 @@ test('the slip is copied as a sentence, read aloud by a voice of the device, and
   await expect(page.getByText('The slip is copied.')).toBeVisible();
   const copied = await page.evaluate(() => navigator.clipboard.readText());
   expect(copied).toMatch(
-    /^Marl Pan, first light: 2 stops, hard, level.*29.5 mm of sheet standing above the rail.*f\/11/,
+    /^Marl Pan, first light: 2 stops, hard, level.*Along the skyline, 42 % down.*29.5 mm above the rail.*f\/11/,
   );
   await menu('Read the slip aloud');
   await menu('Share the slip');

@@ -36,32 +36,20 @@ async function skyline(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Use it' }).scrollIntoViewIfNeeded();
 }
 
-/** A square crop, its frame looked at closely under the level grid. */
-async function closely(page: Page): Promise<void> {
-  await stand(/Hesk Terraces/, '1')(page);
-  await page.getByLabel('Level grid').check();
-  await page.getByRole('combobox', { name: 'Crop' }).selectOption('1:1');
-  await settled(page);
-  await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 0));
-  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Look closer' }).click();
-}
-
-async function sunLook(page: Page): Promise<void> {
-  await underLook(/Marl Pan/, 'By the sun')(page);
-  await page.getByRole('radio', { name: 'At the side' }).click();
-  await settled(page);
-}
-
 async function working(page: Page): Promise<void> {
   await stand(/Tholl Saddle/, '3')(page);
-  await page.getByRole('button', { name: /of sheet standing above the rail/ }).click();
+  await page.getByRole('button', { name: /mm above the rail/ }).click();
   await page.getByRole('list', { name: 'The other looks' }).waitFor();
   await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 760));
 }
 
+const newStand = (page: Page): Promise<void> =>
+  page.getByRole('button', { name: 'New stand', exact: true }).click();
+
 /** A stand of a few taps, the sky just read and its thirds on the pad. */
 async function firstSlip(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'New stand', exact: true }).click();
+  await newStand(page);
+  await page.getByRole('button', { name: /^I meter sky and land/ }).click();
   for (const role of [/^Land/, /^Sky/]) {
     await page.getByRole('button', { name: role }).click();
     await page.getByRole('button', { name: /guess$/ }).click();
@@ -70,18 +58,31 @@ async function firstSlip(page: Page): Promise<void> {
   await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 0));
 }
 
-/** The ladder by thumb, one of its readings told. */
-async function ladder(page: Page): Promise<void> {
-  await stand(/Marl Pan/, '3')(page);
-  await page.getByRole('button', { name: 'Ladder', exact: true }).click();
-  await page.getByRole('button', { name: /^sky, mean of 2/ }).click();
-  await page.getByRole('button', { name: /^sky 2:/ }).click();
+/** The time added up with an ND on, and the ways to soft water. */
+async function expose(page: Page): Promise<void> {
+  await stand(/Marl Pan/, '5')(page);
+  await page.getByRole('button', { name: /^ND of 6 stops, f/ }).click();
+  await settled(page);
+  await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 0));
 }
 
-async function palette(page: Page): Promise<void> {
-  await stand(/Tholl Saddle/, '3')(page);
-  await page.keyboard.press('Control+k');
-  await page.getByRole('combobox', { name: 'What to do' }).fill('rea');
+async function hour(page: Page): Promise<void> {
+  await stand(/Marl Pan/, '5')(page);
+  await page
+    .getByRole('button', { name: /^Fit now for/ })
+    .first()
+    .waitFor();
+  await page.getByRole('heading', { name: /^The hour after/ }).evaluate((h) => h.scrollIntoView());
+}
+
+/** The shutter open, a third of the way. */
+async function countdown(page: Page): Promise<void> {
+  await page.clock.install();
+  await stand(/Vann Snowfield/, '5')(page);
+  await page.getByText('Every ND of the pouch').click();
+  await page.getByRole('button', { name: /ND of 10 stops$/ }).click();
+  await page.getByRole('button', { name: /^Open for/ }).click();
+  await page.clock.fastForward(24_000);
 }
 
 const VIEWS: readonly {
@@ -94,25 +95,25 @@ const VIEWS: readonly {
   { name: 'stands' },
   { name: 'stand-frame', act: stand(/Tholl Saddle/, '1') },
   { name: 'stand-skyline', act: skyline },
-  { name: 'stand-frame-closely', act: closely },
   { name: 'stand-read', act: stand(/Marl Pan/, '2') },
   { name: 'stand-balance', act: stand(/Tholl Saddle/, '3') },
   { name: 'stand-balance-dusk', act: stand(/Quill Rim/, '3'), scheme: 'dark' },
   { name: 'stand-seat', act: stand(/Vann Snowfield/, '4') },
   { name: 'stand-seat-pair', act: pairSeat },
   { name: 'stand-bracket', act: underLook(/Sarrat Dune/, 'Bracket') },
-  { name: 'stand-sun', act: sunLook },
   { name: 'stand-working', act: working },
+  { name: 'stand-expose', act: expose },
   {
     name: 'bag',
     path: '/demo/bag',
     act: (page) => page.getByRole('button', { name: /^2 stops, medium/ }).click(),
   },
-  { name: 'palette', act: palette },
   { name: 'phone-stands', viewport: PHONE },
+  { name: 'phone-ways', path: '/stands', act: newStand, viewport: PHONE },
   { name: 'phone-read', path: '/stands', act: firstSlip, viewport: PHONE },
-  { name: 'phone-ladder', act: ladder, viewport: PHONE },
   { name: 'phone-balance', act: stand(/Tholl Saddle/, '3'), viewport: PHONE },
+  { name: 'phone-hour', act: hour, viewport: PHONE },
+  { name: 'phone-countdown-dusk', act: countdown, viewport: PHONE, scheme: 'dark' },
   { name: 'phone-seat-dusk', act: stand(/Sarrat Dune/, '4'), viewport: PHONE, scheme: 'dark' },
 ];
 

@@ -69,9 +69,10 @@ test.describe('a run of twelve spots', () => {
       const seen = watch(page);
       await page.goto('/');
       await page.getByRole('button', { name: 'New stand' }).tap();
-      const more = page.getByRole('button', { name: 'Water, features, whole scene, to hold' });
+      await page.getByRole('button', { name: /^I meter sky and land/ }).tap();
+      const more = page.getByRole('button', { name: 'Water, features, through all that is on, to hold' });
       await more.tap();
-      await page.getByRole('button', { name: /^Whole scene/ }).tap();
+      await page.getByRole('button', { name: /^All that is on/ }).tap();
       await page.getByRole('button', { name: /guess$/ }).tap();
       await expect(slip(page)).toContainText('No grad asked for');
       for (const role of ['Water', 'Feature']) {
@@ -82,9 +83,7 @@ test.describe('a run of twelve spots', () => {
       await page.getByRole('button', { name: /^Sky/ }).tap();
       await page.getByRole('button', { name: /guess$/ }).tap();
       await settled(page);
-      await expect(
-        page.getByText('A sky is read: the one time for the whole scene is put aside.'),
-      ).toBeVisible();
+      await expect(page.getByText('A sky is read: the camera’s own time is put aside.')).toBeVisible();
       await page.getByRole('button', { name: /^To hold/ }).tap();
       await page.getByRole('button', { name: /guess$/ }).tap();
       await expect(readings(page).getByRole('listitem').last()).toContainText('to be held');
@@ -129,6 +128,7 @@ test('light that moves on: read again, the old kept, carried to now, and stale i
   await page.clock.install({ time: new Date('2026-05-01T19:00:00') });
   await page.goto('/');
   await page.getByRole('button', { name: 'New stand' }).click();
+  await page.getByRole('button', { name: /^I meter sky and land/ }).click();
   await take(page, '30');
   await take(page, '250');
   await settled(page);
@@ -136,7 +136,7 @@ test('light that moves on: read again, the old kept, carried to now, and stale i
   // the one that was read longest ago comes first
   await page.keyboard.press('Escape');
   await page.keyboard.press('a');
-  await expect(page.getByText('Land again, which showed EV 11.0')).toBeVisible();
+  await expect(page.getByText('Land again, which showed EV 12.0')).toBeVisible();
   await take(page, '15');
   await page.getByRole('button', { name: 'Read sky again' }).click();
   await take(page, '180');
@@ -154,7 +154,7 @@ test('light that moves on: read again, the old kept, carried to now, and stale i
   await expect(slip(page)).not.toContainText('carried');
   await drift.getByRole('checkbox').check();
   await readings(page).getByRole('button', { name: /^land/ }).first().click();
-  await expect(page.getByRole('list', { name: 'Earlier looks at land' })).toContainText('19:00 · EV 11.0');
+  await expect(page.getByRole('list', { name: 'Earlier looks at land' })).toContainText('19:00 · EV 12.0');
   await page.clock.fastForward('08:00');
   await expect(slip(page)).toContainText('readings 12 min old: read again');
   await expect(page.getByRole('region', { name: 'Which reading next' })).toContainText('to be held?');
@@ -172,37 +172,36 @@ test('light that moves on: read again, the old kept, carried to now, and stale i
   expect(await axe(page)).toEqual([]);
 });
 
-test('the whole scene in one time, and times through glass', async ({ page }) => {
+test('one time through all that is on, and times through glass', async ({ page }) => {
   await page.goto('/bag');
   const label = page.getByRole('textbox', { name: 'Add what is printed on the rim' });
   await label.fill('ND64');
   await label.press('Enter');
   await page.getByRole('link', { name: 'Stands' }).click();
   await page.getByRole('button', { name: 'New stand' }).click();
-  await expect(slip(page)).toContainText('Meter the land');
+  await page.getByRole('button', { name: /^I meter sky and land/ }).click();
+  await expect(slip(page)).toContainText('Point the camera at the land');
   await page.keyboard.press('Escape');
   await page.keyboard.press('e');
   await take(page, '30');
   await expect(slip(page)).toContainText('No grad asked for');
-  await expect(slip(page)).toContainText('f/11, 1/15 s, ISO 100');
+  await expect(slip(page)).toContainText('f/11, 1/30 s, ISO 100');
   const times = page.getByRole('region', { name: 'Times through glass' });
-  await times
-    .getByRole('button', { name: /ND64|6 stops/ })
-    .first()
-    .click();
-  await expect(slip(page)).toContainText('f/11, 4 s, ISO 100');
-  await expect(slip(page)).toContainText('with 6.0 stops of ND or polariser on');
+  await times.getByRole('button', { name: /s\s*ND64$/ }).click();
+  await expect(slip(page)).toContainText('f/11, 2 s, ISO 100');
+  await expect(slip(page)).toContainText('6 stops of glass put on since');
   await slip(page).getByRole('button', { name: /f\/11/ }).click();
-  await expect(page.getByRole('region', { name: 'Working' })).toContainText('without glass: 1/15 s');
+  await expect(page.getByRole('region', { name: 'Working' })).toContainText('without any ND: 1/30 s');
   await page.keyboard.press('s');
   await take(page, '250');
-  await expect(page.getByText('the one time for the whole scene is put aside')).toBeVisible();
+  await expect(page.getByText('the camera’s own time is put aside')).toBeVisible();
 });
 
 test('a test shot first: the picture, readings from it, the plan', async ({ page }) => {
   const seen = watch(page);
   await page.goto('/');
   await page.getByRole('button', { name: 'New stand' }).click();
+  await page.getByRole('button', { name: /^I meter sky and land/ }).click();
   await page.getByLabel('Test shot', { exact: true }).setInputFiles({
     name: 'first.jpg',
     mimeType: 'image/jpeg',

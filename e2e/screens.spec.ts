@@ -6,7 +6,7 @@ test.describe('the demo stands', () => {
   for (const [name, glass, seat] of [
     [/Marl Pan/, '2 stops, hard, level', 'above the rail'],
     [/Tholl Saddle/, '1 stop, soft, level', 'above the rail'],
-    [/Hesk Terraces/, '2 stops, hard, turned 10° clockwise', 'above the rail'],
+    [/Hesk Terraces/, '1 stop, hard with 1 stop, soft, turned', 'above the rail'],
     [/Quill Rim/, '2 stops, hard, level', 'above the rail'],
     [/Amber Gap/, 'No grad serves here', 'nothing to seat'],
     [/Sarrat Dune/, '2 stops, hard, level', 'above the rail'],
@@ -51,6 +51,7 @@ test('a malformed file is refused with the path of its fault, and nothing is los
 test('a stand is worked by keyboard alone', async ({ page }) => {
   await page.goto('/stands');
   await page.getByRole('button', { name: 'New stand' }).press('Enter');
+  await page.getByRole('button', { name: /^I meter sky and land/ }).press('Enter');
   await page.getByRole('textbox', { name: 'Shutter' }).press('Tab');
   await page.keyboard.press('Escape');
   await page.locator('body').press('w');
@@ -62,7 +63,7 @@ test('a stand is worked by keyboard alone', async ({ page }) => {
   await page.getByRole('textbox', { name: 'Shutter' }).fill('15');
   await page.keyboard.press('Enter');
   await page.getByRole('radio', { name: 'EV' }).press('Enter');
-  await page.getByRole('textbox', { name: 'EV at ISO 100' }).fill('13.3');
+  await page.getByRole('textbox', { name: 'EV at ISO 100' }).fill('14.3');
   await page.keyboard.press('Enter');
   await settled(page);
   await expect(slip(page)).toContainText('2 stops, hard');
@@ -74,7 +75,7 @@ test('a stand is worked by keyboard alone', async ({ page }) => {
   await page.keyboard.press('ArrowDown');
   expect((await mark.boundingBox())!.y).toBeGreaterThan(before.y);
   await page.keyboard.press('Delete');
-  await expect(slip(page)).toContainText('Now meter the land');
+  await expect(slip(page)).toContainText('Now point the camera at the land');
   // the skyline too
   await page.getByRole('radio', { name: 'Land' }).focus();
   await page.keyboard.press('1');
@@ -95,6 +96,7 @@ test('what was saved is there after the tab has been killed', async ({ browser }
   const page = await context.newPage();
   await page.goto('/stands');
   await page.getByRole('button', { name: 'New stand' }).click();
+  await page.getByRole('button', { name: /^I meter sky and land/ }).click();
   const address = page.url();
   await page.getByLabel('Name of the stand').fill('Quill Rim, fog');
   await page.getByRole('radio', { name: 'EV' }).click();
@@ -107,7 +109,7 @@ test('what was saved is there after the tab has been killed', async ({ browser }
   const again = await context.newPage();
   await again.goto(address);
   await expect(again.getByLabel('Name of the stand')).toHaveValue('Quill Rim, fog');
-  await expect(slip(again)).toContainText('Now meter the sky');
+  await expect(slip(again)).toContainText('Now point the camera at the sky');
   await context.close();
 });
 
@@ -195,7 +197,7 @@ test('the holder is turned and the sheet slid by the pointer, and both go back t
   await expect(slip(page)).toContainText(/turned 1[5-9](\.\d+)?° clockwise/);
   const sheet = (await page.getByRole('group', { name: /Sheet in the holder/ }).boundingBox())!;
   await drag(sheet.x + sheet.width / 2, sheet.y + sheet.height / 2, -40);
-  await expect(slip(page)).toContainText(/5\d(\.5)? mm of sheet/);
+  await expect(slip(page)).toContainText(/5\d(\.5)? mm above the rail/);
   await page.getByRole('button', { name: /Back to the computed seat/ }).click();
   await expect(slip(page)).toContainText('set by you: it stays as readings change');
   await page.getByRole('button', { name: 'Let glass and seat follow again' }).click();
@@ -235,15 +237,17 @@ test('a skyline point and a reading are dragged with the pointer', async ({ page
   await clickFrame(page, 0.5, 0.5);
   await expect(page.getByRole('button', { name: /Skyline point 2 of 3/ })).toBeVisible();
   await page.keyboard.press('2');
-  const place = await page.getByRole('button', { name: /^Reading of land 1/ }).boundingBox();
+  /** Where the mark lies in the frame, parts of its width: the frame itself may take another size. */
+  const across = async () => {
+    const mark = (await page.getByRole('button', { name: /^Reading of land 1/ }).boundingBox())!;
+    const frame = (await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox())!;
+    return (mark.x + mark.width / 2 - frame.x) / frame.width;
+  };
+  const place = await across();
   await drag(/^Reading of land 1/, 60, 20);
-  const moved = (await page.getByRole('button', { name: /^Reading of land 1/ }).boundingBox())!;
-  expect(Math.round(moved.x - place!.x)).toBeGreaterThan(50);
+  expect((await across()) - place).toBeGreaterThan(0.07);
   await page.keyboard.press('Control+z');
-  expect((await page.getByRole('button', { name: /^Reading of land 1/ }).boundingBox())!.x).toBeCloseTo(
-    place!.x,
-    0,
-  );
+  expect(await across()).toBeCloseTo(place, 2);
 });
 
 for (const [width, height, scheme] of [
@@ -254,8 +258,15 @@ for (const [width, height, scheme] of [
   test(`no barriers and nothing cut off at ${width} px, ${scheme}`, async ({ browser }) => {
     const context = await browser.newContext({ viewport: { width, height }, colorScheme: scheme });
     const page = await context.newPage();
-    const noOverflow = async () =>
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+    // nor does the document ever scroll: what is long scrolls in its own place (fault 42)
+    const noOverflow = async () => {
+      const { scrollWidth, scrollHeight } = await page.evaluate(() => {
+        const { scrollWidth, scrollHeight } = document.documentElement;
+        return { scrollWidth, scrollHeight };
+      });
+      expect(scrollWidth).toBeLessThanOrEqual(width);
+      expect(scrollHeight).toBeLessThanOrEqual(height);
+    };
     await page.goto('/demo/stands');
     await expect(page.getByRole('link', { name: /Tholl Saddle/ })).toBeVisible();
     expect(await axe(page)).toEqual([]);

@@ -165,12 +165,12 @@ describe('stand files', () => {
 
   it('of a later minor version keep the keys that are not known', () => {
     const d = document();
-    d.minor = 9;
+    d.minor = FORMAT.minor + 1;
     d.stand.weather = { wind: 4 };
     const read = readStandFile(JSON.stringify(d));
     if (!read.ok) throw new Error(read.error.message);
     expect(JSON.parse(valueOf(writeStandFile(read.value)))).toMatchObject({
-      minor: 9,
+      minor: FORMAT.minor + 1,
       stand: { weather: { wind: 4 } },
     });
   });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { type Filter, sampleBag } from '@/model';
+import { filterDetail } from '@/words/glass/labels';
 import { anyBag } from '@/testing/fixtures';
 import { seededIds } from '@/testing/ids';
 import { MAX_LINES } from './csv-table';
@@ -39,7 +40,29 @@ describe('glass as a table', () => {
       { transitionMm: 45 },
       { transitionMm: 12.5 },
     ]);
+    const stated = filters('label,transition mm\n0.9 hard,8\n0.6 hard,\n0.3 hard,hard') as Filter[];
+    expect(stated.map(filterDetail).map((d) => d.includes('assumed'))).toEqual([false, true, true]);
+    // and says so still once it has been written and read
+    const again = filters(writeGlassCsv(stated)) as Filter[];
+    expect(again.map(filterDetail).map((d) => d.includes('assumed'))).toEqual([false, true, true]);
     expect(rows('kind,stops\ngraduated,2')[0]).toMatchObject({ assumed: ['transition'] });
+  });
+
+  it('keeps the label as the name, and tells equal ones apart (fault 39)', () => {
+    const names = (text: string) => filters(text).map((f) => (f as Filter).name);
+    expect(names('label\n0.9 soft\n0.9 soft\nND8\n0.9 soft')).toEqual([
+      '0.9 soft',
+      '0.9 soft (2)',
+      'ND8',
+      '0.9 soft (3)',
+    ]);
+    expect(names('name,label\nold friend,ND8\nold friend,ND8')).toEqual(['old friend', 'old friend (2)']);
+  });
+
+  it('takes what was measured beside what is printed, of glass that covers the whole frame', () => {
+    const read = filters('label,measured_stops\nND64,6.4\n0.9 soft,2.8') as Filter[];
+    expect(read.map((f) => f.measuredStops)).toEqual([6.4, undefined]);
+    expect(filters(writeGlassCsv(read))).toMatchObject([{ stops: 6, measuredStops: 6.4 }, { stops: 3 }]);
   });
 
   it('gives each filter an id of its own', () => {

@@ -5,9 +5,10 @@ import {
   kindNamed,
   readLabel,
   TRANSITION_DEFAULTS_MM,
+  transitionName,
   type TransitionName,
 } from '@/core/glass';
-import { type Bag, type Filter, filterFromLabel, isSheet, MAX_FILTERS, type NewId } from '@/model';
+import { type Bag, type Filter, filterFromLabel, freeName, isSheet, MAX_FILTERS, type NewId } from '@/model';
 import { schemas } from '@/model/documents/schema';
 import { CellFault, headingsOf, numberCell, tableOf, writeTable } from './csv-table';
 import { readPart } from './document';
@@ -30,6 +31,7 @@ const COLUMNS: readonly Column[] = [
   'width_mm',
   'length_mm',
   'seam_from_dark_end_mm',
+  'measured_stops',
   'body',
 ];
 type Column = string;
@@ -77,7 +79,7 @@ function readRow(cells: Cells, line: number, bag: Bag, id: string): GlassRow {
       throw new CellFault('name', `a bag holds ${MAX_FILTERS} filters at most`);
     const assumed: string[] = [];
     const base = cells.kind ? fromKind(cells, bag, id, assumed) : fromLabel(cells, bag, id, assumed);
-    return { ok: true, line, filter: admitted(withCells(base, cells)), assumed };
+    return { ok: true, line, filter: admitted(withCells(base, cells, bag)), assumed };
   } catch (error) {
     if (!(error instanceof CellFault)) throw error;
     return { ok: false, line, column: error.column, message: error.message };
@@ -90,6 +92,7 @@ const COLUMN_OF: ReadonlyMap<string, Column> = new Map([
   ['sheetWidthMm', 'width_mm'],
   ['sheetLengthMm', 'length_mm'],
   ['seamFromDarkEndMm', 'seam_from_dark_end_mm'],
+  ['measuredStops', 'measured_stops'],
   ...GLASS_KINDS.flatMap(columnsOf),
 ]);
 
@@ -109,7 +112,8 @@ function fromLabel({ label = '' }: Cells, bag: Bag, id: string, assumed: string[
   if (!read.ok) throw new CellFault('label', `${quoted(label)} is not understood (${read.reason})`);
   if (read.transitionAssumed) assumed.push('transition');
   if (read.notationAssumed) assumed.push('notation');
-  return filterFromLabel(read, id, bag);
+  const filter = filterFromLabel(read, id, bag);
+  return { ...filter, name: freeName(label.trim(), bag) };
 }
 
 /** Kinds that a table may name. */
@@ -130,7 +134,7 @@ function fromKind(cells: Cells, bag: Bag, id: string, assumed: string[]): Filter
 const orText = (words: readonly string[]): string => `${words.slice(0, -1).join(', ')} or ${words.at(-1)}`;
 
 /** A filter with what the other cells say of it. */
-function withCells(filter: Filter, cells: Cells): Filter {
+function withCells(filter: Filter, cells: Cells, bag: Bag): Filter {
   const { hasBody, fields, seated } = kindNamed(filter.kind);
   const { body } = cells;
   if (body && body !== 'dyed' && body !== 'coated')
@@ -142,14 +146,18 @@ function withCells(filter: Filter, cells: Cells): Filter {
       ? transitionCell(cells, width ?? filter.sheetWidthMm)
       : numberCell(cells, column, fields[name]?.type === 'stops' ? 'stops' : 'lengthMm');
   const told = {
-    name: cells.name || undefined,
+    name: cells.name ? freeName(cells.name, bag) : undefined,
     sheetWidthMm: width,
     sheetLengthMm: length('length_mm'),
     seamFromDarkEndMm: seated ? length('seam_from_dark_end_mm') : undefined,
+    measuredStops: seated ? undefined : numberCell(cells, 'measured_stops', 'stops'),
     body: hasBody ? body || undefined : undefined,
     ...Object.fromEntries(columnsOf({ fields }).map(([name, column]) => [name, valueOf(name, column)])),
   };
-  const given = Object.entries(told).filter(([, value]) => value !== undefined);
+  const isStated = !Number.isNaN(Number(cells.transition_mm || NaN));
+  const given = Object.entries({ ...told, ...(isStated ? { transitionStated: true } : {}) }).filter(
+    ([, value]) => value !== undefined,
+  );
   return { ...filter, ...Object.fromEntries(given) };
 }
 
@@ -159,6 +167,16 @@ function transitionCell(cells: Cells, widthMm?: number): number | undefined {
   return Object.hasOwn(TRANSITION_DEFAULTS_MM, text)
     ? assumedTransitionMm(text as TransitionName, widthMm)
     : numberCell(cells, 'transition_mm', 'lengthMm');
+}
+
+/** The length of a transition, or its name where the length is only taken for that. */
+function statedTransition({
+  transitionMm,
+  transitionStated,
+  sheetWidthMm,
+}: Extract<Filter, { transitionMm: number }>): number | string {
+  const name = transitionName(transitionMm, sheetWidthMm);
+  return !transitionStated && transitionMm === assumedTransitionMm(name, sheetWidthMm) ? name : transitionMm;
 }
 
 /** Writes the glass of a bag as a table that `readGlassCsv` reads back; measured sheets have none and are left out. */
@@ -171,10 +189,12 @@ export function writeGlassCsv(filters: readonly Filter[]): string {
       width_mm: f.sheetWidthMm,
       length_mm: f.sheetLengthMm,
       seam_from_dark_end_mm: isSheet(f) ? f.seamFromDarkEndMm : undefined,
+      measured_stops: isSheet(f) ? undefined : f.measuredStops,
       body: 'body' in f ? f.body : undefined,
       ...Object.fromEntries(
         columnsOf(kindNamed(f.kind)).map(([name, column]) => [column, f[name as keyof Filter]]),
       ),
+      ...('transitionMm' in f ? { transition_mm: statedTransition(f) } : {}),
     }));
   return writeTable(
     COLUMNS.filter((c) => c !== 'label'),

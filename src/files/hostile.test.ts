@@ -1,4 +1,4 @@
-import { addReading, sampleBag, withWholeScene } from '@/model';
+import { addReading, sampleBag, withThrough } from '@/model';
 import { testStand } from '@/testing/fixtures';
 import { valueOf } from '@/testing/results';
 import { readBackupFile, writeBackupFile } from './backup-file';
@@ -90,7 +90,7 @@ describe('a document', () => {
     expect(JSON.parse(valueOf(writeStandFile(plain)))).toMatchObject({ minor: FORMAT.minor });
     const kept = {
       updatedAt: '2026-11-25T06:10:00Z',
-      document: { stand: opened.stand, bag: null, used: [], minor: 9 },
+      document: { stand: opened.stand, bag: null, used: [], minor: FORMAT.minor + 1 },
     };
     const written = valueOf(writeBackupFile({ madeAt: kept.updatedAt, bag: sampleBag(), stands: [kept] }));
     expect(written.unreadable).toEqual([]);
@@ -103,10 +103,10 @@ describe('a document', () => {
       ok: false,
       error: { path: 'stand.readings[2].ev100' },
     });
-    const lost = withWholeScene(testStand(), { ev100: 8, throughFilterIds: ['gone'] });
+    const lost = withThrough(testStand(), { ev100: 8, throughFilterIds: ['gone'] });
     expect(writeStandFile({ stand: lost, bag: sampleBag(), minor: 0 })).toMatchObject({
       ok: false,
-      error: { code: 'unknown-filter', path: 'stand.wholeScene.throughFilterIds[0]' },
+      error: { code: 'unknown-filter', path: 'stand.through.throughFilterIds[0]' },
     });
   });
 });

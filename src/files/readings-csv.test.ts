@@ -122,6 +122,38 @@ describe('readings as a table', () => {
     expect(read(text)).toContain(fault);
   });
 
+  it.each([
+    ['sky 1/250 f/8', ['sky 8 1/250 100']],
+    ['sky: 1/250 f/8 iso 200', ['sky 8 1/250 200']],
+    ['05:41 sky 8 1/250', ['sky 8 1/250 100']],
+    ['1. beach f/11 1/30\n2. sea f/11 1/60', ['land 11 1/30 100', 'water 11 1/60 100']],
+    ['rock, f/8, 30', ['land 8 1/30 100']],
+    ['foreground 8 30 400', ['land 8 1/30 400']],
+    ['trees: EV 9', ['feature EV 9']],
+    ['clouds hold EV 15', ['sky EV 15 held']],
+    ['sky EV 14.3 / land EV 10.7', ['sky EV 14.3', 'land EV 10.7']],
+    ['sky 0.4 f/8', ['sky 8 0.4 100']],
+  ])('a notebook’s line is understood as it is written (fault 40): %p', (text, spots) => {
+    const said = readReadingsCsv(text, CONTEXT).map((r) => {
+      if (!r.ok) return r.message;
+      const { role, aperture, shutter, iso, ev100, limit } = r.reading;
+      return [role, ev100 === undefined ? `${aperture} ${shutter} ${iso}` : `EV ${ev100}`, limit && 'held']
+        .filter(Boolean)
+        .join(' ');
+    });
+    expect(said).toEqual(spots);
+  });
+
+  it('a decimal that no shutter has is asked about, and refuses itself alone (fault 40)', () => {
+    const [sky, land, odd] = readReadingsCsv('sky 14.3 / land EV 10.7\nwall 8 250', CONTEXT);
+    expect(sky).toMatchObject({
+      ok: false,
+      message: '14.3 can be an EV or seconds: write EV 14.3, or 14.3 s',
+    });
+    expect(land).toMatchObject({ ok: true, reading: { role: 'land', ev100: 10.7 } });
+    expect(odd).toMatchObject({ ok: false, line: 2, column: 'role' });
+  });
+
   it('never throws, whatever is pasted', () => {
     fc.assert(fc.property(fc.string(), (text) => void readReadingsCsv(text, CONTEXT)));
     fc.assert(

@@ -1,33 +1,20 @@
 import { apertureInTenths, meterFromTyping } from '@/core/exposure';
-import { type Role } from '@/core/field';
-import { nearestShutterMark, plainTyped } from '@/core/units';
-import { type Bag, isWithin, type MeteredLight, type Reading, type Stand } from '@/model';
+import { nearestShutterMark } from '@/core/units';
+import { type Bag, isSheet, isWithin, type MeteredLight, type Reading, type Stand } from '@/model';
 import { schemas } from '@/model/documents/schema';
 import { CellFault, headingsOf, numberCell, tableOf, writeTable } from './csv-table';
 import { readPart } from './document';
 import { quoted } from './errors';
+import {
+  type Cells,
+  type Column,
+  COLUMNS,
+  isNotebookLine,
+  notebookLines,
+  perhapsEv,
+  spotNamed,
+} from './readings-notebook';
 import { standFileName } from './stand-file';
-
-/** Columns of a table of readings. `shows` is what the meter showed on any of its scales; the rest may be absent. */
-const COLUMNS = [
-  'role',
-  'shows',
-  'aperture',
-  'shutter',
-  'iso',
-  'ev100',
-  'across_percent',
-  'down_percent',
-  'taken_at',
-  'hold',
-  'wanted_stops',
-  'meter_angle_deg',
-  'through',
-  'seat_mm',
-  'seat_deg',
-] as const;
-type Column = (typeof COLUMNS)[number];
-type Cells = Partial<Record<Column, string>>;
 
 /** A reading that has no id yet. */
 export type PastedReading = Omit<Reading, 'id'>;
@@ -70,21 +57,6 @@ const ALIASES: ReadonlyMap<string, Column> = new Map(
   }),
 );
 
-const ROLE_WORDS: ReadonlyMap<string, Role> = new Map(
-  Object.entries<Role>({
-    sky: 'sky',
-    s: 'sky',
-    cloud: 'sky',
-    land: 'land',
-    l: 'land',
-    ground: 'land',
-    water: 'water',
-    w: 'water',
-    feature: 'feature',
-    f: 'feature',
-  }),
-);
-
 /**
  * Reads a table of readings, with a line of headings or as a notebook has them: what was read, then f-number, time and ISO
  * ("sky, 8, 250, 100"; "land 8 1/30"), or what the meter showed ("sky, EV 13"). An f-number or an ISO that a line leaves out
@@ -96,23 +68,26 @@ export function readReadingsCsv(text: string, context: ReadingsContext): Reading
   const table = read.rows;
   const head = table.find((row) => row.some((c) => c.trim())) ?? [];
   const at = table.indexOf(head);
-  const columns = isNotebook(head) ? null : columnsOf(head);
+  const columns = hasHeadings(head) || !table.some(isNotebookLine) ? columnsOf(head) : null;
   if (columns && 'fault' in columns) return [{ ok: false, line: at + 1, ...columns.fault }];
   let { aperture, iso } = context;
-  return table.flatMap((row, i): ReadingRow[] => {
-    if (row.every((c) => !c.trim()) || (columns && i <= at)) return [];
+  const rowOf = (cells: Cells, line: number): ReadingRow => {
     try {
-      const cells = columns
-        ? Object.fromEntries(columns.names.map((name, k) => [name, row[k]?.trim() ?? '']))
-        : notebookCells(row);
       const { assumed, ...reading } = admitted(readingOf(cells, { ...context, aperture, iso }));
       aperture = reading.aperture ?? aperture;
       iso = reading.iso ?? iso;
-      return [{ ok: true, line: i + 1, reading, assumed }];
+      return { ok: true, line, reading, assumed };
     } catch (error) {
       if (!(error instanceof CellFault)) throw error;
-      return [{ ok: false, line: i + 1, column: error.column, message: error.message }];
+      return { ok: false, line, column: error.column, message: error.message };
     }
+  };
+  return table.flatMap((row, i): ReadingRow[] => {
+    if (row.every((c) => !c.trim()) || (columns && i <= at)) return [];
+    const all = columns
+      ? [Object.fromEntries(columns.names.map((name, k) => [name, row[k]?.trim() ?? '']))]
+      : notebookLines(row);
+    return all.map((cells) => rowOf(cells, i + 1));
   });
 }
 
@@ -137,10 +112,9 @@ function admitted<R extends PastedReading & { readonly assumed: readonly string[
   return read;
 }
 
-/** Whether a first line begins with what was read, and names no column for it. */
-const isNotebook = ([first = '', ...rest]: readonly string[]): boolean =>
-  ROLE_WORDS.has(plainTyped(first.slice(0, 80)).toLowerCase().split(' ')[0] ?? '') &&
-  !headingsOf(rest).some((h) => (ALIASES.get(h) ?? h) === 'role');
+/** Whether a line names columns, the role's among them. */
+const hasHeadings = (row: readonly string[]): boolean =>
+  headingsOf([...row]).some((h) => (ALIASES.get(h) ?? h) === 'role');
 
 function columnsOf(
   head: readonly string[],
@@ -159,49 +133,11 @@ function columnsOf(
     : { fault: { column: unknown, message: `the column "${unknown.slice(0, 40)}" is not known here` } };
 }
 
-/** What was read and whether it is to be held: "sky", "cloud hold"; null for anything else. */
-function roleOf(text: string): { readonly role: Role; readonly limit: boolean } | null {
-  const words = plainTyped(text).toLowerCase().split(' ');
-  const role = ROLE_WORDS.get(words[0] ?? '');
-  if (!role || words.length > 2) return null;
-  const limit = words.length === 2;
-  return limit && !/^(to-)?h(e?ld|old)$/.test(words[1] as string) ? null : { role, limit };
-}
-
-const SETTINGS =
-  /^f?\/? ?(\d{1,3}(?:[.,]\d{1,6})?) ([^\s,]{1,20}(?: ?(?:s|sec|min|"))?)(?: (?:iso ?)?(\d{1,8}))?$/i;
-
-/** A line without headings: cells where they are separated, else words. */
-function notebookCells(row: readonly string[]): Cells {
-  const [first = '', ...rest] = row.map((c) => c.trim()).filter((c, i) => c || i === 0);
-  if (!rest.length) {
-    // "sky hold 8 1/250": as many words as make a role, then what the meter showed
-    const words = plainTyped(first).split(' ');
-    const length = words.length > 2 && roleOf(words.slice(0, 2).join(' ')) ? 2 : 1;
-    return { role: words.slice(0, length).join(' '), ...shownCells(words.slice(length).join(' ')) };
-  }
-  const [a = '', shutter, iso = ''] = rest;
-  return shutter === undefined
-    ? { role: first, ...shownCells(a) }
-    : { role: first, aperture: a, shutter, iso: iso.replace(/^iso ?/i, '') };
-}
-
-/** What the meter showed in one text: f-number, time and ISO, or a figure on any of its scales. */
-function shownCells(written: string): Cells {
-  const text = plainTyped(written);
-  // f-number, time and ISO may be parted by commas; a comma within a number stays
-  const settings = SETTINGS.exec(text.replaceAll(', ', ' ').replace(/ ,/g, ' '));
-  if (!settings || /^ev/i.test(text)) return { shows: text };
-  const [, aperture = '', shutter = '', iso = ''] = settings;
-  // "4000 lux" and "2 min" are one figure with its unit, and no f-number with a time
-  return meterFromTyping(text, 'shutter').ok ? { shows: text } : { aperture, shutter, iso };
-}
-
 function readingOf(
   cells: Cells,
   context: ReadingsContext,
 ): PastedReading & { readonly assumed: readonly string[] } {
-  const named = roleOf(cells.role ?? '');
+  const named = spotNamed(cells.role ?? '');
   if (!named) throw new CellFault('role', `${quoted(cells.role ?? '')} is not sky, land, water or feature`);
   const { light, assumed } = lightOf(cells, context);
   const u = percentCell(cells, 'across_percent');
@@ -234,6 +170,8 @@ function lightOf(cells: Cells, kept: ReadingsContext): { light: MeteredLight; as
   if (ev !== undefined) return { light: { ev100: ev }, assumed: [] };
   const column = cells.shows ? 'shows' : 'shutter';
   const text = cells.shows || cells.shutter || '';
+  const doubt = column === 'shows' ? perhapsEv(text) : null;
+  if (doubt) throw new CellFault(column, doubt);
   const read = meterFromTyping(text, 'shutter');
   if (!read.ok)
     throw new CellFault(
@@ -307,7 +245,10 @@ function throughOf(cells: Cells, bag: Bag): Pick<MeteredLight, 'throughFilterIds
   if (unknown !== undefined) throw new CellFault('through', `the bag has no filter ${quoted(unknown)}`);
   const offsetMm = numberCell(cells, 'seat_mm', 'offsetMm');
   const turnDeg = numberCell(cells, 'seat_deg', 'turnDeg') ?? 0;
-  const sheet = ids.find((id) => !['neutral', 'polariser'].includes(known.get(id)?.kind ?? ''));
+  const sheet = ids.find((id) => {
+    const filter = known.get(id);
+    return filter && isSheet(filter);
+  });
   if (offsetMm !== undefined && sheet === undefined)
     throw new CellFault('seat_mm', 'a seat belongs to a grad that is named under "through"');
   return {

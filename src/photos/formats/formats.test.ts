@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import sharp, { type Sharp } from 'sharp';
-import { photoData, photoHeader } from '.';
+import { photoData, photoHeader, RAW_TYPE } from '.';
 
 const EXIF = {
   IFD0: { Make: 'none' },
@@ -130,7 +130,8 @@ describe('a file that is no usable picture', () => {
           for (const [at, byte] of changes) hostile[at % hostile.length] = byte;
           const file = cut === null ? hostile : hostile.slice(0, cut % hostile.length);
           const found = photoHeader(file);
-          if (found.ok) {
+          // a camera's own has no size that its first bytes tell
+          if (found.ok && found.header.type !== RAW_TYPE) {
             expect(found.header.columns * found.header.rows).toBeGreaterThan(0);
             expect(found.header.columns * found.header.rows).toBeLessThanOrEqual(80_000_000);
           }
