@@ -1,11 +1,12 @@
 import { SlidersHorizontal } from 'lucide-react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import { useKeptHeight } from '@/ui/use-kept-height';
 import { type SlipRow, type WorkingOf } from '@/words';
 import { Term } from '../shared/term';
 import { ExposureSettings } from './exposure-settings';
 import { UsualLookQuestion } from './usual-look';
 import { FIGURE_LINE, useWorkingButton } from './use-working-button';
-import { useAnswer, useDerived, useSlip } from './session';
+import { useAnswer, useDerived, useSession, useSlip } from './session';
 
 const WORKING_OF: Record<SlipRow['label'], WorkingOf> = { Glass: 'glass', Seat: 'seat', Expose: 'expose' };
 
@@ -21,6 +22,9 @@ export function SlipView() {
   const search = useAnswer((a) => a.search);
   const slip = useSlip();
   const [sets, setSets] = useState(false);
+  const box = useRef<HTMLElement>(null);
+  const step = useSession((s) => s.step);
+  useKeptHeight(box, `${step} ${sets}`);
   const has: Record<SlipRow['label'], boolean> = {
     Glass: derived.balance !== null,
     Seat: !!derived.inUse?.seat,
@@ -30,6 +34,7 @@ export function SlipView() {
   };
   return (
     <section
+      ref={box}
       aria-label="Slip"
       aria-live="polite"
       aria-busy={search === 'working'}

@@ -13,6 +13,7 @@ import {
   degreesFigure,
   mmFigure,
   slipOf,
+  lineText,
   slipSentence,
   stopsFigure,
   stopsText,
@@ -38,6 +39,18 @@ const slip = (stand: Stand, more: Partial<Parameters<typeof slipOf>[0]> = {}) =>
 const rows = (stand: Stand, more?: Parameters<typeof slip>[1]) =>
   slip(stand, more).rows.map((r) => `${r.main} | ${r.aside}`);
 const [sky, land] = testStand().readings as [Stand['readings'][number], Stand['readings'][number]];
+
+describe('the line in the frame', () => {
+  const ridged = {
+    ...testStand(),
+    skyline: [0.5, 0.5, 0.35, 0.35, 0.497, 0.497, 0.35, 0.35, 0.5, 0.5].map((v, i) => ({ u: i / 9, v })),
+  };
+
+  it('says no figure of none: just below, not 0 % below', () => {
+    expect(lineText(ridged, { left: 0.5, right: 0.5 })).toBe('just below the skyline, 50 % down');
+    expect(lineText(ridged, { left: 0.55, right: 0.55 })).toMatch(/^5 % below the skyline/);
+  });
+});
 
 describe('figures', () => {
   it.each([

@@ -55,7 +55,7 @@ export function lineText(stand: Stand, at: SeamAt): string {
       return `across ${names || 'the skyline'}, ${edgesText(at)}`;
     case 'above':
     case 'below':
-      return `${percentText(offParts)} ${runs} the skyline${and}, ${edgesText(at)}`;
+      return `${offParts < 0.005 ? 'just' : percentText(offParts)} ${runs} the skyline${and}, ${edgesText(at)}`;
   }
 }
 
