@@ -37,6 +37,9 @@ test('after one visit everything works with the network cut', async ({ page, con
   // the demo is opened for the first time with no network
   await page.goto('/demo/stands');
   await page.reload();
+  // newer Chromiums forget over a load what they were to tell the page of the network: they are told again
+  await context.setOffline(false);
+  await context.setOffline(true);
   await expect(page.getByText('Offline', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: /Tholl Saddle/ }).click();
   await settled(page);
