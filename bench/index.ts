@@ -1,6 +1,7 @@
 import { type Figure, figureText } from './measure';
 import { cliFigures } from './cli';
 import { listFigures } from './list';
+import { loopFigures } from './loop';
 import { manyFigures } from './many';
 import { photoFigures } from './picture';
 import { renderFigures } from './renders';
@@ -16,6 +17,7 @@ const GROUPS: Readonly<Record<string, () => Iterable<Figure> | AsyncIterable<Fig
   picture: photoFigures,
   skyline: skylineFigures,
   list: listFigures,
+  loop: loopFigures,
   renders: renderFigures,
   cli: cliFigures,
 };

@@ -1,7 +1,15 @@
 import { parseArgs } from 'node:util';
 import { secondsInChangingLight, secondsThrough } from '@/core/exposure';
 import { LONGEST_MARK_SECONDS, shutterFromFileText } from '@/core/units';
-import { bagAtLens, deriveStand, prepareStand, solveStand, type TimeWays, wantedTimes } from '@/model';
+import {
+  bagAtLens,
+  deriveStand,
+  prepareStand,
+  seenStand,
+  solveStand,
+  type TimeWays,
+  wantedTimes,
+} from '@/model';
 import { noTimeText, throughText, timeText, timeWayNotes } from '@/words';
 import { openFile } from './open-file';
 
@@ -65,8 +73,8 @@ async function answerGlass(file: string, values: Values): Promise<string> {
     const { path, message } = opened.error;
     throw new Refused(`${file}: ${path ? `${path}: ` : ''}${message}`);
   }
-  const { stand } = opened.value;
-  const bag = bagAtLens(stand, opened.value.bag);
+  const bag = bagAtLens(opened.value.stand, opened.value.bag);
+  const stand = seenStand(opened.value.stand, bag);
   const ready = prepareStand(stand, bag);
   const derived = deriveStand(stand, bag, solveStand(stand, bag, { ready }), ready);
   const found: TimeWays = wantedTimes(stand, bag, derived, { wantSeconds, longestSeconds });

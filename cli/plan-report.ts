@@ -12,6 +12,7 @@ import {
   solveStand,
   type Stand,
   type Study,
+  seenStand,
   studyStand,
   type Warning,
   type Way,
@@ -115,8 +116,9 @@ export interface SolvedStand {
 }
 
 /** Solves a stand with the core that the interface uses. */
-export function planStand(stand: Stand, wholeBag: Bag): SolvedStand {
-  const bag = bagAtLens(stand, wholeBag);
+export function planStand(kept: Stand, wholeBag: Bag): SolvedStand {
+  const bag = bagAtLens(kept, wholeBag);
+  const stand = seenStand(kept, bag);
   const ready = prepareStand(stand, bag);
   const solution = solveStand(stand, bag, { ready });
   const derived = deriveStand(stand, bag, solution, ready);

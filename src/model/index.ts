@@ -41,6 +41,45 @@ export {
   resume,
   type Running,
 } from './expose/countdown';
+export {
+  type Answer,
+  answersTo,
+  givesWayAtDeg,
+  type Told,
+  withAnswer,
+  withoutSeen,
+  withSeen,
+} from './check/answers';
+export { type Differences, differencesFrom } from './check/differences';
+export { type Evidence, evidenceOf, type Nudge, nudgeOf, seenOf, seenStand, takeEv } from './check/evidence';
+export {
+  type Edge,
+  EDGES,
+  MOST_SEEN,
+  type Much,
+  type Sight,
+  SIGHT_IDS,
+  type SightGroup,
+  type SightOf,
+  sightTraits,
+  type Surface,
+  type Verdict,
+  VERDICTS,
+} from './check/sights';
+export {
+  departed,
+  lastTake,
+  shotOtherwise,
+  type Solved,
+  takenUpAgain,
+  takeNumber,
+  takeOf,
+  withoutTake,
+  withRecordsOf,
+  withTake,
+  withTakeAs,
+  withTakeBack,
+} from './check/takes';
 export { withExposures, withExposuresOf } from './expose/exposures';
 export { beatOf, untilCue } from './expose/cue';
 export { type TimeColumn, timeColumn, type TimeRow } from './expose/time-column';
@@ -275,11 +314,13 @@ export {
   momentOf,
   type PhotoExposure,
   type Reading,
+  type Seen,
   type Stand,
   type StandLens,
   type StandLook,
   type StandPhoto,
   type StandShape,
+  type Take,
   throughLight,
 } from './stand/stand';
 export {

@@ -9,6 +9,7 @@ import {
   deriveStand,
   prepareStand,
   type Prepared,
+  seenStand,
   type School,
   type Solution,
   solutionKey,
@@ -23,6 +24,8 @@ import { derivedStore, remembered, type Source } from './derived-store';
 export interface Answer {
   /** The bag that the stand is solved with. */
   readonly bag: Bag;
+  /** The stand as it is solved: with what its shots have shown, and its readings carried to now. */
+  readonly lit: Stand;
   /** What carries its readings to now, which everything here is worked out with; null where nothing does. */
   readonly carry: Carry | null;
   readonly ready: Prepared;
@@ -59,6 +62,7 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
     bagForStand({ bag: brought, used }, own),
   );
   const carried = remembered((stand: Stand, bag: Bag, minute: number) => carryOf(stand, bag, minute));
+  const shown = remembered(seenStand);
   const lit = remembered(carriedStand);
   /** Stand and bag as they are solved: they change with what is kept, and with the minute where the light is carried. */
   const asked = derivedStore(
@@ -66,7 +70,7 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
     ({ value: { stand, bag: brought, used } }, own, carries, minute, dress) => {
       const bag = dress(bagAtLens(stand, bagOf(brought, used, own.value)));
       const carry = carries ? carried(stand, bag, minute) : null;
-      return { lit: lit(stand, carry), bag, carry };
+      return { lit: lit(shown(stand, bag), carry), bag, carry };
     },
   );
   const prepared = keyed(prepareStand);
@@ -82,6 +86,7 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
       advice.now = derived.plan?.filterIds ?? null;
       return {
         bag,
+        lit,
         carry,
         ready,
         derived,

@@ -1,10 +1,12 @@
 import {
   type Bag,
   type KeptStand,
+  bagForStand,
   markedName,
   type NewId,
   nextName,
   nextStand,
+  seenStand,
   type Stand,
   type StandDocument,
   standToBegin,
@@ -52,7 +54,9 @@ export function waysToBegin({ bag, newId, now, here, documentOf, add }: Beginnin
       const document = documentOf(id);
       if (!document) return null;
       const name = nextName(document.stand.name, names());
-      const stand = nextStand(document.stand, { id: newId('st'), name, createdAt: now() });
+      // what shots have shown of the light goes on with its readings
+      const known = seenStand(document.stand, bagForStand(document, bag()));
+      const stand = nextStand(known, { id: newId('st'), name, createdAt: now() });
       return begin({ ...document, stand });
     },
   };

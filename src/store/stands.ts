@@ -1,5 +1,4 @@
 import {
-  withExposuresOf,
   type Bag,
   type KeptStand,
   markedName,
@@ -9,6 +8,7 @@ import {
   type StandDocument,
   withArchived,
   withCopies,
+  withRecordsOf,
 } from '@/model';
 import { admitStand } from '@/model/documents/gate';
 import { type StandRecord, type WorkspaceStorage } from '@/persist';
@@ -133,7 +133,7 @@ export function createStands(options: StandsOptions): Stands {
     const { id } = document.stand;
     const store = createDocumentStore(document, {
       admit: admitStand,
-      withRecords: withExposuresOf,
+      withRecords: withRecordsOf,
       onRefused: (fault) => notify({ code: 'not-taken', fault }),
       onChange: (value) => add([{ document: value, updatedAt: now() }]),
       onGestureEnd: () => lines.known(id)?.gestureEnded(),

@@ -9,6 +9,7 @@ import {
   isSheet,
   type Pixels,
   prepareStand,
+  seenStand,
   type SheetFilter,
   solveSteps,
   type Stand,
@@ -60,15 +61,17 @@ const lineOf = (stand: Stand, bag: Bag, derived: Derived): string =>
   slipLine(slipOf({ stand, bag, derived, search: 'idle', oldestMinutes: null }));
 
 /** A stand's slip in one line, as the list says it. */
-export function* glanceLine(stand: Stand, bag: Bag): Steps<string> {
+export function* glanceLine(kept: Stand, bag: Bag): Steps<string> {
+  const stand = seenStand(kept, bag);
   return lineOf(stand, bag, yield* derivedSteps(stand, bag));
 }
 
 /** Works out what a list shows of a stand; yields about how much is done. */
 export async function* glanceAt(
-  { stand, bag, photo }: StandToGlanceAt,
+  { stand: kept, bag, photo }: StandToGlanceAt,
   { pixelsOf, imageOf }: Drawing,
 ): AsyncGenerator<number, Glance> {
+  const stand = seenStand(kept, bag);
   const derived = yield* derivedSteps(stand, bag);
   const { inUse: glass, prepared } = derived;
   const said = {

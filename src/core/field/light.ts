@@ -69,7 +69,7 @@ function centreOf(map: RegionMap, counts: (region: number) => boolean): FramePoi
 /** The readings that light a region of the frame; none if neither its own role nor a stand-in has any. */
 export function readingsFor<R extends LightReading>(role: Role, readings: readonly R[]): readonly R[] {
   for (const standIn of STAND_INS[role]) {
-    const own = readings.filter((r) => r.role === standIn);
+    const own = readings.filter((r) => r.role === standIn && !r.isPoint);
     if (own.length) return own;
   }
   return [];

@@ -50,8 +50,8 @@ const SPOT = 0.01;
  * exposure data; null where there is neither.
  */
 export function tiePicture(picture: PictureLight, readings: readonly PlacedReading[]): PictureTie | null {
-  const pairs = readings.flatMap(({ place: { u, v }, rough, fromPicture, ev100 }) => {
-    if (rough || fromPicture) return [];
+  const pairs = readings.flatMap(({ place: { u, v }, rough, fromPicture, isPoint, ev100 }) => {
+    if (rough || fromPicture || isPoint) return [];
     const clamp = (x: number) => Math.min(1, Math.max(0, x));
     const at = patchLight(picture, [clamp(u - SPOT), clamp(v - SPOT)], [clamp(u + SPOT), clamp(v + SPOT)]);
     // where the picture holds no more, a reading tells of the scene and nothing of the picture

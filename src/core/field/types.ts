@@ -28,6 +28,8 @@ export interface LightReading {
   readonly ev100: number;
   /** To be held, not to be balanced: it counts in the field, in clipping and in the reach, and in no mean. */
   readonly limit?: boolean | undefined;
+  /** So small that it says nothing of what lies around it: it counts in clipping and in the reach alone. */
+  readonly isPoint?: boolean | undefined;
   /** Taken from the picture itself, which it therefore cannot tie. */
   readonly fromPicture?: boolean | undefined;
   /** The tone at which the photographer wants this spot, stops from mid-grey. */

@@ -10,6 +10,8 @@ const DEFAULT_NOISE: NoiseModel = { fullWellElectrons: 50_000, readNoiseElectron
 /** Raw highlight room in stops above mid-grey. */
 const DEFAULT_HIGHLIGHT_ROOM = 3;
 const DEFAULT_BASE_ISO = 100;
+/** Highlight room of what a camera shows on its screen, its JPEG, stops above mid-grey. */
+export const JPEG_HIGHLIGHT_ROOM = 2.3;
 
 /** Signal to noise at which detail ends, and at which a lifted tone still prints well. */
 const SNR_DETAIL = 10;

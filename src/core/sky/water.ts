@@ -1,4 +1,4 @@
-import { radiansFromDegrees } from '@/core/units';
+import { degreesFromRadians, radiansFromDegrees } from '@/core/units';
 
 /** Refractive index of water (physics 6). */
 const WATER_INDEX = 1.333;
@@ -30,3 +30,7 @@ export function mirrorLossStops(depressionDeg: number): number {
   const { rs, rp } = waterReflectance(depressionDeg);
   return -Math.log2((rs + rp) / 2);
 }
+
+/** At how many degrees to a smooth surface it gives way to a polariser wholly (Brewster's angle, from the surface): `90 - atan n`. */
+export const brewsterFromSurfaceDeg = (refractiveIndex: number): number =>
+  degreesFromRadians(Math.PI / 2 - Math.atan(refractiveIndex));

@@ -18,6 +18,7 @@ import { type Seat } from '@/core/optics';
 import { type LiftCost, liftCost } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Bag, type Filter, filtersById, isSheet, sticksOutMm } from '../bag/bag';
+import { type Nudge, nudgeOf } from '../check/evidence';
 import { bracketOf, type StandBracket } from './bracket';
 import { type Prepared, prepareStand, setOf, settingsOf } from './prepare';
 import { traitsOf } from '../stand/looks';
@@ -33,10 +34,14 @@ export interface Glass {
   /** The same sheets as the core takes them. */
   readonly set: SheetSet;
   readonly seat: Seat | null;
-  /** How far each sheet stands above the rail, mm; null where its length is not known. */
+  /** How far each sheet is to stand above the rail, by the optics and by what shots have shown, mm; null where its length is not known. */
   readonly standOutMm: readonly (number | null)[];
   /** That of the first sheet; null without one. */
   readonly sticksOutMm: number | null;
+  /** What shots have shown: it is in these figures, and in no other. */
+  readonly nudge: Nudge;
+  /** How far the holder is to be turned, likewise, degrees clockwise; 0 without a seat. */
+  readonly turnToSetDeg: number;
   /** Null where there is no target to judge it by. */
   readonly figures: Candidate | null;
   readonly outcome: Outcome;
@@ -125,8 +130,9 @@ function describe(
 ): Glass {
   const filterIds = set.map((s) => s.id);
   const filters = filtersById(bag, filterIds);
+  const nudge = nudgeOf(stand, bag, prepared);
   const standOutMm = seat
-    ? filters.filter(isSheet).map((sheet) => sticksOutMm(sheet, seat.offsetMm, bag.holder))
+    ? filters.filter(isSheet).map((sheet) => sticksOutMm(sheet, seat.offsetMm + nudge.offsetMm, bag.holder))
     : [];
   const outcome = outcomeOf({
     posed: prepared,
@@ -144,6 +150,8 @@ function describe(
     seat,
     standOutMm,
     sticksOutMm: standOutMm[0] ?? null,
+    turnToSetDeg: (seat?.turnDeg ?? 0) + nudge.turnDeg,
+    nudge,
     figures,
     outcome,
     warnings: figures?.warnings ?? [],

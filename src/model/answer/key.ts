@@ -37,6 +37,9 @@ const OF_STAND: Parts<Stand> = {
   tripodUpTo: 'none',
   wind: 'none',
   exposures: 'none',
+  takes: 'none',
+  // what they say of the light is in the readings that are solved
+  seen: 'none',
   fitted: 'all',
   // it is resolved in the bag's slots and holder
   holderId: 'none',

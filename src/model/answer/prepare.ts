@@ -285,14 +285,18 @@ function fittedGlass(stand: Stand, bag: Bag): FittedGlass {
 const placeOf = ({ u, v }: Pick<Reading, 'u' | 'v'>): FramePoint | undefined =>
   u === undefined || v === undefined ? undefined : { u, v };
 
+/** The angle of a spot that says nothing of what lies around it: no meter's. */
+export const POINT_ANGLE_DEG = 0.01;
+
 /** A reading as the core takes it, with what glass took from it added back. */
 export function lightReading(reading: Reading, takenStops: number): LightReading {
-  const { id, role, limit, fromPicture, wantedToneStops } = reading;
+  const { id, role, limit, fromPicture, wantedToneStops, spotAngleDeg } = reading;
   return {
     id,
     role,
     ev100: meteredEv(reading) + takenStops,
     limit,
+    isPoint: limit && spotAngleDeg === POINT_ANGLE_DEG,
     fromPicture,
     wantedToneStops,
     place: placeOf(reading),

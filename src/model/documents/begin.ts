@@ -70,6 +70,8 @@ const OF_ONE_FRAMING = [
   'crop',
   'lightAt',
   'exposures',
+  'takes',
+  'seen',
   'tripodUpTo',
 ] as const satisfies readonly (keyof Stand)[];
 

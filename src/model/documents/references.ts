@@ -4,18 +4,43 @@ interface Light {
   readonly seat?: { readonly filterId: string } | undefined;
 }
 
+interface Sheets {
+  readonly filterIds: readonly string[];
+}
+
+interface Fitted {
+  readonly filterId: string;
+}
+
+/** A part of the stand as it was. */
+interface Was {
+  readonly choice?: Sheets | null | undefined;
+  readonly fitted?: readonly Fitted[] | null | undefined;
+}
+
 /** What of a stand names glass of its bag. */
 export interface NamesGlass {
-  readonly choice?: { readonly filterIds: readonly string[] } | undefined;
-  readonly fitted?: readonly { readonly filterId: string }[] | undefined;
+  readonly choice?: Sheets | undefined;
+  readonly fitted?: readonly Fitted[] | undefined;
+  readonly takes?: readonly (Sheets & { readonly fitted?: readonly Fitted[] | undefined })[] | undefined;
+  readonly seen?: readonly { readonly was?: Was | undefined }[] | undefined;
   readonly readings: readonly (Light & { readonly earlier?: readonly Light[] | undefined })[];
   readonly through?: Light | undefined;
   readonly wholeScene?: Light | undefined;
 }
 
 type Path = readonly (string | number)[];
+type Put = (id: string, path: Path) => string;
 
-function lightWith<L extends Light>(light: L, at: Path, put: (id: string, path: Path) => string): L {
+const sheetsWith = <S extends Sheets>(sheets: S, at: Path, put: Put): S => ({
+  ...sheets,
+  filterIds: sheets.filterIds.map((id, i) => put(id, [...at, 'filterIds', i])),
+});
+
+const fittedWith = <F extends Fitted>(fitted: readonly F[], at: Path, put: Put): F[] =>
+  fitted.map((f, i) => ({ ...f, filterId: put(f.filterId, [...at, i, 'filterId']) }));
+
+function lightWith<L extends Light>(light: L, at: Path, put: Put): L {
   const { throughFilterIds: ids, seat } = light;
   if (!ids?.length && !seat) return light;
   return {
@@ -25,26 +50,23 @@ function lightWith<L extends Light>(light: L, at: Path, put: (id: string, path: 
   };
 }
 
+const wasWith = <W extends Was>(was: W, at: Path, put: Put): W => ({
+  ...was,
+  ...(was.choice ? { choice: sheetsWith(was.choice, [...at, 'choice'], put) } : {}),
+  ...(was.fitted ? { fitted: fittedWith(was.fitted, [...at, 'fitted'], put) } : {}),
+});
+
 /**
  * The stand with every reference to glass put anew: the only place that knows where glass is named.
  *
  * @param put gives the id that is to stand at a path, from the one that stands there
  */
-export function withGlassIds<S extends NamesGlass>(stand: S, put: (id: string, path: Path) => string): S {
-  const { choice, fitted, through, wholeScene } = stand;
+export function withGlassIds<S extends NamesGlass>(stand: S, put: Put): S {
+  const { choice, fitted, through, wholeScene, takes, seen } = stand;
   return {
     ...stand,
-    ...(choice
-      ? {
-          choice: {
-            ...choice,
-            filterIds: choice.filterIds.map((id, i) => put(id, ['choice', 'filterIds', i])),
-          },
-        }
-      : {}),
-    ...(fitted
-      ? { fitted: fitted.map((f, i) => ({ ...f, filterId: put(f.filterId, ['fitted', i, 'filterId']) })) }
-      : {}),
+    ...(choice ? { choice: sheetsWith(choice, ['choice'], put) } : {}),
+    ...(fitted ? { fitted: fittedWith(fitted, ['fitted'], put) } : {}),
     readings: stand.readings.map((reading, i) => {
       const at = ['readings', i];
       const { earlier, ...rest } = lightWith(reading, at, put);
@@ -54,6 +76,18 @@ export function withGlassIds<S extends NamesGlass>(stand: S, put: (id: string, p
     }),
     ...(through ? { through: lightWith(through, ['through'], put) } : {}),
     ...(wholeScene ? { wholeScene: lightWith(wholeScene, ['wholeScene'], put) } : {}),
+    ...(takes
+      ? {
+          takes: takes.map((take, i) => {
+            const at = ['takes', i];
+            const { fitted: on, ...rest } = sheetsWith(take, at, put);
+            return on ? { ...rest, fitted: fittedWith(on, [...at, 'fitted'], put) } : rest;
+          }),
+        }
+      : {}),
+    ...(seen
+      ? { seen: seen.map((s, i) => (s.was ? { ...s, was: wasWith(s.was, ['seen', i, 'was'], put) } : s)) }
+      : {}),
   };
 }
 

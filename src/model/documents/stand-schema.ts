@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { ROLES } from '@/core/field';
 import { SKY_STATES } from '@/core/sky';
 import { shutterFromFileText } from '@/core/units';
+import { MUCHES, SIGHT_ANSWERS, SIGHT_IDS, SIGHTS_OF, sightTraits, VERDICTS } from '../check/sights';
 import {
   LIMITS,
   MAX_CELLS,
@@ -12,7 +13,9 @@ import {
   MAX_PHOTO_SIDE,
   MAX_POINTS,
   MAX_READINGS,
+  MAX_SEEN,
   MAX_SHAPES,
+  MAX_TAKES,
   MAX_TIME_TEXT,
 } from '../stand/limits';
 import { LOOKS, SCHOOLS } from '../stand/looks';
@@ -272,6 +275,62 @@ function choiceSchema(object: ObjectOf) {
   });
 }
 
+/** A shot, as it was made. */
+function takeSchema(object: ObjectOf) {
+  const settings = { aperture: number('aperture'), iso: number('iso'), seconds: number('seconds') };
+  return object({
+    id,
+    takenAt: moment,
+    exposure: object(settings),
+    /** What the plan had asked for, where the exposure is another. */
+    planned: object(settings).optional(),
+    /** The sheets, the one nearest the lens first, and where their seam was to lie. */
+    filterIds: z.array(id).max(2),
+    seat: object({ offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
+    /** How far the first sheet stood above the rail, mm. */
+    standsOutMm: number('offsetMm').optional(),
+    /** How it was set otherwise than the optics say, by what shots before had shown. */
+    nudge: object({ offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
+    /** What was on the lens beside the grads. */
+    fitted: z.array(fittedSchema(object)).max(MAX_FILTERS).optional(),
+    /** The light then, by what was known of it: EV at ISO 100. */
+    light: object({ sky: number('ev100').optional(), land: number('ev100').optional() }).optional(),
+    verdict: z.enum(VERDICTS).optional(),
+    note: text.optional(),
+  });
+}
+
+/** What a shot showed: evidence of the light, the seat or the time, or a wish. */
+function seenSchema(object: ObjectOf) {
+  return object({
+    id,
+    takeId: id,
+    what: z.enum(SIGHT_IDS),
+    much: z.enum(MUCHES).optional(),
+    of: z.enum(SIGHTS_OF).optional(),
+    /** It was judged by the raw file; absent: by what the camera shows, its JPEG. */
+    raw: z.literal(true).optional(),
+    at: object({ u: number('placed'), v: number('placed') }).optional(),
+    /** How it was answered, where that is not by what it says of the light. */
+    answer: z.enum(SIGHT_ANSWERS).optional(),
+    /** The parts of the stand that the answer changed, as they were: null for one that was absent. */
+    was: object({
+      exposure: exposedWithSchema(object).optional(),
+      fitted: z.array(fittedSchema(object)).max(MAX_FILTERS).nullable().optional(),
+      look: lookSchema(object).optional(),
+      wantedTime: wantedTimeSchema(object).nullable().optional(),
+      choice: choiceSchema(object).nullable().optional(),
+    }).optional(),
+  }).superRefine(({ what, much, of, at }, ctx) => {
+    const { muches, ofs, placed } = sightTraits(what);
+    if (much && !muches.includes(much)) fault(ctx, 'not-allowed', ['much'], `"${what}" has no "${much}"`);
+    if (of && !ofs.includes(of)) fault(ctx, 'not-allowed', ['of'], `"${what}" is not said of "${of}"`);
+    if (at && !placed) fault(ctx, 'not-allowed', ['at'], `"${what}" has no place`);
+  });
+}
+
+const exposedWithSchema = (object: ObjectOf) => object({ aperture: number('aperture'), iso: number('iso') });
+
 /** What a stand is. */
 export function standSchema(object: ObjectOf) {
   const drawnPoint = object({ u: number('drawn'), v: number('drawn') });
@@ -295,7 +354,7 @@ export function standSchema(object: ObjectOf) {
     skyName: text.optional(),
     camera: object({ ...size, orientation: z.enum(ORIENTATIONS).optional(), ...sensor }),
     lens: lensSchema(object),
-    exposure: object({ aperture: number('aperture'), iso: number('iso') }),
+    exposure: exposedWithSchema(object),
     skyline: line.min(2),
     /** The picture that fills the frame; absent: a drawn ground. */
     picture: pictureSchema(object).optional(),
@@ -327,10 +386,20 @@ export function standSchema(object: ObjectOf) {
     tripodUpTo: z.enum(TRIPOD_STEPS).optional(),
     wind: z.enum(WINDS).optional(),
     exposures: z.array(exposureSchema(object)).max(MAX_EXPOSURES).optional(),
+    /** Shots, in the order in which they were made. */
+    takes: z.array(takeSchema(object)).max(MAX_TAKES).superRefine(uniqueIds).optional(),
+    /** What they showed. */
+    seen: z.array(seenSchema(object)).max(MAX_SEEN).superRefine(uniqueIds).optional(),
     /** The glass and the seat that the photographer chose over the computed ones. */
     choice: choiceSchema(object).optional(),
     /** What the photographer has not set for this stand: taken over from the last one, or usual. */
     assumed: z.array(z.enum(ASSUMABLES)).max(ASSUMABLES.length).optional(),
     archived,
+  }).superRefine(({ takes = [], seen = [] }, ctx) => {
+    const known = new Set(takes.map((t) => t.id));
+    seen.forEach(({ takeId }, i) => {
+      if (!known.has(takeId))
+        fault(ctx, 'not-allowed', ['seen', i, 'takeId'], `there is no take ${quoted(takeId)}`);
+    });
   });
 }

@@ -58,6 +58,9 @@ export const MAX_CELLS = 240;
 export const MAX_PHOTO_SIDE = 4096;
 /** Exposures of a stand that are kept. */
 export const MAX_EXPOSURES = 500;
+/** Shots of a stand, and what they showed. */
+export const MAX_TAKES = 500;
+export const MAX_SEEN = 1500;
 /** Things to be kept out of the frame. */
 export const MAX_NOTES = 50;
 export const MAX_TEXT = 10_000;

@@ -28,6 +28,11 @@ export type FittedFilter = NonNullable<Stand['fitted']>[number];
 /** The glass and the seat that the photographer chose over the computed ones. */
 export type Choice = NonNullable<Stand['choice']>;
 
+/** A shot. */
+export type Take = NonNullable<Stand['takes']>[number];
+/** Something that a shot showed. */
+export type Seen = NonNullable<Stand['seen']>[number];
+
 /** A spot-meter reading. */
 export type Reading = Stand['readings'][number];
 /** What a meter showed of a spot, when, and through what: camera settings as they stood there, or an EV. */

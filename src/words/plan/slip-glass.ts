@@ -51,7 +51,7 @@ export function glassRow(context: SlipContext, glass: Glass, lead: string | null
     const why = chosen || lead ? [] : noGradText(derived, sideNames(stand));
     return row('Glass', chosen ? 'No grad' : noGradMain(derived), [...asides, ...why]);
   }
-  return row('Glass', `${capital(glassName(glass.filters))}, ${turnText(glass.seat.turnDeg)}`, asides);
+  return row('Glass', `${capital(glassName(glass.filters))}, ${turnText(glass.turnToSetDeg)}`, asides);
 }
 
 /** That the glass was chosen for a moment to come: until something is read at or after it. */

@@ -65,7 +65,7 @@ const shapeName = (shape: StandShape): string => shape.name?.trim() || 'feature'
 export function seatShortText(glass: Glass): string {
   if (!glass.seat) return 'nothing to seat';
   const figure = mmFigure(glass.sticksOutMm ?? glass.seat.offsetMm);
-  return `${figure} mm, ${turnText(glass.seat.turnDeg)}`;
+  return `${figure} mm, ${turnText(glass.turnToSetDeg)}`;
 }
 
 /**

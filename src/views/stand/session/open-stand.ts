@@ -93,16 +93,16 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
     newId: workspace.newId,
     answer,
     slip: derivedStore(
-      [kept.state, answer, minute, preferences],
-      steady(({ value: { stand } }, { derived, search, carry, bag: solvedWith }, now, { seatBy }) =>
+      [answer, minute, preferences],
+      steady(({ lit, derived, search, carry, bag: solvedWith }, now, { seatBy }) =>
         slipOf({
-          stand,
+          stand: lit,
           bag: solvedWith,
           derived,
           search,
           carry,
           seatBy,
-          oldestMinutes: oldestReadingMinutes(stand, now),
+          oldestMinutes: oldestReadingMinutes(lit, now),
         }),
       ),
     ),

@@ -1,0 +1,313 @@
+import { type Posed } from '@/core/balance';
+import { ev100 } from '@/core/exposure';
+import { type FramePoint, skylineAt } from '@/core/field';
+import { clamp, mean } from '@/core/numerics';
+import { dimmingOfPoint, type Seat, sensorPoint, sheetScale } from '@/core/optics';
+import { JPEG_HIGHLIGHT_ROOM, sensorWindow } from '@/core/sensor';
+import { exactAperture, exactIso, type ExactSeconds } from '@/core/units';
+import { type Bag } from '../bag/bag';
+import {
+  fittedStops,
+  frameOf,
+  lensOf,
+  meteredEv,
+  POINT_ANGLE_DEG,
+  setOf,
+  takenByGlass,
+} from '../answer/prepare';
+import { middleOfSide } from '../frame/sides';
+import { LIMITS } from '../stand/limits';
+import { type MeteredLight, type Reading, type Seen, type Stand, type Take } from '../stand/stand';
+import { type Much, type Sight } from './sights';
+
+/** What the shots of a stand say of its light, its seat and nothing else; worked out from them whenever it is asked for. */
+export interface Evidence {
+  /** By how much each reading is put brighter than it was read, stops; those that stay are absent. */
+  readonly shifts: ReadonlyMap<string, number>;
+  /** Estimates of what was never read, each under the id of what was seen. */
+  readonly added: readonly Reading[];
+  /** The same of what the camera read through all that was on, stops. */
+  readonly throughShift: number;
+}
+
+/** How far the brightest lies above what the sensor holds, stops. */
+const ABOVE_ROOM: Amounts = { speck: 0.5, part: 1, most: 1.5 };
+/** How far what is blocked lies below what was wanted of it. */
+const BELOW_WANTED: Amounts = { part: 0.7, all: 1.5 };
+const OVERALL: Amounts = { little: 0.5, clearly: 1, far: 2 };
+const OF_SKY: Amounts = { little: 0.7, much: 1.3 };
+/** How broad a strip or a dark top is, parts of the frame's height. */
+const BREADTH: Amounts = { little: 0.05, much: 0.12 };
+/** How far the line is turned, degrees. */
+const TURNED: Amounts = { little: 2.5, much: 5 };
+
+type Amounts = Readonly<Partial<Record<Much, number>>>;
+
+/** What an amount stands for; the least where none is told. */
+const amountOf = (amounts: Amounts, much: Much | undefined): number =>
+  (much && amounts[much]) ?? Math.min(...Object.values(amounts));
+
+/** What was seen of a take, in the order in which it was told. */
+export const seenOf = ({ seen = [] }: Pick<Stand, 'seen'>, { id }: Pick<Take, 'id'>): Seen[] =>
+  seen.filter((s) => s.takeId === id);
+
+/** A spot as it is known while the shots are gone through. */
+interface Spot {
+  readonly reading: Reading;
+  /** EV at ISO 100, what glass took added back, as far as it is known by now. */
+  readonly ev: number;
+  readonly shift: number;
+}
+
+type Side = 'sky' | 'ground';
+const sideOf = ({ role }: Pick<Reading, 'role'>): Side => (role === 'sky' ? 'sky' : 'ground');
+
+/** What the shots of a stand say of its light. */
+export function evidenceOf(stand: Stand, bag: Bag): Evidence {
+  let known: Known = {
+    spots: stand.readings.map((reading) => ({
+      reading,
+      ev: meteredEv(reading) + takenByGlass(reading, stand, bag),
+      shift: 0,
+    })),
+    added: [],
+    throughShift: 0,
+  };
+  for (const take of stand.seen?.length ? (stand.takes ?? []) : []) {
+    const shot = shotOf(stand, bag, take);
+    for (const seen of seenOf(stand, take)) if (!seen.answer) known = withSight(known, seen, shot);
+  }
+  return {
+    shifts: new Map(known.spots.filter((s) => s.shift !== 0).map((s) => [s.reading.id, s.shift])),
+    added: known.added,
+    throughShift: known.throughShift,
+  };
+}
+
+/** What is known of the light so far. */
+interface Known {
+  readonly spots: readonly Spot[];
+  readonly added: readonly Reading[];
+  readonly throughShift: number;
+}
+
+/** A shot as the light met it. */
+interface Shot {
+  readonly take: Take;
+  readonly stand: Stand;
+  /** EV of the scene, through its grads, that came out at mid-grey. */
+  readonly midEv: number;
+  /** What its grads took of a spot, stops. */
+  readonly dimming: (spot: Reading) => number;
+  /** By how much it was exposed longer than the plan asked, stops. */
+  readonly overPlan: number;
+}
+
+function shotOf(stand: Stand, bag: Bag, take: Take): Shot {
+  const { aperture, iso } = take.exposure;
+  const at = { ...stand, exposure: { aperture, iso }, fitted: take.fitted };
+  const lens = lensOf(at, bag);
+  const sheets = setOf(bag, take.filterIds).map((s) => s.sheet);
+  const { seat } = take;
+  return {
+    take,
+    stand,
+    midEv: takeEv(take.exposure) + fittedStops(at, bag),
+    dimming: (reading) => {
+      if (!seat || !sheets.length) return 0;
+      const { u, v } = placeOf(reading) ?? middleOfSide(stand, reading.role);
+      return dimmingOfPoint({ lens, sheets, seat }, sensorPoint(frameOf(stand.camera), u, v));
+    },
+    overPlan: take.planned ? takeEv(take.planned) - takeEv(take.exposure) : 0,
+  };
+}
+
+/** EV at ISO 100 that a take was exposed for. */
+export const takeEv = ({ aperture, iso, seconds }: Take['exposure']): number =>
+  ev100({ aperture: exactAperture(aperture), iso: exactIso(iso), seconds: seconds as ExactSeconds });
+
+const placeOf = ({ u, v }: Reading): FramePoint | undefined =>
+  u === undefined || v === undefined ? undefined : { u, v };
+
+/** Whether light was metered after a shot: then the shot says nothing of it any more. */
+const isNewer = ({ takenAt }: MeteredLight, { takenAt: shotAt }: Take): boolean =>
+  takenAt !== undefined && Date.parse(takenAt) > Date.parse(shotAt);
+
+/** Whether a side was read again after a shot. */
+const isReadAgain = ({ spots }: Known, side: Side, take: Take): boolean =>
+  spots.some(({ reading }) => sideOf(reading) === side && !reading.limit && isNewer(reading, take));
+
+/** Spots of a side, with what is known of them put brighter; a side that was read again stays as it was read. */
+function lit(known: Known, side: Side, stops: number, { take }: Shot): Known {
+  if (isReadAgain(known, side, take)) return known;
+  return {
+    ...known,
+    spots: known.spots.map((spot) =>
+      sideOf(spot.reading) === side && !isNewer(spot.reading, take) ? shifted(spot, stops) : spot,
+    ),
+  };
+}
+
+const shifted = (spot: Spot, stops: number): Spot => ({
+  ...spot,
+  ev: spot.ev + stops,
+  shift: spot.shift + stops,
+});
+
+/** All of the light put brighter by the same amount. */
+function allLit(known: Known, stops: number, shot: Shot): Known {
+  const { through } = shot.stand;
+  const both = lit(lit(known, 'sky', stops, shot), 'ground', stops, shot);
+  return through && !isNewer(through, shot.take)
+    ? { ...both, throughShift: both.throughShift + stops }
+    : both;
+}
+
+/** What is known once something was seen of a shot; what says nothing of the light leaves it as it is. */
+function withSight(known: Known, seen: Seen, shot: Shot): Known {
+  const { what, much } = seen;
+  switch (what) {
+    case 'too-bright':
+      return allLit(known, amountOf(OVERALL, much) - shot.overPlan, shot);
+    case 'too-dark':
+      return allLit(known, -amountOf(OVERALL, much) - shot.overPlan, shot);
+    case 'sky-pale':
+      return lit(known, 'sky', amountOf(OF_SKY, much), shot);
+    case 'sky-dark':
+      return lit(known, 'sky', -amountOf(OF_SKY, much), shot);
+    case 'blocked':
+      return known.spots.length
+        ? lit(known, 'ground', -amountOf(BELOW_WANTED, much) - shot.overPlan, shot)
+        : allLit(known, -amountOf(BELOW_WANTED, much) - shot.overPlan, shot);
+    case 'blown':
+      return blown(known, seen, shot);
+    default:
+      return known;
+  }
+}
+
+/**
+ * What is gone lies above the room in question by what is told, and nobody had known: its brightest reading is raised to
+ * that, to be held, which shortens the time. Where most of a sky is gone, or the shorter time would leave the land under
+ * what still prints well, it is the whole side that is brighter than was read, which asks for more glass.
+ */
+function blown(known: Known, { id, what: _, much, of = 'sky', raw, at }: Seen, shot: Shot): Known {
+  const { camera } = shot.stand;
+  const window = sensorWindow(camera, exactIso(shot.take.exposure.iso));
+  const room = raw ? window.highlightRoom : Math.min(JPEG_HIGHLIGHT_ROOM, window.highlightRoom);
+  const above = amountOf(ABOVE_ROOM, much);
+  // without a reading of either side, it is the camera's own time that is too long
+  if (!known.spots.length) return allLit(known, above - shot.overPlan, shot);
+  const role = of === 'sky' || of === 'water' ? of : 'feature';
+  const own = known.spots.filter((s) => s.reading.role === role);
+  const place = at ?? middleOfSide(shot.stand, role);
+  const evOf = (reading: Reading) => shot.midEv + room + above + shot.dimming(reading);
+  const estimate: Reading = {
+    id,
+    role,
+    limit: true,
+    spotAngleDeg: POINT_ANGLE_DEG,
+    takenAt: shot.take.takenAt,
+    ...place,
+    ev100: 0,
+  };
+  const [brightest] = own.toSorted((a, b) => b.ev - a.ev);
+  const ev = evOf(brightest?.reading ?? estimate);
+  const held = own.find((s) => s.reading.limit);
+  if (held && isNewer(held.reading, shot.take)) return known;
+  if (role === 'sky' && brightest && !isReadAgain(known, 'sky', shot.take)) {
+    const more = ev - brightest.ev;
+    if (more > 0 && (much === 'most' || leavesLandDark(known, ev, shot)))
+      return lit(known, 'sky', more, shot);
+  }
+  if (brightest && ev <= brightest.ev) return known;
+  if (held)
+    return {
+      ...known,
+      spots: known.spots.map((s) => (s === held && s.ev < ev ? shifted(s, ev - s.ev) : s)),
+    };
+  const held100 = clamp(ev, LIMITS.ev100[0], LIMITS.ev100[1]);
+  return { ...known, added: [...known.added, { ...estimate, ev100: held100 }] };
+}
+
+/** Whether holding something so bright through the shot's own glass leaves the land darker than prints well. */
+function leavesLandDark({ spots }: Known, ev: number, shot: Shot): boolean {
+  const land = spots.filter(({ reading }) => reading.role === 'land' && !reading.limit);
+  if (!land.length) return false;
+  const window = sensorWindow(shot.stand.camera, exactIso(shot.take.exposure.iso));
+  const held = shot.stand.readings.find((r) => r.role === 'sky');
+  const mid = ev - (held ? shot.dimming(held) : 0) - (window.highlightRoom - HELD_UNDER_ROOM);
+  return mean(land.map((s) => s.ev - shot.dimming(s.reading))) - mid < -window.printRoom;
+}
+
+/** The brightest is put so far below the room (physics 5), stops. */
+const HELD_UNDER_ROOM = 0.5;
+
+/** The stand as its shots have shown it to be: what they say of the light is in its readings. The same one where they say nothing. */
+export function seenStand(stand: Stand, bag: Bag): Stand {
+  if (!stand.seen?.length) return stand;
+  const { shifts, added, throughShift } = evidenceOf(stand, bag);
+  if (!shifts.size && !added.length && throughShift === 0) return stand;
+  const { through } = stand;
+  return {
+    ...stand,
+    readings: [
+      ...stand.readings.map((reading) => {
+        const stops = shifts.get(reading.id);
+        return stops === undefined ? reading : brighter(reading, stops);
+      }),
+      ...added,
+    ],
+    ...(through && throughShift !== 0 ? { through: brighter(through, throughShift) } : {}),
+  };
+}
+
+/** The same light, so many stops brighter. */
+export function brighter<L extends MeteredLight>(light: L, stops: number): L {
+  const { aperture: _, shutter: __, iso: ___, ...rest } = light;
+  return { ...rest, ev100: meteredEv(light) + stops } as L;
+}
+
+/** How a sheet is to be set otherwise than the optics say: what shots have shown of where its line really came to lie. */
+export type Nudge = Seat;
+
+const NO_NUDGE: Nudge = { offsetMm: 0, turnDeg: 0 };
+
+/**
+ * What shots say of where the line came to lie: added to every seat as it is set; mm on the sheet towards its dark end, degrees.
+ * A strip that was seen means: from where the sheet stood, so far the other way, whatever else has been learnt of the light
+ * since; the difference from what the optics want by now is the nudge.
+ */
+export function nudgeOf(stand: Stand, bag: Bag, prepared: Pick<Posed, 'seatByLight' | 'seatAlong'>): Nudge {
+  let nudge = NO_NUDGE;
+  for (const take of stand.seen?.length ? (stand.takes ?? []) : []) {
+    const told = seenOf(stand, take).filter((s) => !s.answer && LINE_SIGHTS.has(s.what));
+    const set = setOf(bag, take.filterIds);
+    if (!told.length || !take.seat || !set.length) continue;
+    const isFixed = stand.choice && !stand.choice.follows;
+    const now = (isFixed ? null : (prepared.seatByLight(set) ?? prepared.seatAlong(set))) ?? take.seat;
+    const { offsetMm, turnDeg } = take.nudge ?? NO_NUDGE;
+    nudge = {
+      offsetMm: offsetMm + take.seat.offsetMm - now.offsetMm + sum(told, (s) => lowerByMm(stand, bag, s)),
+      turnDeg: turnDeg + take.seat.turnDeg - now.turnDeg + sum(told, turnByDeg),
+    };
+  }
+  return { offsetMm: Math.round(2 * nudge.offsetMm) / 2, turnDeg: Math.round(2 * nudge.turnDeg) / 2 };
+}
+
+const LINE_SIGHTS: ReadonlySet<Sight> = new Set<Sight>(['strip', 'dark-top', 'turned']);
+
+const sum = (told: readonly Seen[], of: (seen: Seen) => number): number =>
+  told.reduce((total, seen) => total + of(seen), 0);
+
+/** How far what was seen asks the holder to be turned clockwise, degrees: the end that lies too high is brought down. */
+const turnByDeg = ({ what, of, much }: Seen): number =>
+  what === 'turned' ? (of === 'right' ? 1 : -1) * amountOf(TURNED, much) : 0;
+
+/** How far what was seen asks the sheet to be moved towards its dark end, mm: a strip of light wants it the other way. */
+function lowerByMm(stand: Stand, bag: Bag, { what, much, at }: Seen): number {
+  if (what !== 'strip' && what !== 'dark-top') return 0;
+  const parts = at ? Math.abs(at.v - skylineAt(stand.skyline)(at.u)) : amountOf(BREADTH, much);
+  const mm = parts * frameOf(stand.camera).heightMm * sheetScale(lensOf(stand, bag));
+  return what === 'strip' ? -mm : mm;
+}

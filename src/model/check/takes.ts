@@ -1,0 +1,157 @@
+import { sideReadings } from '@/core/balance';
+import { clamp, mean } from '@/core/numerics';
+import { type Bag } from '../bag/bag';
+import { type Derived } from '../answer/derive';
+import { exposureSeconds } from '../answer/slip';
+import { type StandDocument } from '../documents/document';
+import { withExposuresOf } from '../expose/exposures';
+import { LIMITS, MAX_TAKES } from '../stand/limits';
+import { type Stand, type Take } from '../stand/stand';
+import { seenOf } from './evidence';
+
+/** A stand as it is solved: with what shots have shown and what carries its readings, and what is worked out of it. */
+export interface Solved {
+  readonly stand: Stand;
+  readonly bag: Bag;
+  readonly derived: Derived;
+}
+
+/** How long the countdown's last exposure may lie back and still be the one that was shot, ms beyond its own length. */
+const JUST_NOW_MS = 10 * 60_000;
+
+/**
+ * The shot as the slip says it: settings, glass and seat, and the light by what is known of it. Where the countdown has just
+ * closed a shutter, its time is the one that it was open. Null while the slip has no time.
+ *
+ * @param at the moment, ISO 8601
+ */
+export function takeOf({ stand, derived }: Solved, id: string, at: string): Take | null {
+  const planned = exposureSeconds(stand, derived);
+  if (planned === null) return null;
+  const made = justMade(stand, at);
+  const settings = { ...stand.exposure, seconds: withinTimes(planned) };
+  const { inUse, prepared } = derived;
+  const light = prepared.input.field.readings;
+  const evOf = (side: 'sky' | 'land') => {
+    const own = sideReadings(side, light);
+    return own.length ? { [side]: mean(own.map((r) => r.ev100)) } : {};
+  };
+  return {
+    id,
+    takenAt: made?.openedAt ?? at,
+    exposure: made ? { ...settings, seconds: withinTimes(made.seconds) } : settings,
+    ...(made ? { planned: settings } : {}),
+    filterIds: [...(inUse?.filterIds ?? [])],
+    ...(inUse?.seat ? { seat: inUse.seat } : {}),
+    ...(inUse?.seat && inUse.sticksOutMm !== null ? { standsOutMm: inUse.sticksOutMm } : {}),
+    ...(inUse?.seat && (inUse.nudge.offsetMm || inUse.nudge.turnDeg) ? { nudge: inUse.nudge } : {}),
+    ...(stand.fitted?.length ? { fitted: stand.fitted } : {}),
+    ...(light.length ? { light: { ...evOf('sky'), ...evOf('land') } } : {}),
+  };
+}
+
+const withinTimes = (seconds: number): number => clamp(seconds, ...LIMITS.seconds);
+
+/** The exposure that the countdown has closed just now, and that is no take yet. */
+function justMade({ exposures = [], takes = [] }: Stand, at: string) {
+  const last = exposures.at(-1);
+  if (!last || takes.some((t) => t.takenAt === last.openedAt)) return null;
+  const back = Date.parse(at) - Date.parse(last.openedAt) - 1000 * last.seconds;
+  return back >= -1000 && back < JUST_NOW_MS ? last : null;
+}
+
+/** The shot that was made last. */
+export const lastTake = ({ takes = [] }: Pick<Stand, 'takes'>): Take | undefined => takes.at(-1);
+
+/** The stand with one more shot; of more than a stand keeps, the oldest that nobody has said to keep goes. */
+export function withTake(stand: Stand, take: Take): Stand {
+  const takes = [...(stand.takes ?? []), take];
+  if (takes.length <= MAX_TAKES) return { ...stand, takes };
+  const gone = takes.find((t) => !t.verdict && !t.note && !seenOf(stand, t).length) ?? takes[0];
+  return withoutTake({ ...stand, takes }, gone?.id ?? '');
+}
+
+/** The stand with something about a shot changed. */
+export const withTakeAs = (stand: Stand, id: string, change: (take: Take) => Take): Stand => ({
+  ...stand,
+  takes: (stand.takes ?? []).map((t) => (t.id === id ? change(t) : t)),
+});
+
+/** The stand without a shot, nor what it showed. */
+export function withoutTake(stand: Stand, id: string): Stand {
+  const { takes: _, seen: __, ...rest } = stand;
+  const takes = (stand.takes ?? []).filter((t) => t.id !== id);
+  const seen = (stand.seen ?? []).filter((s) => s.takeId !== id);
+  return { ...rest, ...(takes.length ? { takes } : {}), ...(seen.length ? { seen } : {}) };
+}
+
+/** The stand with a shot back in its place in time, with what it showed. */
+export function withTakeBack(stand: Stand, was: Stand, id: string): Stand {
+  const take = was.takes?.find((t) => t.id === id);
+  if (!take || stand.takes?.some((t) => t.id === id)) return stand;
+  const takes = [...(stand.takes ?? []), take].toSorted(
+    (a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt),
+  );
+  const seen = [...(stand.seen ?? []), ...seenOf(was, take)];
+  return { ...stand, takes, ...(seen.length ? { seen } : {}) };
+}
+
+/** Settings that were not as planned; none where they were. */
+export function departed({ exposure, planned }: Take): boolean {
+  return (
+    !!planned &&
+    (planned.aperture !== exposure.aperture ||
+      planned.iso !== exposure.iso ||
+      Math.abs(Math.log2(exposure.seconds / planned.seconds)) > SAME_TIME)
+  );
+}
+
+/** Times nearer to each other than this are one, stops. */
+const SAME_TIME = 1 / 7;
+
+/** The stand with the last shot made by other settings than planned. */
+export const shotOtherwise = (stand: Stand, id: string, exposure: Take['exposure']): Stand =>
+  withTakeAs(stand, id, (take) => {
+    const planned = take.planned ?? take.exposure;
+    const { planned: _, ...rest } = take;
+    const next = { ...rest, exposure, planned };
+    return departed(next) ? next : { ...rest, exposure: planned };
+  });
+
+/** The stand's settings, glass and seat put back to those of a shot. */
+export function takenUpAgain(stand: Stand, take: Take): Stand {
+  const { aperture, iso } = take.exposure;
+  const { fitted: _, choice: __, ...rest } = stand;
+  return {
+    ...rest,
+    exposure: { aperture, iso },
+    ...(take.fitted ? { fitted: take.fitted } : {}),
+    ...(take.seat
+      ? { choice: { filterIds: take.filterIds, ...take.seat } }
+      : { choice: { filterIds: [], offsetMm: 0, turnDeg: 0 } }),
+  };
+}
+
+/** A document with the shots and the exposures that another state of it has: they are records, and no undo takes them back. */
+export const withRecordsOf = (document: StandDocument, now: StandDocument): StandDocument =>
+  withTakesOf(withExposuresOf(document, now), now);
+
+function withTakesOf(document: StandDocument, { stand: now }: StandDocument): StandDocument {
+  const { stand } = document;
+  if (stand.takes === now.takes) return document;
+  const { takes: _, seen: __, ...rest } = stand;
+  const known = new Set((now.takes ?? []).map((t) => t.id));
+  const seen = (stand.seen ?? []).filter((s) => known.has(s.takeId));
+  return {
+    ...document,
+    stand: {
+      ...rest,
+      ...(now.takes ? { takes: now.takes } : {}),
+      ...(seen.length ? { seen } : {}),
+    },
+  };
+}
+
+/** A name for a shot by its place among those of its stand. */
+export const takeNumber = ({ takes = [] }: Pick<Stand, 'takes'>, id: string): number =>
+  takes.findIndex((t) => t.id === id) + 1;
