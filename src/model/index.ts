@@ -51,7 +51,16 @@ export {
   withSeen,
 } from './check/answers';
 export { type Differences, differencesFrom } from './check/differences';
-export { type Evidence, evidenceOf, type Nudge, nudgeOf, seenOf, seenStand, takeEv } from './check/evidence';
+export {
+  type Evidence,
+  evidenceOf,
+  litBy,
+  type Nudge,
+  nudgeOf,
+  seenOf,
+  seenStand,
+  takeEv,
+} from './check/evidence';
 export {
   type Edge,
   EDGES,

@@ -7,9 +7,11 @@ import {
   carryOf,
   type Derived,
   deriveStand,
+  type Evidence,
+  evidenceOf,
+  litBy,
   prepareStand,
   type Prepared,
-  seenStand,
   type School,
   type Solution,
   solutionKey,
@@ -26,6 +28,8 @@ export interface Answer {
   readonly bag: Bag;
   /** The stand as it is solved: with what its shots have shown, and its readings carried to now. */
   readonly lit: Stand;
+  /** What its shots say of the light. */
+  readonly shown: Evidence;
   /** What carries its readings to now, which everything here is worked out with; null where nothing does. */
   readonly carry: Carry | null;
   readonly ready: Prepared;
@@ -62,7 +66,8 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
     bagForStand({ bag: brought, used }, own),
   );
   const carried = remembered((stand: Stand, bag: Bag, minute: number) => carryOf(stand, bag, minute));
-  const shown = remembered(seenStand);
+  const evidence = remembered(evidenceOf);
+  const shown = remembered(litBy);
   const lit = remembered(carriedStand);
   /** Stand and bag as they are solved: they change with what is kept, and with the minute where the light is carried. */
   const asked = derivedStore(
@@ -70,7 +75,8 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
     ({ value: { stand, bag: brought, used } }, own, carries, minute, dress) => {
       const bag = dress(bagAtLens(stand, bagOf(brought, used, own.value)));
       const carry = carries ? carried(stand, bag, minute) : null;
-      return { lit: lit(shown(stand, bag), carry), bag, carry };
+      const told = evidence(stand, bag);
+      return { lit: lit(shown(stand, told), carry), shown: told, bag, carry };
     },
   );
   const prepared = keyed(prepareStand);
@@ -78,7 +84,7 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
   const derivedOf = remembered(deriveStand);
   const answer = derivedStore(
     [asked, solver.state, studies.state],
-    ({ lit, bag, carry }, { answer: solution, work, progress }, { answer: study }): Answer => {
+    ({ lit, shown: told, bag, carry }, { answer: solution, work, progress }, { answer: study }): Answer => {
       const key = solutionKey(lit, bag);
       const ready = prepared(key, lit, bag);
       const advice = heldBy(solution, lit.look.school);
@@ -87,6 +93,7 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
       return {
         bag,
         lit,
+        shown: told,
         carry,
         ready,
         derived,

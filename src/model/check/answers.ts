@@ -1,4 +1,4 @@
-import { type Candidate } from '@/core/balance';
+import { type Candidate, DRAW_LOOK } from '@/core/balance';
 import { polarises } from '@/core/glass';
 import { clamp } from '@/core/numerics';
 import { brewsterFromSurfaceDeg } from '@/core/sky';
@@ -49,7 +49,7 @@ export function answersTo(told: Told, take: Take, solved: Solved): Answer[] {
       return [...skyPolariser(solved), { by: 'evidence' }];
     case 'dull':
       return [
-        ...(stand.look.school === 'draw' ? [] : [{ by: 'look', to: 'draw' } as const]),
+        ...(traitsOf(stand).solver === DRAW_LOOK ? [] : [{ by: 'look', to: 'draw' } as const]),
         ...skyPolariser(solved),
       ];
     case 'bright-top':

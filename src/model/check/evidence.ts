@@ -62,8 +62,11 @@ interface Spot {
 type Side = 'sky' | 'ground';
 const sideOf = ({ role }: Pick<Reading, 'role'>): Side => (role === 'sky' ? 'sky' : 'ground');
 
+const NOTHING_SHOWN: Evidence = { shifts: new Map(), added: [], throughShift: 0 };
+
 /** What the shots of a stand say of its light. */
 export function evidenceOf(stand: Stand, bag: Bag): Evidence {
+  if (!stand.seen?.length) return NOTHING_SHOWN;
   let known: Known = {
     spots: stand.readings.map((reading) => ({
       reading,
@@ -73,7 +76,7 @@ export function evidenceOf(stand: Stand, bag: Bag): Evidence {
     added: [],
     throughShift: 0,
   };
-  for (const take of stand.seen?.length ? (stand.takes ?? []) : []) {
+  for (const take of stand.takes ?? []) {
     const shot = shotOf(stand, bag, take);
     for (const seen of seenOf(stand, take)) if (!seen.answer) known = withSight(known, seen, shot);
   }
@@ -244,9 +247,10 @@ function leavesLandDark({ spots }: Known, ev: number, shot: Shot): boolean {
 const HELD_UNDER_ROOM = 0.5;
 
 /** The stand as its shots have shown it to be: what they say of the light is in its readings. The same one where they say nothing. */
-export function seenStand(stand: Stand, bag: Bag): Stand {
-  if (!stand.seen?.length) return stand;
-  const { shifts, added, throughShift } = evidenceOf(stand, bag);
+export const seenStand = (stand: Stand, bag: Bag): Stand => litBy(stand, evidenceOf(stand, bag));
+
+/** The same, where what they say is known already. */
+export function litBy(stand: Stand, { shifts, added, throughShift }: Evidence): Stand {
   if (!shifts.size && !added.length && throughShift === 0) return stand;
   const { through } = stand;
   return {

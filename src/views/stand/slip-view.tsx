@@ -1,12 +1,13 @@
 import { SlidersHorizontal } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
+import { differencesFrom, lastTake } from '@/model';
 import { useKeptHeight } from '@/ui/use-kept-height';
-import { type SlipRow, type WorkingOf } from '@/words';
+import { type ChangesText, changesText, type SlipRow, type WorkingOf } from '@/words';
 import { Term } from '../shared/term';
 import { ExposureSettings } from './exposure-settings';
 import { UsualLookQuestion } from './usual-look';
 import { FIGURE_LINE, useWorkingButton } from './use-working-button';
-import { useAnswer, useDerived, useSession, useSlip } from './session';
+import { useAnswer, useDerived, useSession, useSlip, useStand } from './session';
 
 const WORKING_OF: Record<SlipRow['label'], WorkingOf> = { Glass: 'glass', Seat: 'seat', Expose: 'expose' };
 
@@ -21,6 +22,7 @@ export function SlipView() {
   const derived = useDerived();
   const search = useAnswer((a) => a.search);
   const slip = useSlip();
+  const changes = useChanges();
   const [sets, setSets] = useState(false);
   const box = useRef<HTMLElement>(null);
   const step = useSession((s) => s.step);
@@ -56,7 +58,11 @@ export function SlipView() {
           </div>
           <div className="flex min-w-0 items-center gap-2">
             <div className={`min-w-0 flex-1 ${row.label === 'Expose' ? '' : 'desk:pr-[52px]'}`}>
-              {has[row.label] ? <PressedRow row={row} /> : <RowText row={row} />}
+              {has[row.label] ? (
+                <PressedRow row={row} change={changes?.[row.label]} />
+              ) : (
+                <RowText row={row} change={changes?.[row.label]} />
+              )}
             </div>
             {row.label === 'Expose' && <SetExposure isOpen={sets} onOpen={setSets} />}
           </div>
@@ -65,6 +71,20 @@ export function SlipView() {
       {sets && <ExposureSettings />}
       {slip.state === 'ready' && <UsualLookQuestion />}
     </section>
+  );
+}
+
+/** What each row asks for otherwise than in the last shot, while that is being judged. */
+function useChanges(): ChangesText | null {
+  const isChecking = useSession((s) => s.step === 'check');
+  const take = useStand((s) => lastTake(s));
+  const { lit, bag, derived } = useAnswer((a) => a);
+  return useMemo(
+    () =>
+      isChecking && take
+        ? changesText(differencesFrom(take, { stand: lit, bag, derived }), derived.inUse?.seat?.turnDeg ?? 0)
+        : null,
+    [isChecking, take, lit, bag, derived],
   );
 }
 
@@ -102,13 +122,19 @@ function SetExposure({ isOpen, onOpen }: { isOpen: boolean; onOpen: (open: boole
   );
 }
 
+interface RowProps {
+  row: SlipRow;
+  /** What is otherwise than in the last shot; null: nothing; absent: there is none to compare with. */
+  change?: string | null | undefined;
+}
+
 /** A row whose working is shown when it is pressed: all of it is the button, for cold fingers. */
-function PressedRow({ row }: { row: SlipRow }) {
+function PressedRow({ row, change }: RowProps) {
   const isThrough = useDerived((d) => row.label === 'Expose' && d.through !== null);
   const button = useWorkingButton(isThrough ? 'through' : WORKING_OF[row.label]);
   return (
     <button {...button} className="block min-h-11 w-full min-w-0 text-left compact:min-h-12">
-      <RowText row={row} line={FIGURE_LINE} />
+      <RowText row={row} change={change} line={FIGURE_LINE} />
     </button>
   );
 }
@@ -117,13 +143,22 @@ function PressedRow({ row }: { row: SlipRow }) {
  * What to do, and beside it, or on a phone below it, what else matters: whole, and never cut. At a desk the two stand in
  * columns with room for three lines, so that the frame above keeps its place while figures change.
  */
-function RowText({ row: { main, aside }, line = '' }: { row: SlipRow; line?: string }) {
+function RowText({ row: { main, aside }, change, line = '' }: RowProps & { line?: string }) {
   return (
-    <span className="block min-h-11 py-1.5 compact:min-h-12 desk:grid desk:min-h-[52px] desk:grid-cols-[minmax(0,5fr)_minmax(0,4fr)] desk:items-center desk:gap-x-4 desk:py-0.5">
+    <span
+      data-changed={!!change}
+      className="block min-h-11 py-1.5 data-[changed=true]:-ml-2.5 data-[changed=true]:border-l-4 data-[changed=true]:border-action data-[changed=true]:bg-chosen data-[changed=true]:pl-1.5 compact:min-h-12 desk:grid desk:min-h-[52px] desk:grid-cols-[minmax(0,5fr)_minmax(0,4fr)] desk:items-center desk:gap-x-4 desk:py-0.5"
+    >
       <span>
         <span className={`${MAIN} ${line}`}>{main}</span>
       </span>
-      {aside && <span className="text-sm text-quiet compact:block desk:leading-[17px]">{aside}</span>}
+      {(aside || change !== undefined) && (
+        <span className="text-sm text-quiet compact:block desk:leading-[17px]">
+          {change && <span className="font-semibold text-ink">{change}; </span>}
+          {change === null && 'as before; '}
+          {aside}
+        </span>
+      )}
     </span>
   );
 }

@@ -19,7 +19,7 @@ const CountdownScreen = lazy(() =>
 export function StandScreen() {
   const compact = useCompact();
   const isEmpty = useStand((s) => wayOf(s) === null);
-  const step = useSession((s) => s.step);
+  const hasPicture = useSession((s) => s.step !== 'expose' && (s.step !== 'check' || s.isShowing));
   const isOpen = useCountdown((s) => s.running !== null);
   if (isOpen)
     return (
@@ -44,8 +44,8 @@ export function StandScreen() {
       <div className="flex min-h-0 min-w-0 flex-col compact:pl-[env(safe-area-inset-left)] desk:px-6 compact:shrink-0 short:shrink">
         <Header />
         {compact ? (
-          // at the shutter the figures matter, and the thumb needs the room
-          step !== 'expose' && <PhoneViews />
+          // at the shutter, and when it is judged, the figures matter and the thumb needs the room
+          hasPicture && <PhoneViews />
         ) : (
           <>
             <FrameView />

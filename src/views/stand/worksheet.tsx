@@ -2,6 +2,7 @@ import { type ComponentType, lazy, Suspense } from 'react';
 import { exposureSeconds, frameOf, oldestReadingMinutes, RECORD_AFTER_MINUTES, type Stand } from '@/model';
 import { cropText, ageText, glassName, seatShortText, spanText, stopsFigure, timeText } from '@/words';
 import { BalanceStep } from './balance/balance-step';
+import { ShotButton } from './check/shot-button';
 import { ReadStep } from './read/read-step';
 import { SeatStep } from './seat/seat-step';
 import {
@@ -16,8 +17,9 @@ import {
 } from './session';
 import { WorkingPanel } from './working-panel';
 
-/** The first step and the last are the longest and seldom the first that is opened: they are loaded when they are. */
+/** The first step and the last ones are the longest and seldom the first that is opened: they are loaded when they are. */
 const ExposeStep = lazy(() => import('./expose/expose-step').then((m) => ({ default: m.ExposeStep })));
+const CheckStep = lazy(() => import('./check/check-step').then((m) => ({ default: m.CheckStep })));
 const FrameStep = lazy(() => import('./frame/frame-step').then((m) => ({ default: m.FrameStep })));
 
 const SHEETS: Record<Step, ComponentType> = {
@@ -26,6 +28,7 @@ const SHEETS: Record<Step, ComponentType> = {
   balance: BalanceStep,
   seat: SeatStep,
   expose: ExposeStep,
+  check: CheckStep,
 };
 
 /** What a closed step has come to, in one line. */
@@ -35,6 +38,7 @@ const RESULTS: Record<Step, ComponentType> = {
   balance: BalanceResult,
   seat: SeatResult,
   expose: ExposeResult,
+  check: CheckResult,
 };
 
 /** The worksheet: the steps in working order, a closed one as a line with its result, the open one unfolded. */
@@ -87,6 +91,7 @@ export function Worksheet() {
           </div>
         );
       })}
+      <ShotButton className="m-3 min-h-14 shrink-0 compact:hidden" />
       <WorkingPanel />
       <PhoneSteps />
     </section>
@@ -108,13 +113,19 @@ function PhoneSteps() {
           type="button"
           aria-current={s === step ? 'step' : undefined}
           onClick={() => setStep(s)}
-          className="min-h-14 flex-1 border-t-4 border-transparent text-sm text-quiet aria-[current=step]:border-action aria-[current=step]:font-semibold aria-[current=step]:text-ink"
+          className="min-h-14 min-w-0 flex-1 border-t-4 border-transparent text-[13px] text-quiet tablet:text-sm aria-[current=step]:border-action aria-[current=step]:font-semibold aria-[current=step]:text-ink"
         >
           {STEP_TITLES[s]}
         </button>
       ))}
+      <ShotButton className="m-1 w-[74px] shrink-0 px-1 text-[15px] leading-[18px]" />
     </nav>
   );
+}
+
+function CheckResult() {
+  const count = useStand((s) => s.takes?.length ?? 0);
+  return count ? `${count} ${count === 1 ? 'shot' : 'shots'}` : 'not yet';
 }
 
 function FrameResult() {

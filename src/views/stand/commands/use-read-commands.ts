@@ -1,10 +1,11 @@
 import { useCallback, useMemo } from 'react';
 import { readingToRepeat, type ReadRole } from '@/model';
 import { type Command, useCommands } from '@/ui/commands';
+import { shootIt } from '../check/tell';
 import { typeMetered } from '../read/metered-field';
 import { useReadAgain } from '../read/use-read-again';
 import { READ_ROLE_NAMES, ROLE_KEYS } from '../roles';
-import { STEP_TITLES, STEPS, useSession, useStand } from '../session';
+import { STEP_TITLES, STEPS, useOpenStand, useSession, useStand } from '../session';
 
 /** The steps, and what is read next. */
 export function useReadCommands(): void {
@@ -14,6 +15,7 @@ export function useReadCommands(): void {
   const limit = useSession((s) => s.draft.limit);
   const setDraft = useSession((s) => s.setDraft);
   const againNow = useReadAgain();
+  const open = useOpenStand();
   const read = useCallback(
     (role: ReadRole) => {
       setStep('read');
@@ -45,11 +47,17 @@ export function useReadCommands(): void {
           setDraft({ limit: !limit });
         },
       },
+      {
+        name: 'I have shot it',
+        also: 'take shoot photo frame shutter check',
+        keys: 'X',
+        run: () => shootIt(open),
+      },
       ...(due
         ? [{ name: 'Read a spot again', also: 'drift history', keys: 'A', run: () => againNow(due) }]
         : []),
     ],
-    [setStep, setDraft, read, due, againNow, limit],
+    [setStep, setDraft, read, due, againNow, limit, open],
   );
   useCommands('Steps and readings', commands);
 }

@@ -5,7 +5,7 @@ import { Ladder, ladderDomain, LADDER_HEIGHT, LADDER_ROWS, ladderScale } from '@
 import { useSize } from '@/ui/use-size';
 import { rangeOfText, stopsFigure, timeText } from '@/words';
 import { parseShutter, typedNumber } from '../../shared/parse';
-import { useDerived, useEdit, useSession, useStand } from '../session';
+import { useDerived, useEdit, useSession, useAnswer, useStand } from '../session';
 import { KeepHandle } from './keep-handle';
 import { ladderData, markKey } from './ladder-data';
 import { MarkButtons } from './mark-buttons';
@@ -14,7 +14,7 @@ import { WindowHandle } from './window-handle';
 
 /** The ladder of light for the stand as it is, with everything on it that can be pressed, dragged and typed. */
 export function LadderView() {
-  const stand = useStand();
+  const stand = useAnswer((a) => a.lit);
   const derived = useDerived();
   const selection = useSession((s) => s.selection);
   const ref = useRef<HTMLDivElement>(null);

@@ -1,6 +1,6 @@
 import { type DrawnMark, drawnMarks, LADDER_ROWS, type LadderMark, type LadderScale } from '@/render';
 import { ladderRoleText, ladderSpotText, spotNames } from '@/words';
-import { useDerived, useSession, useStand } from '../session';
+import { useDerived, useSession, useAnswer } from '../session';
 
 interface MarkButtonsProps {
   marks: readonly LadderMark[];
@@ -18,7 +18,7 @@ const SHOWN = 9;
 
 /** Every mark of the ladder answers the pointer, a finger and the keyboard with its reading. */
 export function MarkButtons({ marks, x, onTell, onOpen }: MarkButtonsProps) {
-  const stand = useStand();
+  const stand = useAnswer((a) => a.lit);
   const derived = useDerived();
   const selection = useSession((s) => s.selection);
   const select = useSession((s) => s.select);

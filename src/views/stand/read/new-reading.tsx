@@ -19,12 +19,12 @@ import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
 import { useTouch } from '@/ui/use-media';
-import { capital, METER_SCALE_NAMES, spotNames, stopsFigure } from '@/words';
+import { capital, METER_SCALE_NAMES, stopsFigure } from '@/words';
 import { Term } from '../../shared/term';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
 import { type Metered, parseMetered } from '../../shared/parse';
 import { READ_ROLE_NAMES, READ_ROLES, ROLE_KEYS } from '../roles';
-import { type ReadingDraft, useSession, useStand } from '../session';
+import { type ReadingDraft, useSession, useSpotNames, useStand } from '../session';
 import { Doubts } from './doubts';
 import { METERED_FIELD, typeMetered } from './metered-field';
 import { PhotoMeterChoice } from './photo-meter-choice';
@@ -190,6 +190,7 @@ function DraftRoles() {
 /** A spot that is read again, and the way out of it. */
 function Again({ id }: { id: string }) {
   const stand = useStand();
+  const named = useSpotNames();
   const setDraft = useSession((s) => s.setDraft);
   const reading = stand.readings.find((r) => r.id === id);
   if (!reading) return null;
@@ -197,8 +198,8 @@ function Again({ id }: { id: string }) {
     <p className="flex min-h-11 items-center gap-2.5 border-l-4 border-action pl-2.5">
       <RoleIcon role={reading.role} />
       <span className="flex-1">
-        {capital(spotNames(stand.readings)(id))} again, which showed EV {stopsFigure(meteredEv(reading))}: the
-        same spot, as it is now.
+        {capital(named(id))} again, which showed EV {stopsFigure(meteredEv(reading))}: the same spot, as it is
+        now.
       </span>
       <Button kind="quiet" onClick={() => setDraft({ again: null })}>
         <X size={16} aria-hidden /> A new one

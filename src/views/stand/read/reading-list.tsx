@@ -23,7 +23,6 @@ import {
   changeText,
   clockText,
   meterSettingsText,
-  spotNames,
   stopsFigure,
   throughText,
   shownText,
@@ -37,8 +36,19 @@ import { Figure } from '../figure';
 import { Doubts } from './doubts';
 import { ReadThrough } from './read-through';
 import { useReadAgain } from './use-read-again';
+import { takeBack } from '../check/tell';
 import { ROLE_NAMES } from '../roles';
-import { useAnswer, useDerived, useEdit, useMinute, useSession, useStand, useStandBag } from '../session';
+import {
+  useAnswer,
+  useDerived,
+  useEdit,
+  useMinute,
+  useOpenStand,
+  useSession,
+  useSpotNames,
+  useStand,
+  useStandBag,
+} from '../session';
 import { WantedTone } from './wanted-tone';
 
 /** The readings so far; the selected one can be corrected. */
@@ -51,8 +61,36 @@ export function ReadingList() {
       {readings.map((reading) => (
         <Row key={reading.id} reading={reading} />
       ))}
+      <Estimates />
     </ul>
   );
+}
+
+/** What was never read, and a shot has told of. */
+function Estimates() {
+  const open = useOpenStand();
+  const added = useAnswer((a) => a.shown.added);
+  const name = useSpotNames();
+  return added.map((reading) => (
+    <li key={reading.id} className="flex items-center gap-2.5 border-b border-rule py-1.5">
+      <RoleIcon role={reading.role} />
+      <span className="w-16 shrink-0 text-quiet">{name(reading.id)}</span>
+      <span className="font-mono text-base font-semibold whitespace-nowrap">
+        ≈ EV {stopsFigure(meteredEv(reading))}
+      </span>
+      <span className="min-w-0 flex-1 text-sm text-quiet">
+        a shot showed it, to be held; until it is read
+      </span>
+      <Button
+        kind="quiet"
+        className="w-11 shrink-0 !px-0"
+        aria-label={`Take back what the shot showed of ${name(reading.id)}`}
+        onClick={() => takeBack(open, reading.id)}
+      >
+        <Trash2 size={18} aria-hidden />
+      </Button>
+    </li>
+  ));
 }
 
 function Row({ reading }: { reading: Reading }) {
@@ -62,7 +100,7 @@ function Row({ reading }: { reading: Reading }) {
   const select = useSession((s) => s.select);
   const isAgain = useSession((s) => s.draft.again === reading.id);
   const readAgain = useReadAgain();
-  const name = spotNames(stand.readings)(reading.id);
+  const name = useSpotNames()(reading.id);
   return (
     <li className={`border-b border-rule py-1.5 ${selected ? 'bg-chosen' : ''}`}>
       <div className="flex items-center gap-2">
@@ -116,6 +154,7 @@ function Row({ reading }: { reading: Reading }) {
 function AboutReading({ reading }: { reading: Reading }) {
   const bag = useStandBag();
   const carried = useAnswer((a) => a.carry?.stops.get(reading.id));
+  const shown = useAnswer((a) => a.shown.shifts.get(reading.id));
   const outcome = useDerived((d) => d.inUse?.outcome.readings.find((r) => r.id === reading.id));
   const age = useMinute((now) => ageNote(readingMinutes(reading, now)));
   const tone = outcome && Number.isFinite(outcome.toneThroughStops) ? outcome : null;
@@ -125,6 +164,7 @@ function AboutReading({ reading }: { reading: Reading }) {
     reading.wantedToneStops ? `wanted ${toneText(reading.wantedToneStops)}` : null,
     reading.throughFilterIds?.length ? `through ${throughText(reading.throughFilterIds, bag)}` : null,
     age,
+    shown === undefined ? null : `by what a shot showed ${changeText(shown)}`,
     carried === undefined ? null : `carried ${changeText(carried)}`,
     tone && `comes out ${shownText(tone)}`,
     tone && !tone.held ? 'not held' : null,
@@ -223,13 +263,13 @@ function PlaceFields({ reading, change }: PartProps) {
 
 /** What the spot showed before, the newest first. */
 function Earlier({ reading: { id, earlier = [] } }: { reading: Reading }) {
-  const stand = useStand();
+  const named = useSpotNames();
   const edit = useEdit();
   if (!earlier.length) return null;
   return (
     <div>
       <h4 className="text-sm text-quiet">Earlier looks at this spot</h4>
-      <ol aria-label={`Earlier looks at ${spotNames(stand.readings)(id)}`} className="font-mono text-sm">
+      <ol aria-label={`Earlier looks at ${named(id)}`} className="font-mono text-sm">
         {earlier.toReversed().map((light, i) => (
           <li key={i}>
             {light.takenAt ? clockText(light.takenAt) : 'time not told'} · EV {stopsFigure(meteredEv(light))}{' '}

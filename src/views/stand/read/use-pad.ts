@@ -12,8 +12,8 @@ import {
   type Stand,
   throughLight,
 } from '@/model';
-import { capital, spotNames } from '@/words';
-import { useDerived, useSession, useStand } from '../session';
+import { capital } from '@/words';
+import { useDerived, useSession, useSpotNames, useStand } from '../session';
 import { useMeter } from './use-meter';
 import { useUsualLand } from './use-usual-land';
 
@@ -40,6 +40,7 @@ interface Correcting {
  */
 export function usePad(only?: ReadRole, takes?: Take) {
   const stand = useStand();
+  const named = useSpotNames();
   const draft = useSession((s) => s.draft);
   const setDraft = useSession((s) => s.setDraft);
   const select = useSession((s) => s.select);
@@ -78,7 +79,7 @@ export function usePad(only?: ReadRole, takes?: Take) {
     isCorrecting: own !== undefined,
     /** The reading whose spot is read again. */
     again,
-    againName: again && capital(spotNames(stand.readings)(again)),
+    againName: again && capital(named(again)),
     turnTo(next: ReadRole) {
       setDraft({ role: next, place: next === 'through' ? null : place, again: null });
       const before = lastReading(stand, next);

@@ -26,6 +26,7 @@ export {
   useProposal,
   useSession,
   useSlip,
+  useSpotNames,
   useStand,
   useStandBag,
 } from './use-stand';

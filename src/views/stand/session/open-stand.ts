@@ -35,6 +35,8 @@ import { createSession, type Session } from './session';
 export interface OpenStand {
   readonly kept: DocumentStore<StandDocument>;
   readonly edit: (change: (stand: Stand) => Stand) => void;
+  /** The workspace's bag as it is now. */
+  readonly ownBag: () => Bag;
   /** The source of ids for what is made here. */
   readonly newId: NewId;
   readonly answer: KeptAnswer;
@@ -90,6 +92,7 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
   return {
     kept,
     edit,
+    ownBag: () => bag.getState().value,
     newId: workspace.newId,
     answer,
     slip: derivedStore(

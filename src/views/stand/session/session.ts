@@ -1,11 +1,11 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { type FramePoint } from '@/core/field';
-import { type Assumable, type Brush, type ReadRole } from '@/model';
+import { type Assumable, type Brush, type ReadRole, type Sight } from '@/model';
 import { type WorkingOf } from '@/words';
 import { WHOLE, type Zoom } from '../canvas/zoom/zoom';
 
 /** The steps that there are, in working order. */
-export const STEPS = ['frame', 'read', 'balance', 'seat', 'expose'] as const;
+export const STEPS = ['frame', 'read', 'balance', 'seat', 'expose', 'check'] as const;
 export type Step = (typeof STEPS)[number];
 
 export const STEP_TITLES: Record<Step, string> = {
@@ -14,6 +14,7 @@ export const STEP_TITLES: Record<Step, string> = {
   balance: 'Balance',
   seat: 'Seat',
   expose: 'Expose',
+  check: 'Check',
 };
 
 /** What a phone shows above the slip. */
@@ -70,6 +71,10 @@ interface Shown {
   readonly showsGrid: boolean;
   /** Which exposure of a bracket the frame shows; there may be fewer by now. */
   readonly bracketFrame: number;
+  /** What of the last shot is being told: it is asked how much of it. */
+  readonly telling: Sight | null;
+  /** The frame stands above the questions on a phone, so that a place can be shown in it. */
+  readonly isShowing: boolean;
   /** The figure whose working is shown. */
   readonly workingOf: WorkingOf | null;
   /** Takes the picture of the device's camera, which fills the frame live; null: it is off. */
@@ -95,6 +100,8 @@ interface Doing {
   readonly setMarksClips: (on: boolean) => void;
   readonly setShowsGrid: (on: boolean) => void;
   readonly showBracketFrame: (index: number) => void;
+  readonly tell: (sight: Sight | null) => void;
+  readonly setShowing: (on: boolean) => void;
   readonly showWorking: (of: WorkingOf | null) => void;
   readonly goLive: (onLivePicture: ((file: File) => void) | null) => void;
   readonly setCarries: (on: boolean) => void;
@@ -122,6 +129,8 @@ export const createSession = (step: Step): StoreApi<Session> =>
     marksClips: false,
     showsGrid: false,
     bracketFrame: 0,
+    telling: null,
+    isShowing: false,
     workingOf: null,
     onLivePicture: null,
     carries: true,
@@ -130,6 +139,8 @@ export const createSession = (step: Step): StoreApi<Session> =>
         step,
         landing: landing ?? null,
         onLivePicture: null,
+        telling: null,
+        isShowing: false,
         phoneView: step === 'seat' ? 'holder' : 'frame',
       }),
     setPhoneView: (phoneView) => set({ phoneView }),
@@ -146,6 +157,8 @@ export const createSession = (step: Step): StoreApi<Session> =>
     setMarksClips: (marksClips) => set({ marksClips }),
     setShowsGrid: (showsGrid) => set({ showsGrid }),
     showBracketFrame: (bracketFrame) => set({ bracketFrame }),
+    tell: (telling) => set({ telling, isShowing: false }),
+    setShowing: (isShowing) => set({ isShowing }),
     showWorking: (workingOf) => set({ workingOf }),
     goLive: (onLivePicture) => set({ onLivePicture, phoneView: 'frame' }),
     setCarries: (carries) => set({ carries }),

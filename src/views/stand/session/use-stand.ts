@@ -1,9 +1,9 @@
-import { createContext, useCallback, useContext, useSyncExternalStore } from 'react';
+import { createContext, useCallback, useContext, useMemo, useSyncExternalStore } from 'react';
 import { useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
 import { type Bag, type Derived, type NextReading, type Stand } from '@/model';
 import { type Answer, type CountdownState, type Source } from '@/store';
-import { type Slip } from '@/words';
+import { type Slip, spotNames, type SpotNames } from '@/words';
 import { type Intake, type PhotoIntake, type Proposal } from '@/photos/intake';
 import { type OpenStand } from './open-stand';
 import { type Photo } from '@/photos/shown-photo';
@@ -42,6 +42,12 @@ export const useAnswer = <T>(select: (answer: Answer) => T): T => useSource(useO
 export const useDerived = <T = Derived>(
   select: (derived: Derived) => T = itself as (derived: Derived) => T,
 ): T => useAnswer((a) => select(a.derived));
+
+/** The names of readings, those that a shot has told of among them. */
+export function useSpotNames(): SpotNames {
+  const readings = useAnswer((a) => a.lit.readings);
+  return useMemo(() => spotNames(readings), [readings]);
+}
 
 /** The bag that the stand is solved with. */
 export const useStandBag = (): Bag => useAnswer((a) => a.bag);

@@ -2,12 +2,12 @@ import { type FramePoint, type PlacedReading, type Role } from '@/core/field';
 import { changeReading, circleOn, removeReading } from '@/model';
 import { MarginNote } from '@/render';
 import { RoleMark } from '@/ui/role-mark';
-import { spotNames, stopsFigure } from '@/words';
+import { stopsFigure } from '@/words';
 import { usePhotoSpot } from '../../read/photo-spot';
 import { arrowMove, heldToFrame } from '../frame-keys';
 import { CircleOutline } from './photo-meter';
 import { type DrawnSize } from '../frame-path';
-import { useDerived, useEdit, useSession, useStand } from '../../session';
+import { useAnswer, useDerived, useEdit, useSession, useSpotNames, useStand } from '../../session';
 import { usePointDrag } from '../tools/use-point-drag';
 
 /** The readings where they lie, to be dragged or moved by key, and the one that is being entered. */
@@ -30,12 +30,14 @@ export function ReadingMarks({ width, height }: DrawnSize) {
 
 function Mark({ reading, width, height }: DrawnSize & { reading: PlacedReading }) {
   const { id, place, role } = reading;
-  const name = useStand((s) => spotNames(s.readings)(id));
+  const name = useSpotNames()(id);
+  const isAdded = useAnswer((a) => a.shown.added.some((r) => r.id === id));
+  const isEstimate = useAnswer((a) => isAdded || a.shown.shifts.has(id));
   const edit = useEdit();
   const isReading = useSession((s) => s.step === 'read');
   const selected = useSession((s) => s.selection?.kind === 'reading' && s.selection.id === id);
   const select = useSession((s) => s.select);
-  const movable = isReading && !reading.rough;
+  const movable = isReading && !reading.rough && !isAdded;
   const moveTo = (to: FramePoint) => edit((s) => changeReading(s, id, heldToFrame(to)));
   const drag = usePointDrag(place, {
     width,
@@ -44,7 +46,7 @@ function Mark({ reading, width, height }: DrawnSize & { reading: PlacedReading }
     onStart: () => select({ kind: 'reading', id }),
     onMove: moveTo,
   });
-  const figure = stopsFigure(reading.ev100);
+  const figure = `${isEstimate ? '≈ ' : ''}${stopsFigure(reading.ev100)}`;
   const toLeft = place.u > 0.88;
   return (
     <g

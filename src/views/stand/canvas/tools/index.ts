@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { type Brush } from '@/model';
+import { type Brush, type Sight, sightTraits } from '@/model';
 import { type Step, useDerived, useSession } from '../../session';
 import { bareTool } from './bare-tool';
 import { brushTool } from './brush-tool';
@@ -7,6 +7,7 @@ import { meterTool } from './meter-tool';
 import { outlineTool } from './outline-tool';
 import { placeTool } from './place-tool';
 import { skylineTool } from './skyline-tool';
+import { sightTool } from './sight-tool';
 import { slideTool } from './slide-tool';
 import { type MakeTool } from './tool';
 
@@ -19,9 +20,11 @@ interface Doing {
   readonly brush: Brush | null;
   /** The picture is being measured. */
   readonly isMetering: boolean;
+  /** What of a shot is being told. */
+  readonly telling: Sight | null;
 }
 
-function toolFor({ step, isOutlining, brush, isMetering }: Doing): MakeTool {
+function toolFor({ step, isOutlining, brush, isMetering, telling }: Doing): MakeTool {
   switch (step) {
     case 'frame':
       return !isOutlining ? skylineTool : brush ? brushTool(brush) : outlineTool;
@@ -32,6 +35,8 @@ function toolFor({ step, isOutlining, brush, isMetering }: Doing): MakeTool {
       return bareTool;
     case 'seat':
       return slideTool;
+    case 'check':
+      return telling && sightTraits(telling).placed ? sightTool(telling) : bareTool;
   }
 }
 
@@ -42,9 +47,10 @@ export function useToolInHand(): MakeTool {
   const brush = useSession((s) => s.brush);
   const isOnPhoto = useSession((s) => s.photoMeterDeg !== null);
   const hasLight = useDerived((d) => !!d.prepared?.input.field.tie);
+  const telling = useSession((s) => s.telling);
   const isMetering = isOnPhoto && hasLight;
   return useMemo(
-    () => toolFor({ step, isOutlining, brush, isMetering }),
-    [step, isOutlining, brush, isMetering],
+    () => toolFor({ step, isOutlining, brush, isMetering, telling }),
+    [step, isOutlining, brush, isMetering, telling],
   );
 }

@@ -1,0 +1,241 @@
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import {
+  type Answer,
+  answersTo,
+  type Seen,
+  seenOf,
+  type Sight,
+  SIGHT_IDS,
+  type SightGroup,
+  type SightOf,
+  sightTraits,
+  type Take,
+} from '@/model';
+import { Button } from '@/ui/button';
+import { Fold } from '@/ui/fold';
+import { Segmented } from '@/ui/segmented';
+import {
+  adviceText,
+  answerText,
+  causeQuestion,
+  muchText,
+  SIGHT_GROUPS,
+  SIGHT_NAMES,
+  SIGHT_QUESTIONS,
+  sightOfText,
+} from '@/words';
+import { useAnswer, useOpenStand, useSession, useStand, useStandBag } from '../session';
+import { takeBack, tellOf } from './tell';
+
+const GROUPS = Object.keys(SIGHT_GROUPS) as SightGroup[];
+
+/** What a shot can show, in groups for the thumb; what was told stands first, open, each with what it led to. */
+export function Sights({ take }: { take: Take }) {
+  const seen = useStand((s) => s.seen);
+  const told = seenOf({ seen: seen ?? [] }, take);
+  const telling = useSession((s) => s.telling);
+  const open = [
+    ...told.map((s) => s.what),
+    ...(telling && !told.some((s) => s.what === telling) ? [telling] : []),
+  ];
+  return (
+    <div className="space-y-3">
+      {open.map((what) => (
+        <SightCard key={what} what={what} seen={told.find((s) => s.what === what)} take={take} />
+      ))}
+      {GROUPS.map((group) => {
+        const rest = SIGHT_IDS.filter((id) => sightTraits(id).group === group && !open.includes(id));
+        return group === 'more' ? (
+          <Fold key={group} summary="More: water, people, sharpness, glass">
+            <SightButtons sights={rest} />
+          </Fold>
+        ) : (
+          <section key={group} aria-label={SIGHT_GROUPS[group]}>
+            <h4 className="pb-1 text-sm text-quiet">{SIGHT_GROUPS[group]}</h4>
+            <SightButtons sights={rest} />
+          </section>
+        );
+      })}
+    </div>
+  );
+}
+
+function SightButtons({ sights }: { sights: readonly Sight[] }) {
+  const open = useOpenStand();
+  const tell = useSession((s) => s.tell);
+  return (
+    <div className="grid grid-cols-2 gap-2 tablet:grid-cols-3">
+      {sights.map((what) => (
+        <button
+          key={what}
+          type="button"
+          className="min-h-14 rounded-md border border-rule bg-panel px-3 text-left hover:bg-chosen"
+          onClick={() => {
+            const { muches, ofs } = sightTraits(what);
+            if (!muches.length && !ofs.length) tellOf(open, { what });
+            tell(what);
+          }}
+        >
+          {SIGHT_NAMES[what]}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** One thing that was seen: how much of it, where, how it is answered, and what else it may come from. */
+function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; take: Take }) {
+  const open = useOpenStand();
+  const tell = useSession((s) => s.tell);
+  const { muches, ofs, placed } = sightTraits(what);
+  const [of, setOf] = useState<SightOf | undefined>(seen?.of ?? (muches.length ? ofs[0] : undefined));
+  const [raw, setRaw] = useState(seen?.raw === true);
+  const say = (change: Partial<Pick<Seen, 'much' | 'of' | 'raw'>>) => {
+    const told = { of, raw: raw || undefined, much: seen?.much, ...change };
+    tellOf(open, {
+      what,
+      ...(told.of ? { of: told.of } : {}),
+      ...(told.much ? { much: told.much } : {}),
+      ...(told.raw ? { raw: true as const } : {}),
+    });
+  };
+  return (
+    <section
+      aria-label={SIGHT_NAMES[what]}
+      className={`space-y-2 rounded-md border-2 p-2.5 ${seen ? 'border-action bg-chosen' : 'border-edge'}`}
+    >
+      <div className="flex items-center justify-between gap-2">
+        <h4 className="font-semibold">{SIGHT_NAMES[what]}</h4>
+        <button
+          type="button"
+          aria-label={seen ? `Take back: ${SIGHT_NAMES[what]}` : `Not ${SIGHT_NAMES[what]}`}
+          className="-m-1.5 flex size-11 items-center justify-center rounded-md hover:bg-panel"
+          onClick={() => {
+            if (seen) takeBack(open, seen.id);
+            tell(null);
+          }}
+        >
+          <X size={18} aria-hidden />
+        </button>
+      </div>
+      {SIGHT_QUESTIONS[what] && !seen && <p className="text-sm text-quiet">{SIGHT_QUESTIONS[what]}</p>}
+      {ofs.length > 0 && (
+        <Segmented<SightOf | ''>
+          label={`${SIGHT_NAMES[what]}: where`}
+          value={(seen?.of ?? of) || ''}
+          columns={ofs.length > 4 ? 3 : ofs.length}
+          options={ofs.map((value) => ({ value, text: sightOfText(what, value) }))}
+          onValue={(value) => {
+            if (!value) return;
+            setOf(value);
+            if (seen || !muches.length) say({ of: value });
+          }}
+        />
+      )}
+      {(muches.length > 0 || placed) && (
+        <div className="grid auto-cols-fr grid-flow-col gap-2">
+          {muches.map((much) => (
+            <button
+              key={much}
+              type="button"
+              aria-pressed={seen?.much === much}
+              className="min-h-14 rounded-md border border-edge bg-panel font-semibold aria-pressed:border-action aria-pressed:bg-action aria-pressed:text-on-action"
+              onClick={() => say({ much })}
+            >
+              {muchText(what, much)}
+            </button>
+          ))}
+          {placed && <ShowWhere what={what} isShown={!!seen?.at} />}
+        </div>
+      )}
+      {what === 'blown' && (
+        <Segmented<'jpeg' | 'raw'>
+          label="Judged by"
+          value={raw ? 'raw' : 'jpeg'}
+          options={[
+            { value: 'jpeg', text: 'camera’s screen' },
+            { value: 'raw', text: 'raw file' },
+          ]}
+          onValue={(value) => {
+            setRaw(value === 'raw');
+            if (seen) say({ raw: value === 'raw' ? true : undefined });
+          }}
+        />
+      )}
+      {seen && <Answered seen={seen} take={take} />}
+    </section>
+  );
+}
+
+/** Asks for a tap in the frame: at a desk it stands there, on a phone it is brought. */
+function ShowWhere({ what, isShown }: { what: Sight; isShown: boolean }) {
+  const tell = useSession((s) => s.tell);
+  const setShowing = useSession((s) => s.setShowing);
+  const isAsking = useSession((s) => s.isShowing && s.telling === what);
+  return (
+    <button
+      type="button"
+      aria-pressed={isShown || isAsking}
+      className="min-h-14 rounded-md border border-edge bg-panel px-1 font-semibold aria-pressed:border-action aria-pressed:bg-action aria-pressed:text-on-action"
+      onClick={() => {
+        tell(what);
+        setShowing(!isAsking);
+      }}
+    >
+      {isAsking ? 'tap it in the frame' : 'tap where'}
+    </button>
+  );
+}
+
+/** How it was answered, what else would do, what it may come from. */
+function Answered({ seen, take }: { seen: Seen; take: Take }) {
+  const open = useOpenStand();
+  const bag = useStandBag();
+  const lit = useAnswer((a) => a.lit);
+  const derived = useAnswer((a) => a.derived);
+  const [cause, setCause] = useState<string | null>(null);
+  const answers = answersTo(seen, take, { stand: lit, bag, derived });
+  const question = causeQuestion(seen);
+  const others = answers.filter((a) => !isTaken(a, seen));
+  return (
+    <div className="space-y-2 text-sm">
+      <p className="text-quiet">{adviceText(seen)}</p>
+      {others.length > 0 && (
+        <div className="flex flex-wrap items-center gap-2">
+          <span className="text-quiet">{seen.answer ? 'or:' : 'also:'}</span>
+          {others.map((answer) => (
+            <Button key={answerText(answer, seen, bag)} onClick={() => tellOf(open, toldOf(seen), answer)}>
+              {answerText(answer, seen, bag)}
+            </Button>
+          ))}
+        </div>
+      )}
+      {question && (
+        <div className="flex flex-wrap items-center gap-2">
+          <span className="basis-full font-semibold">{question.question}</span>
+          {question.answers.map(({ text, then }) => (
+            <Button key={text} aria-pressed={cause === then} onClick={() => setCause(then)}>
+              {text}
+            </Button>
+          ))}
+          {cause && <p role="status">{cause}</p>}
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** What was told, without how it was answered. */
+function toldOf({ what, much, of, at, raw }: Seen) {
+  return {
+    what,
+    ...(much ? { much } : {}),
+    ...(of ? { of } : {}),
+    ...(at ? { at } : {}),
+    ...(raw ? { raw } : {}),
+  };
+}
+
+/** Whether this is the answer that was taken. */
+const isTaken = (answer: Answer, { answer: taken }: Seen): boolean => answer.by === (taken ?? 'evidence');

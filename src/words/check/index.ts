@@ -1,0 +1,4 @@
+export * from './answers';
+export * from './differences';
+export * from './sights';
+export * from './takes';
