@@ -41,15 +41,7 @@ export {
   resume,
   type Running,
 } from './expose/countdown';
-export {
-  type Answer,
-  answersTo,
-  givesWayAtDeg,
-  type Told,
-  withAnswer,
-  withoutSeen,
-  withSeen,
-} from './check/answers';
+export { type Answer, answersTo, givesWayAtDeg, type Told, withoutSeen, withSeen } from './check/answers';
 export { type Differences, differencesFrom } from './check/differences';
 export {
   type Evidence,
@@ -62,8 +54,14 @@ export {
   takeEv,
 } from './check/evidence';
 export {
+  type HistogramEnds,
+  type PlannedHistogram,
+  plannedHistogram,
+  shiftByHistogram,
+} from './check/histogram';
+export { disturbed, doneAgain, doubtfulRows } from './check/redo';
+export {
   type Edge,
-  EDGES,
   MOST_SEEN,
   type Much,
   type Sight,
@@ -83,6 +81,7 @@ export {
   takenUpAgain,
   takeNumber,
   takeOf,
+  takeThrough,
   withoutTake,
   withRecordsOf,
   withTake,
@@ -95,7 +94,16 @@ export { type TimeColumn, timeColumn, type TimeRow } from './expose/time-column'
 export { type WhiteBalanceShot, whiteBalanceShot } from './expose/white-balance';
 export { secondsWithoutNd } from './expose/without-nd';
 export { type TimeCosts, type TimeWay, type TimeWays, wantedTimes, withTimeWay } from './expose/wanted-time';
-export { type Derived, deriveStand, type Glass, glassOf, type Lift, type StandFault } from './answer/derive';
+export {
+  type Derived,
+  deriveStand,
+  type Glass,
+  glassOf,
+  type Lift,
+  type SeenThrough,
+  seenThrough,
+  type StandFault,
+} from './answer/derive';
 export {
   exposedAt,
   exposedFor,
@@ -333,8 +341,11 @@ export {
   throughLight,
 } from './stand/stand';
 export {
+  type Disturbance,
+  DISTURBANCES,
   type Orientation,
   PHOTO_TYPES,
+  type Redone,
   type SeatOfGlass,
   type PhotoType,
   SUN_SIDES,

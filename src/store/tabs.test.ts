@@ -261,13 +261,15 @@ describe('a drag', () => {
     writes = 0;
     const document = tab.open(id)!;
     document.beginGesture();
+    const beganMs = performance.now();
     for (let i = 0; i < 60; i++) {
       document.edit((d) => ({ ...d, stand: { ...d.stand, notes: `at ${i}` } }));
       await new Promise((resolve) => setTimeout(resolve, 5));
     }
     const during = writes;
     expect(during).toBeGreaterThan(0);
-    expect(during).toBeLessThanOrEqual(4);
+    // one in 200 ms, however slow the machine
+    expect(during).toBeLessThanOrEqual(2 + (performance.now() - beganMs) / 200);
     document.endGesture();
     await tab.settled();
     expect(writes).toBe(during + 1);

@@ -10,6 +10,7 @@ import {
   type Pixels,
   prepareStand,
   seenStand,
+  seenThrough,
   type SheetFilter,
   solveSteps,
   type Stand,
@@ -86,7 +87,12 @@ export async function* glanceAt(
   // what cannot be decoded is as good as not there
   const pixels = picture && photo && (await pixelsOf(photo, littleSize(stand)).catch(() => null));
   const plate = pixels && { picture, plate: photoPlate(pixels, codingOf(picture)) };
-  return { ...said, picture: await imageOf(littlePixels({ prepared, glass, photo: plate ?? null })) };
+  return {
+    ...said,
+    picture: await imageOf(
+      littlePixels({ prepared, through: glass && seenThrough(glass), photo: plate ?? null }),
+    ),
+  };
 }
 
 function littleSize({ camera }: Stand): { columns: number; rows: number } {

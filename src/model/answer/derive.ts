@@ -50,6 +50,17 @@ export interface Glass {
   readonly lift: Lift | null;
 }
 
+/** Glass at a seat, and the EV that comes out at mid-grey behind it; null where nothing says. */
+export interface SeenThrough extends Pick<Glass, 'set' | 'seat'> {
+  readonly evMidGrey: number | null;
+}
+
+export const seenThrough = ({ set, seat, outcome }: Glass): SeenThrough => ({
+  set,
+  seat,
+  evMidGrey: outcome.exposure?.evMidGrey ?? outcome.bareMidGreyEv,
+});
+
 export interface Lift extends LiftCost {
   readonly stops: number;
 }

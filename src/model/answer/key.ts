@@ -37,6 +37,7 @@ const OF_STAND: Parts<Stand> = {
   tripodUpTo: 'none',
   wind: 'none',
   exposures: 'none',
+  doAgain: 'none',
   takes: 'none',
   // what they say of the light is in the readings that are solved
   seen: 'none',

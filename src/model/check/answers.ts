@@ -81,6 +81,9 @@ export function answersTo(told: Told, take: Take, solved: Solved): Answer[] {
     case 'too-bright':
     case 'too-dark':
       return derived.inUse || derived.through ? [{ by: 'evidence' }] : [];
+    case 'histogram':
+    case 'file':
+      return [{ by: 'evidence' }];
     case 'clutter':
     case 'corners':
     case 'streaks':
@@ -165,7 +168,7 @@ function placements(stand: Stand, { much }: Told): Answer[] {
 }
 
 /** The stand with an answer taken: the same one where it is the evidence that answers. */
-export function withAnswer({ stand, bag }: Pick<Solved, 'stand' | 'bag'>, answer: Answer): Stand {
+function withAnswer({ stand, bag }: Pick<Solved, 'stand' | 'bag'>, answer: Answer): Stand {
   switch (answer.by) {
     case 'evidence':
       return stand;

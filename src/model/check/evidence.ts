@@ -184,9 +184,22 @@ function withSight(known: Known, seen: Seen, shot: Shot): Known {
         : allLit(known, -amountOf(BELOW_WANTED, much) - shot.overPlan, shot);
     case 'blown':
       return blown(known, seen, shot);
+    case 'histogram':
+    case 'file':
+      return measured(known, seen.measured, shot);
     default:
       return known;
   }
+}
+
+/** What was measured of a shot: how much brighter each side is than the plan had it. */
+function measured(
+  known: Known,
+  { sky = 0, land = 0 }: NonNullable<Seen['measured']> = {},
+  shot: Shot,
+): Known {
+  if (!known.spots.length) return allLit(known, land, shot);
+  return lit(lit(known, 'sky', sky, shot), 'ground', land, shot);
 }
 
 /**
@@ -267,7 +280,7 @@ export function litBy(stand: Stand, { shifts, added, throughShift }: Evidence): 
 }
 
 /** The same light, so many stops brighter. */
-export function brighter<L extends MeteredLight>(light: L, stops: number): L {
+function brighter<L extends MeteredLight>(light: L, stops: number): L {
   const { aperture: _, shutter: __, iso: ___, ...rest } = light;
   return { ...rest, ev100: meteredEv(light) + stops } as L;
 }
@@ -285,7 +298,7 @@ const NO_NUDGE: Nudge = { offsetMm: 0, turnDeg: 0 };
 export function nudgeOf(stand: Stand, bag: Bag, prepared: Pick<Posed, 'seatByLight' | 'seatAlong'>): Nudge {
   let nudge = NO_NUDGE;
   for (const take of stand.seen?.length ? (stand.takes ?? []) : []) {
-    const told = seenOf(stand, take).filter((s) => !s.answer && LINE_SIGHTS.has(s.what));
+    const told = seenOf(stand, take).filter((s) => !s.answer && saysOfLine(s));
     const set = setOf(bag, take.filterIds);
     if (!told.length || !take.seat || !set.length) continue;
     const isFixed = stand.choice && !stand.choice.follows;
@@ -299,17 +312,26 @@ export function nudgeOf(stand: Stand, bag: Bag, prepared: Pick<Posed, 'seatByLig
   return { offsetMm: Math.round(2 * nudge.offsetMm) / 2, turnDeg: Math.round(2 * nudge.turnDeg) / 2 };
 }
 
+/** Whether something that was seen says where the line came to lie. */
+const saysOfLine = ({ what, measured: m }: Seen): boolean =>
+  what === 'file' ? m?.offsetMm !== undefined || m?.turnDeg !== undefined : LINE_SIGHTS.has(what);
+
 const LINE_SIGHTS: ReadonlySet<Sight> = new Set<Sight>(['strip', 'dark-top', 'turned']);
 
 const sum = (told: readonly Seen[], of: (seen: Seen) => number): number =>
   told.reduce((total, seen) => total + of(seen), 0);
 
 /** How far what was seen asks the holder to be turned clockwise, degrees: the end that lies too high is brought down. */
-const turnByDeg = ({ what, of, much }: Seen): number =>
-  what === 'turned' ? (of === 'right' ? 1 : -1) * amountOf(TURNED, much) : 0;
+const turnByDeg = ({ what, of, much, measured: m }: Seen): number =>
+  what === 'file'
+    ? -(m?.turnDeg ?? 0)
+    : what === 'turned'
+      ? (of === 'right' ? 1 : -1) * amountOf(TURNED, much)
+      : 0;
 
 /** How far what was seen asks the sheet to be moved towards its dark end, mm: a strip of light wants it the other way. */
-function lowerByMm(stand: Stand, bag: Bag, { what, much, at }: Seen): number {
+function lowerByMm(stand: Stand, bag: Bag, { what, much, at, measured: m }: Seen): number {
+  if (what === 'file') return -(m?.offsetMm ?? 0);
   if (what !== 'strip' && what !== 'dark-top') return 0;
   const parts = at ? Math.abs(at.v - skylineAt(stand.skyline)(at.u)) : amountOf(BREADTH, much);
   const mm = parts * frameOf(stand.camera).heightMm * sheetScale(lensOf(stand, bag));

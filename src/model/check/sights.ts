@@ -4,11 +4,11 @@
 export const MUCHES = ['speck', 'part', 'most', 'all', 'little', 'clearly', 'far', 'much'] as const;
 export type Much = (typeof MUCHES)[number];
 
-export const SURFACES = ['water', 'leaves', 'rock', 'deck', 'window', 'metal'] as const;
+const SURFACES = ['water', 'leaves', 'rock', 'deck', 'window', 'metal'] as const;
 /** What glares. */
 export type Surface = (typeof SURFACES)[number];
 
-export const EDGES = ['left', 'right', 'top', 'foot'] as const;
+const EDGES = ['left', 'right', 'top', 'foot'] as const;
 /** An edge of the frame; of a turned line, the end that lies too high. */
 export type Edge = (typeof EDGES)[number];
 
@@ -19,8 +19,8 @@ export const SIGHTS_OF: readonly [SightOf, ...SightOf[]] = [...PLACES];
 
 /** What one thing that a shot shows can be told by. */
 interface SightTraits {
-  /** Where it stands among what can be tapped. */
-  readonly group: 'sky' | 'line' | 'land' | 'more';
+  /** Where it stands among what can be tapped; what was measured is told by its own tools. */
+  readonly group: 'sky' | 'line' | 'land' | 'more' | 'measured';
   /** Amounts that can be told, the least first; empty where there is no telling. */
   readonly muches: readonly Much[];
   /** What of the picture can show it; empty where it is one thing. */
@@ -40,7 +40,7 @@ const TWO = ['little', 'much'] as const;
 const THREE = ['little', 'clearly', 'far'] as const;
 
 /** Everything that a shot can show, in the order in which it is offered. */
-export const SIGHTS = {
+const SIGHTS = {
   blown: row('sky', ['speck', 'part', 'most'], ['sky', 'water', 'feature']),
   'sky-pale': row('sky', TWO),
   'sky-dark': row('sky', TWO),
@@ -66,6 +66,8 @@ export const SIGHTS = {
   streaks: row('more'),
   colour: row('more'),
   spots: row('more'),
+  histogram: row('measured'),
+  file: row('measured'),
 } as const satisfies Record<string, SightTraits>;
 
 export type Sight = keyof typeof SIGHTS;

@@ -1,13 +1,14 @@
 import { sideReadings } from '@/core/balance';
 import { clamp, mean } from '@/core/numerics';
 import { type Bag } from '../bag/bag';
-import { type Derived } from '../answer/derive';
+import { type Derived, type SeenThrough } from '../answer/derive';
+import { fittedStops, setOf } from '../answer/prepare';
 import { exposureSeconds } from '../answer/slip';
 import { type StandDocument } from '../documents/document';
 import { withExposuresOf } from '../expose/exposures';
 import { LIMITS, MAX_TAKES } from '../stand/limits';
 import { type Stand, type Take } from '../stand/stand';
-import { seenOf } from './evidence';
+import { seenOf, takeEv } from './evidence';
 
 /** A stand as it is solved: with what shots have shown and what carries its readings, and what is worked out of it. */
 export interface Solved {
@@ -149,6 +150,17 @@ function withTakesOf(document: StandDocument, { stand: now }: StandDocument): St
       ...(now.takes ? { takes: now.takes } : {}),
       ...(seen.length ? { seen } : {}),
     },
+  };
+}
+
+/** A shot as it was seen through its glass: where its seam was to lie, and what came out at mid-grey. */
+export function takeThrough(take: Take, stand: Stand, bag: Bag): SeenThrough {
+  const { aperture, iso } = take.exposure;
+  const at = { ...stand, exposure: { aperture, iso }, fitted: take.fitted };
+  return {
+    set: setOf(bag, take.filterIds),
+    seat: take.seat ?? null,
+    evMidGrey: takeEv(take.exposure) + fittedStops(at, bag),
   };
 }
 

@@ -70,6 +70,7 @@ const OF_ONE_FRAMING = [
   'crop',
   'lightAt',
   'exposures',
+  'doAgain',
   'takes',
   'seen',
   'tripodUpTo',

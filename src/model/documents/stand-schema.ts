@@ -25,6 +25,7 @@ import {
   BRACKETS,
   ORIENTATIONS,
   PHOTO_TYPES,
+  REDONE,
   SUN_SIDES,
   TREATMENTS,
   TRIPOD_STEPS,
@@ -311,6 +312,13 @@ function seenSchema(object: ObjectOf) {
     /** It was judged by the raw file; absent: by what the camera shows, its JPEG. */
     raw: z.literal(true).optional(),
     at: object({ u: number('placed'), v: number('placed') }).optional(),
+    /** What was measured of it: how much brighter each side is, stops, and how the line lies off, mm and degrees. */
+    measured: object({
+      sky: number('toneStops').optional(),
+      land: number('toneStops').optional(),
+      offsetMm: number('offsetMm').optional(),
+      turnDeg: number('turnDeg').optional(),
+    }).optional(),
     /** How it was answered, where that is not by what it says of the light. */
     answer: z.enum(SIGHT_ANSWERS).optional(),
     /** The parts of the stand that the answer changed, as they were: null for one that was absent. */
@@ -386,6 +394,8 @@ export function standSchema(object: ObjectOf) {
     tripodUpTo: z.enum(TRIPOD_STEPS).optional(),
     wind: z.enum(WINDS).optional(),
     exposures: z.array(exposureSchema(object)).max(MAX_EXPOSURES).optional(),
+    /** What has to be done again before the next shot: something has happened since the last. */
+    doAgain: z.array(z.enum(REDONE)).max(REDONE.length).optional(),
     /** Shots, in the order in which they were made. */
     takes: z.array(takeSchema(object)).max(MAX_TAKES).superRefine(uniqueIds).optional(),
     /** What they showed. */

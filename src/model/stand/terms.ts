@@ -45,6 +45,14 @@ export const TRIPOD_STEPS = [
 ] as const;
 export type TripodStep = (typeof TRIPOD_STEPS)[number];
 
+export const DISTURBANCES = ['knock', 'lens', 'zoom', 'recomposed', 'glass-out'] as const;
+/** What can have happened between two shots. */
+export type Disturbance = (typeof DISTURBANCES)[number];
+
+export const REDONE = ['level', 'skyline', 'focus', 'polariser', 'readings', 'rail', 'line'] as const;
+/** What may hold no longer, in the order in which it is done again. */
+export type Redone = (typeof REDONE)[number];
+
 export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp', 'image/avif'] as const;
 export type PhotoType = (typeof PHOTO_TYPES)[number];
 

@@ -1,5 +1,5 @@
 import { dimmingField } from '@/core/optics';
-import { type Glass, type Pixels, type Prepared, type StandPhoto } from '@/model';
+import { type Pixels, type Prepared, type SeenThrough, type StandPhoto } from '@/model';
 import { assumedLight } from './frame-layers';
 import { drawnPlate, type Plate, recordedPixels } from './plate';
 import { shownLight } from './shown-light';
@@ -7,26 +7,26 @@ import { shownLight } from './shown-light';
 /** What a stand in little is painted from. */
 export interface LittleView {
   readonly prepared: Prepared;
-  /** The glass it is seen through; null for none. */
-  readonly glass: Glass | null;
+  /** The glass it is seen through, and what comes out at mid-grey; null for no glass. */
+  readonly through: SeenThrough | null;
   /** The picture's light figures, and its pixels; null for the drawn ground. */
   readonly photo: { readonly picture: StandPhoto; readonly plate: Plate } | null;
 }
 
 /** A stand in little as it would be recorded: the photograph in its colours, else the drawn ground, through the sheets. */
-export function littlePixels({ prepared, glass, photo }: LittleView): Pixels {
+export function littlePixels({ prepared, through, photo }: LittleView): Pixels {
   const { field, frame, lens, window } = prepared.input;
   const plate = photo?.plate ?? drawnPlate(field);
   const { columns, rows } = plate;
   const shown = shownLight(field, assumedLight(field.readings).land, photo?.picture);
-  const { set, seat, outcome } = glass ?? {};
+  const { set, seat, evMidGrey } = through ?? {};
   const dimming =
     set?.length && seat
       ? dimmingField(prepared.tables(set, seat), { lens, seat, frame, columns, rows })
       : null;
   return recordedPixels(plate, {
     tie: shown.tie ?? { offsetEv: 0, contrast: 1 },
-    evMidGrey: outcome?.exposure?.evMidGrey ?? outcome?.bareMidGreyEv ?? shown.evMidGrey,
+    evMidGrey: evMidGrey ?? shown.evMidGrey,
     window,
     lost: (column, row) => dimming?.[row * columns + column] ?? 0,
     tint: [1, 1, 1],

@@ -1,6 +1,6 @@
 import { SlidersHorizontal } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
-import { differencesFrom, lastTake } from '@/model';
+import { differencesFrom, doubtfulRows, lastTake } from '@/model';
 import { useKeptHeight } from '@/ui/use-kept-height';
 import { type ChangesText, changesText, type SlipRow, type WorkingOf } from '@/words';
 import { Term } from '../shared/term';
@@ -9,7 +9,10 @@ import { UsualLookQuestion } from './usual-look';
 import { FIGURE_LINE, useWorkingButton } from './use-working-button';
 import { useAnswer, useDerived, useSession, useSlip, useStand } from './session';
 
-const WORKING_OF: Record<SlipRow['label'], WorkingOf> = { Glass: 'glass', Seat: 'seat', Expose: 'expose' };
+const WORKING_OF = { Glass: 'glass', Seat: 'seat', Expose: 'expose' } as const satisfies Record<
+  SlipRow['label'],
+  WorkingOf
+>;
 
 /** What belongs to earlier readings is quiet until it is worked out anew; a search that is done at once does not flash. */
 const MAIN =
@@ -23,6 +26,8 @@ export function SlipView() {
   const search = useAnswer((a) => a.search);
   const slip = useSlip();
   const changes = useChanges();
+  const doAgain = useStand((s) => s.doAgain);
+  const doubtful = doubtfulRows({ doAgain });
   const [sets, setSets] = useState(false);
   const box = useRef<HTMLElement>(null);
   const step = useSession((s) => s.step);
@@ -57,7 +62,10 @@ export function SlipView() {
             )}
           </div>
           <div className="flex min-w-0 items-center gap-2">
-            <div className={`min-w-0 flex-1 ${row.label === 'Expose' ? '' : 'desk:pr-[52px]'}`}>
+            <div
+              data-stale={doubtful.has(WORKING_OF[row.label])}
+              className={`min-w-0 flex-1 ${row.label === 'Expose' ? '' : 'desk:pr-[52px]'}`}
+            >
               {has[row.label] ? (
                 <PressedRow row={row} change={changes?.[row.label]} />
               ) : (

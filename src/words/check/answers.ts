@@ -15,7 +15,12 @@ export function answerText(answer: Answer, { what }: Told, bag: Bag): string {
     case 'look':
       return answer.to === 'draw' ? 'draw the sky out' : 'even out the top';
     case 'glass':
-      return `${glassName(filtersById(bag, answer.candidate.set.map((c) => c.id)))}: line ${fitFigure(answer.lineStops)}`;
+      return `${glassName(
+        filtersById(
+          bag,
+          answer.candidate.set.map((c) => c.id),
+        ),
+      )}: line ${fitFigure(answer.lineStops)}`;
     case 'aperture':
       return `f/${answer.aperture}`;
     case 'placement':
@@ -79,6 +84,10 @@ export function adviceText(told: Told): string {
       return 'Light comes in behind the glass: the gasket’s side to the lens, the finder covered, the sun off the sheet.';
     case 'colour':
       return 'Dense glass has a cast: one white balance through it, kept for all of its shots.';
+    case 'histogram':
+      return 'Good to half a stop, and of the JPEG that the camera shows: the raw file holds more.';
+    case 'file':
+      return 'Measured in the file.';
     case 'spots':
       return 'Salt, rain or dust on the outer sheet: wipe it, dry last. Spots that stay are on the lens or the sensor.';
   }

@@ -2,3 +2,5 @@ export * from './answers';
 export * from './differences';
 export * from './sights';
 export * from './takes';
+export * from './histogram';
+export * from './redo';

@@ -27,6 +27,8 @@ export const SIGHT_NAMES: Record<Sight, string> = {
   streaks: 'Streaks of light',
   colour: 'Colour all over',
   spots: 'Spots',
+  histogram: 'The histogram',
+  file: 'The file',
 };
 
 export const SIGHT_GROUPS: Record<SightGroup, string> = {
@@ -34,6 +36,7 @@ export const SIGHT_GROUPS: Record<SightGroup, string> = {
   line: 'Line',
   land: 'All of it, land and water',
   more: 'More',
+  measured: 'Measured',
 };
 
 /** What of it is asked first; null where there is nothing to ask. */

@@ -2,6 +2,9 @@ import { lastTake, seenOf, withTakeAs, type Take, takeNumber } from '@/model';
 import { Button } from '@/ui/button';
 import { momentText, takeSettingsText } from '@/words';
 import { useOpenStand, useSession, useStand } from '../session';
+import { HistogramPart } from './histogram-part';
+import { DoAgain, Happened } from './redo-part';
+import { Shots } from './shots';
 import { Sights } from './sights';
 import { shootIt } from './tell';
 
@@ -31,7 +34,11 @@ function Checking({ take }: { take: Take }) {
           shot {number}, {momentText(take.takenAt)}: {takeSettingsText(take)}
         </p>
       </div>
+      <DoAgain />
       <Sights take={take} />
+      <HistogramPart take={take} />
+      <Happened />
+      <Shots />
       <RoundBar take={take} isRight={count === 0} />
     </div>
   );

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import {
   type Answer,
   answersTo,
@@ -28,12 +28,13 @@ import {
 import { useAnswer, useOpenStand, useSession, useStand, useStandBag } from '../session';
 import { takeBack, tellOf } from './tell';
 
-const GROUPS = Object.keys(SIGHT_GROUPS) as SightGroup[];
+/** Groups of buttons, in their order; what was measured has its own tools. */
+const GROUPS: readonly SightGroup[] = ['sky', 'line', 'land', 'more'];
 
 /** What a shot can show, in groups for the thumb; what was told stands first, open, each with what it led to. */
 export function Sights({ take }: { take: Take }) {
   const seen = useStand((s) => s.seen);
-  const told = seenOf({ seen: seen ?? [] }, take);
+  const told = seenOf({ seen: seen ?? [] }, take).filter((s) => sightTraits(s.what).group !== 'measured');
   const telling = useSession((s) => s.telling);
   const open = [
     ...told.map((s) => s.what),
@@ -100,8 +101,14 @@ function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; 
       ...(told.raw ? { raw: true as const } : {}),
     });
   };
+  const box = useRef<HTMLElement>(null);
+  // what was tapped far down opens at the top: it is brought before the eyes
+  useEffect(() => {
+    void box.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   return (
     <section
+      ref={box}
       aria-label={SIGHT_NAMES[what]}
       className={`space-y-2 rounded-md border-2 p-2.5 ${seen ? 'border-action bg-chosen' : 'border-edge'}`}
     >

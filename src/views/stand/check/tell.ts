@@ -15,7 +15,7 @@ import {
 import { type OpenStand } from '../session';
 
 /** What is told of a shot. */
-type ToldOfShot = Pick<Seen, 'what' | 'much' | 'of' | 'at' | 'raw'>;
+type ToldOfShot = Pick<Seen, 'what' | 'much' | 'of' | 'at' | 'raw' | 'measured'>;
 
 /** Makes a shot of the stand as its slip says it, and asks what it shows. Without a time there is nothing to shoot by. */
 export function shootIt(open: OpenStand): void {
