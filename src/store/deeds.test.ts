@@ -146,7 +146,7 @@ it('the deeds are at least sixty, and each does something in some run', async ()
   const workspace = make(storage, 5);
   await workspace.load();
   const idle = new Set(NAMES);
-  for (let n = 0; n < 3500; n++) {
+  for (let n = 0; n < 4500; n++) {
     const name = chance.pick(NAMES);
     const before = [workspace.state.getState().stands, bagOf(workspace), workspace.state.getState().notice];
     await DEEDS[name]!({ workspace, chance });

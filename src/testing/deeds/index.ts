@@ -1,4 +1,5 @@
 import { BAG } from './bag';
+import { CHECK } from './check';
 import { type Deed } from './doing';
 import { BALANCE, FRAME, READING } from './stand';
 import { FILES, STANDS } from './workspace';
@@ -10,6 +11,7 @@ export const DEEDS: Readonly<Record<string, Deed>> = {
   ...READING,
   ...FRAME,
   ...BALANCE,
+  ...CHECK,
   ...BAG,
   ...STANDS,
   ...FILES,
