@@ -141,7 +141,7 @@ describe(`${NAMES.length} kinds of deeds in random order`, () => {
 
 it('the deeds are at least sixty, and each does something in some run', async () => {
   expect(NAMES.length).toBeGreaterThanOrEqual(60);
-  const chance = chanceOf(5);
+  const chance = chanceOf(8);
   const storage = memoryStorage();
   const workspace = make(storage, 5);
   await workspace.load();
