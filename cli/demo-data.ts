@@ -8,8 +8,19 @@ import { lightFigures, LIGHT_CELLS, reducePixels, simplifyTo } from '@/core/phot
 import { LANDSCAPES, makeScene, type SceneLight, type SceneOrder, sceneView, takePhoto } from '@/core/scene';
 import { exactAperture, luminanceOf, MID_GREY, nearestShutterMark } from '@/core/units';
 import { readBagFile, writeStandFile } from '@/files';
-import { type Bag, fittedFilters, type Reading, type Stand } from '@/model';
-import { DEMO_STANDS, type DemoSpot, type DemoStand } from './demo-stands';
+import {
+  type Bag,
+  bagAtLens,
+  deriveStand,
+  fittedFilters,
+  type Reading,
+  solveStand,
+  type Stand,
+  takeOf,
+  withSeen,
+  withTake,
+} from '@/model';
+import { DEMO_STANDS, type DemoShot, type DemoSpot, type DemoStand } from './demo-stands';
 
 const OUT = path.resolve(import.meta.dirname, '../src/demo');
 /** Points along the long side of a picture, and how many times finer it is made, so that edges come out smooth. */
@@ -36,11 +47,23 @@ for (const demo of DEMO_STANDS.filter(
   writeFileSync(path.join(OUT, 'pictures', `${demo.file}.jpg`), jpeg.bytes);
   const stand = await standOf(scene, order, demo, jpeg);
   const own = { slots: bag.slots ?? 1, filters: bag.filters };
-  const written = writeStandFile({ stand, bag: own, minor: 0 });
+  const written = writeStandFile({ stand: withShots(stand, demo.shots), bag: own, minor: 0 });
   if (!written.ok) throw new Error(`${demo.file}: ${written.error.path}: ${written.error.message}`);
   writeFileSync(path.join(OUT, `${demo.file}.paleseam.json`), written.value);
   const evs = stand.readings.map((r) => `${r.role} ${r.shutter}`).join(', ');
   console.log(`${demo.file}: ${Math.round(jpeg.bytes.length / 1000)} kB; ${evs}`);
+}
+
+/** The stand with shots of it, each as its slip said. */
+function withShots(stand: Stand, shots: readonly DemoShot[] = []): Stand {
+  const own = bagAtLens(stand, bag);
+  const derived = deriveStand(stand, own, solveStand(stand, own));
+  return shots.reduce((shot, { at, seen, verdict, note }, i) => {
+    const take = takeOf({ stand, bag: own, derived }, `shot-${i + 1}`, at);
+    if (!take) throw new Error(`${stand.id} has no time to be shot at`);
+    const next = withTake(shot, { ...take, ...(verdict ? { verdict } : {}), ...(note ? { note } : {}) });
+    return seen ? withSeen(next, own, { id: `seen-${i + 1}`, takeId: take.id, ...seen }, null) : next;
+  }, stand);
 }
 
 /** The shutter mark that an EV asks for at ISO 100. */

@@ -1,6 +1,6 @@
 import { type Role } from '@/core/field';
 import { type SceneOrder } from '@/core/scene';
-import { type Camera, type Stand } from '@/model';
+import { type Camera, type Seen, type Stand, type Take } from '@/model';
 
 /** Where the meter is pointed in a scene. */
 export interface DemoSpot {
@@ -10,10 +10,18 @@ export interface DemoSpot {
   readonly limit?: true;
 }
 
+/** A shot by the slip. */
+export interface DemoShot extends Pick<Take, 'verdict' | 'note'> {
+  readonly at: string;
+  readonly seen?: Pick<Seen, 'what' | 'of'>;
+}
+
 export interface DemoStand {
   readonly file: string;
   readonly scene: Omit<SceneOrder, 'columns'>;
   readonly spots: readonly DemoSpot[];
+  /** Shots that were made of it by its slip, and what was said of each. */
+  readonly shots?: readonly DemoShot[];
   /** All that the scene does not settle. */
   readonly stand: Omit<Stand, 'skyline' | 'picture' | 'readings'>;
 }
@@ -164,6 +172,10 @@ export const DEMO_STANDS: readonly DemoStand[] = [
       { role: 'land', u: 0.4, v: 0.55 },
       { role: 'land', u: 0.6, v: 0.88 },
     ],
+    shots: [
+      { at: '2026-09-30T17:31:00Z', seen: { what: 'clutter', of: 'left' }, verdict: 'again' },
+      { at: '2026-09-30T17:36:00Z', verdict: 'keep', note: 'A step to the right, and the dead pine is out.' },
+    ],
     stand: {
       ...usual,
       id: 'amber-gap',
@@ -184,6 +196,14 @@ export const DEMO_STANDS: readonly DemoStand[] = [
       { role: 'land', u: 0.2, v: 0.66 },
       { role: 'land', u: 0.7, v: 0.8 },
     ],
+    shots: [
+      {
+        at: '2026-04-02T19:05:00Z',
+        seen: { what: 'spots' },
+        verdict: 'learnt',
+        note: 'Sand on the outer sheet.',
+      },
+    ],
     stand: {
       ...usual,
       id: 'sarrat-dune',
@@ -203,6 +223,7 @@ export const DEMO_STANDS: readonly DemoStand[] = [
       { role: 'land', u: 0.5, v: 0.62 },
       { role: 'land', u: 0.3, v: 0.88 },
     ],
+    shots: [{ at: '2026-02-08T11:20:00Z', verdict: 'keep' }],
     stand: {
       ...usual,
       id: 'vann-snowfield',

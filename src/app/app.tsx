@@ -14,6 +14,7 @@ import { openWorkspace, type WorkspaceName } from './workspaces';
 const loadStandPage = () => import('@/views/stand/stand-page');
 const StandPage = lazy(() => loadStandPage().then((m) => ({ default: m.StandPage })));
 const BagPage = lazy(() => import('@/views/bag/bag-page').then((m) => ({ default: m.BagPage })));
+const LedgerPage = lazy(() => import('@/views/ledger/ledger-page').then((m) => ({ default: m.LedgerPage })));
 const SettingsPage = lazy(() =>
   import('@/views/settings/settings-page').then((m) => ({ default: m.SettingsPage })),
 );
@@ -54,6 +55,7 @@ function pages(base: string) {
       <Route path="stands" element={<StandsPage />} />
       <Route path="stands/:id" element={<StandPage />} />
       <Route path="bag" element={<BagPage />} />
+      <Route path="ledger" element={<LedgerPage />} />
       <Route path="settings" element={<SettingsPage />} />
       <Route path="*" element={<Navigate to={`${base}/stands`} replace />} />
     </Route>

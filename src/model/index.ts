@@ -42,6 +42,8 @@ export {
   type Running,
 } from './expose/countdown';
 export { type Answer, answersTo, givesWayAtDeg, type Told, withoutSeen, withSeen } from './check/answers';
+export { type LedgerEntry, ledgerOf } from './ledger/entries';
+export { asLearnt, type Heeded, type Lesson, lessonsOf, type LearntFrom } from './ledger/learnt';
 export { type Differences, differencesFrom } from './check/differences';
 export {
   type Evidence,

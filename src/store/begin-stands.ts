@@ -1,6 +1,7 @@
 import {
   type Bag,
   type KeptStand,
+  asLearnt,
   bagForStand,
   markedName,
   type NewId,
@@ -39,8 +40,11 @@ export function waysToBegin({ bag, newId, now, here, documentOf, add }: Beginnin
     create(): string {
       const like = here()[0]?.document.stand;
       const made = { id: newId('st'), name: 'New stand', createdAt: now() };
-      const { usualLook } = preferences.getState();
-      const stand = withSchool(standToBegin(made, { like, bag: bag() }), usualLook ?? 'natural');
+      const { usualLook, heeded } = preferences.getState();
+      const stand = asLearnt(
+        withSchool(standToBegin(made, { like, bag: bag() }), usualLook ?? 'natural'),
+        heeded,
+      );
       return begin({ stand, bag: null, used: [], minor: 0 });
     },
     duplicate(id: string): string | null {

@@ -6,6 +6,7 @@ export {
   type ReadingRow,
   type RefusedThing,
   writeReadingsCsv,
+  writeTakesCsv,
 } from '@/files';
 export { type Answer, keepAnswer, type KeptAnswer } from './answer';
 export { type Answers, type AnswersState, keepAnswers } from './answers';

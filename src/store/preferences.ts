@@ -1,6 +1,7 @@
 import { createStore } from 'zustand/vanilla';
 import { type Place } from '@/core/sky';
 import { type Notation, NOTATIONS } from '@/core/units';
+import { type Blur, BLURS, type Heeded, isWithin } from '@/model';
 
 /** What this device is asked to remember beside the work itself. */
 export interface Preferences {
@@ -25,6 +26,8 @@ export interface Preferences {
   readonly speaksMinutes: boolean;
   /** How a dense ND goes on: last, sealed to the lens, or it was in and is lifted out and put back for composing. */
   readonly ndGoes: 'last' | 'lifted';
+  /** What was learnt and taken, and what was forgotten. */
+  readonly heeded: Heeded;
 }
 
 const KEY = 'pale-seam-preferences';
@@ -40,6 +43,7 @@ const NOTHING: Preferences = {
   vibrates: true,
   speaksMinutes: false,
   ndGoes: 'last',
+  heeded: { placementStops: null, gapStops: null, liked: {}, forgotten: [] },
 };
 
 /** A number from 0 to a highest one; null for anything else. */
@@ -63,10 +67,28 @@ function kept(): Preferences {
       vibrates: read.vibrates !== false,
       speaksMinutes: read.speaksMinutes === true,
       ndGoes: read.ndGoes === 'lifted' ? 'lifted' : 'last',
+      heeded: heededOf(read.heeded),
     };
   } catch {
     return NOTHING;
   }
+}
+
+/** What was learnt, as far as it can be read. */
+function heededOf(read: unknown): Heeded {
+  const { placementStops, gapStops, liked, forgotten } = (read ?? {}) as Partial<Heeded>;
+  const stops = (value: unknown) =>
+    typeof value === 'number' && isWithin('toneStops', value) ? value : null;
+  const times = BLURS.flatMap((blur): [Blur, number][] => {
+    const seconds: unknown = liked?.[blur];
+    return typeof seconds === 'number' && isWithin('wantedSeconds', seconds) ? [[blur, seconds]] : [];
+  });
+  return {
+    placementStops: stops(placementStops),
+    gapStops: stops(gapStops),
+    liked: Object.fromEntries(times),
+    forgotten: Array.isArray(forgotten) ? forgotten.filter((id) => typeof id === 'string').slice(-200) : [],
+  };
 }
 
 /** The device's preferences; where nothing can be kept they hold for this visit. */

@@ -18,6 +18,7 @@ export { liftText } from './plan/slip-glass';
 export { type SlipRow } from './plan/slip-row';
 export { computedSeat, lineText, playText, seatShortText, turnText } from './plan/slip-seat';
 export * from './check';
+export * from './ledger';
 export * from './expose';
 export * from './plan/tones';
 export * from './plan/verdict';

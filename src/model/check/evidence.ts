@@ -47,6 +47,12 @@ type Amounts = Readonly<Partial<Record<Much, number>>>;
 const amountOf = (amounts: Amounts, much: Much | undefined): number =>
   (much && amounts[much]) ?? Math.min(...Object.values(amounts));
 
+/** By how much all of a shot was said to be too bright, stops; null for what says nothing of that. */
+export function tooBrightBy({ what, much }: Pick<Seen, 'what' | 'much'>): number | null {
+  const stops = amountOf(OVERALL, much);
+  return what === 'too-bright' ? stops : what === 'too-dark' ? -stops : null;
+}
+
 /** What was seen of a take, in the order in which it was told. */
 export const seenOf = ({ seen = [] }: Pick<Stand, 'seen'>, { id }: Pick<Take, 'id'>): Seen[] =>
   seen.filter((s) => s.takeId === id);
@@ -171,9 +177,8 @@ function withSight(known: Known, seen: Seen, shot: Shot): Known {
   const { what, much } = seen;
   switch (what) {
     case 'too-bright':
-      return allLit(known, amountOf(OVERALL, much) - shot.overPlan, shot);
     case 'too-dark':
-      return allLit(known, -amountOf(OVERALL, much) - shot.overPlan, shot);
+      return allLit(known, (tooBrightBy(seen) ?? 0) - shot.overPlan, shot);
     case 'sky-pale':
       return lit(known, 'sky', amountOf(OF_SKY, much), shot);
     case 'sky-dark':

@@ -1,4 +1,4 @@
-import { HelpCircle, Layers, Moon, Settings, Sun, Telescope } from 'lucide-react';
+import { HelpCircle, Layers, Moon, NotebookText, Settings, Sun, Telescope } from 'lucide-react';
 import { lazy, Suspense, useEffect } from 'react';
 import { NavLink, Outlet, useMatch } from 'react-router';
 import { toast, Toaster } from 'sonner';
@@ -135,6 +135,10 @@ function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
       <NavLink to={`${base}/bag`} className={item}>
         <Layers size={20} aria-hidden />
         Bag
+      </NavLink>
+      <NavLink to={`${base}/ledger`} className={item}>
+        <NotebookText size={20} aria-hidden />
+        Ledger
       </NavLink>
       <div className="hidden flex-1 desk:block" />
       {!isOnline && (

@@ -15,6 +15,7 @@ import { ChoiceField } from '@/ui/field';
 import { BLUR_NAMES, BLUR_NOTES, noTimeText, throughText, timeText, timeWayNotes } from '@/words';
 import { Streaks } from './streaks';
 import { TimeField } from './time-field';
+import { usePreferences } from '../../workspace/workspace-context';
 import { useDerived, useEdit, useStand, useStandBag } from '../session';
 
 /** Ways that are shown before the rest are asked for: so many, and none further off than this, but the best. */
@@ -32,9 +33,10 @@ export function WantedTimeSheet() {
   const longest = wanted?.longestSeconds ?? USUAL_WAIT_SECONDS;
   const set = (change: Partial<Wanted>) =>
     edit((s) => ({ ...s, wantedTime: { seconds: s.wantedTime?.seconds ?? 1, ...s.wantedTime, ...change } }));
+  const liked = usePreferences((p) => p.heeded.liked);
   const setBlur = (blur: Blur | '') => {
     if (blur === '') return;
-    const seconds = blur === 'longest' ? longest : blurTimes(blur, stand)[1];
+    const seconds = blur === 'longest' ? longest : (liked[blur] ?? blurTimes(blur, stand)[1]);
     set({ blur, seconds: Number(seconds.toPrecision(2)) });
   };
   return (

@@ -1,0 +1,51 @@
+import { type LearntFrom, type Lesson } from '@/model';
+import { BLUR_NAMES } from '../expose/blur';
+import { stopsFigure, stopsText, thirdsText, timeText } from '../figures/figures';
+import { filterName } from '../glass/glass';
+
+/** What was learnt, and what is offered for it. */
+export function lessonText(lesson: Lesson): { readonly says: string; readonly offers: string } {
+  switch (lesson.kind) {
+    case 'label': {
+      const { filter, measuredStops } = lesson;
+      const printed = 'stops' in filter ? filter.stops : measuredStops;
+      const off = measuredStops - printed;
+      return {
+        says: `${filterName(filter)} takes ${stopsFigure(Math.abs(off))} ${off > 0 ? 'more' : 'less'} than it says, ${lesson.from.length} times.`,
+        offers: `Use ${stopsFigure(measuredStops)} stops`,
+      };
+    }
+    case 'placement': {
+      const { by, agreeing, of } = lesson.leaning;
+      return {
+        says: `The first shot is corrected ${stopsText(Math.abs(by))} ${by > 0 ? 'brighter' : 'darker'}, ${agreeing} times of ${of}.`,
+        offers: `Start with the land at ${lesson.stops === 0 ? 'mid-grey' : `${lesson.stops > 0 ? '+' : '−'}${thirdsText(Math.abs(lesson.stops))}`}`,
+      };
+    }
+    case 'gap':
+      return {
+        says: `What you keep leaves the sky ${stopsFigure(lesson.gapStops)} brighter than the land, ${lesson.from.length} times.`,
+        offers: `Keep ${stopsFigure(lesson.gapStops)} from now on`,
+      };
+    case 'blur':
+      return {
+        says: `${BLUR_NAMES[lesson.blur]}: you keep ${timeText(lesson.seconds)}, at about ${lesson.focalLengthMm} mm, ${lesson.from.length} times.`,
+        offers: `Offer ${timeText(lesson.seconds)} first`,
+      };
+  }
+}
+
+/** What a lesson rests on, a line each. */
+export function evidenceText({ kind }: Lesson, { standName, figure }: LearntFrom): string {
+  const name = standName || 'without a name';
+  switch (kind) {
+    case 'label':
+      return `${name}: took ${stopsFigure(figure)} stops`;
+    case 'placement':
+      return `${name}: ${figure > 0 ? `${stopsText(figure)} brighter` : `${stopsText(-figure)} darker`}`;
+    case 'gap':
+      return `${name}: ${stopsFigure(figure)} kept`;
+    case 'blur':
+      return `${name}: ${timeText(figure)}`;
+  }
+}
