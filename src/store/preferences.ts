@@ -43,7 +43,7 @@ const NOTHING: Preferences = {
   vibrates: true,
   speaksMinutes: false,
   ndGoes: 'last',
-  heeded: { placementStops: null, gapStops: null, liked: {}, forgotten: [] },
+  heeded: { placementStops: null, placementSince: null, gapStops: null, liked: {}, forgotten: [] },
 };
 
 /** A number from 0 to a highest one; null for anything else. */
@@ -76,7 +76,7 @@ function kept(): Preferences {
 
 /** What was learnt, as far as it can be read. */
 function heededOf(read: unknown): Heeded {
-  const { placementStops, gapStops, liked, forgotten } = (read ?? {}) as Partial<Heeded>;
+  const { placementStops, placementSince, gapStops, liked, forgotten } = (read ?? {}) as Partial<Heeded>;
   const stops = (value: unknown) =>
     typeof value === 'number' && isWithin('toneStops', value) ? value : null;
   const times = BLURS.flatMap((blur): [Blur, number][] => {
@@ -85,6 +85,10 @@ function heededOf(read: unknown): Heeded {
   });
   return {
     placementStops: stops(placementStops),
+    placementSince:
+      typeof placementSince === 'string' && Number.isFinite(Date.parse(placementSince))
+        ? placementSince
+        : null,
     gapStops: stops(gapStops),
     liked: Object.fromEntries(times),
     forgotten: Array.isArray(forgotten) ? forgotten.filter((id) => typeof id === 'string').slice(-200) : [],

@@ -35,6 +35,8 @@ export type Lesson = { readonly id: string; readonly from: readonly LearntFrom[]
 /** What is in force already, and what nobody wants to hear of again. */
 export interface Heeded {
   readonly placementStops: number | null;
+  /** When that was taken, ISO 8601: earlier shots were made without it. */
+  readonly placementSince: string | null;
   readonly gapStops: number | null;
   readonly liked: Readonly<Partial<Record<Blur, number>>>;
   readonly forgotten: readonly string[];
@@ -105,8 +107,14 @@ function measuredIn({ readings }: Stand): (readonly [string, number])[] {
 }
 
 /** First shots that are corrected the same way. */
-function placementLesson(entries: readonly LedgerEntry[], { placementStops }: Heeded): Lesson[] {
-  const first = entries.filter((e) => e.number === 1 && e.tooBrightStops !== null);
+function placementLesson(
+  entries: readonly LedgerEntry[],
+  { placementStops, placementSince }: Heeded,
+): Lesson[] {
+  const since = placementSince === null ? -Infinity : Date.parse(placementSince);
+  const first = entries.filter(
+    (e) => e.number === 1 && e.tooBrightStops !== null && Date.parse(e.take.takenAt) > since,
+  );
   const leaning = leaningOf(
     first.map((e) => -(e.tooBrightStops ?? 0)),
     PLACEMENT,

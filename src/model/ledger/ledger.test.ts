@@ -15,7 +15,13 @@ import { bagWithNds, testStand } from '@/testing/fixtures';
 import { evidenceText, lessonText } from '@/words';
 
 const bag: Bag = bagWithNds();
-const NOTHING: Heeded = { placementStops: null, gapStops: null, liked: {}, forgotten: [] };
+const NOTHING: Heeded = {
+  placementStops: null,
+  placementSince: null,
+  gapStops: null,
+  liked: {},
+  forgotten: [],
+};
 
 const take = (change: Partial<Take> = {}): Take => ({
   id: 'k1',
@@ -141,6 +147,9 @@ describe('what is learnt', () => {
     const [lesson] = lessons([...dark, right]);
     expect(lesson).toMatchObject({ kind: 'placement', leaning: { by: 0.5, agreeing: 5, of: 6 } });
     expect(lessonText(lesson!).says).toBe('The first shot is corrected 0.5 stops brighter, 5 times of 6.');
+    // once it is taken, what was shot without it teaches nothing more
+    const taken = { ...NOTHING, placementStops: 2 / 3, placementSince: '2026-05-01T06:00:00Z' };
+    expect(lessons([...dark, right], taken)).toEqual([]);
     const mixed = [1, 2, 3, 4, 5, 6].map((i) => firstSeen(i % 2 ? 'too-dark' : 'too-bright', i));
     expect(lessons(mixed)).toEqual([]);
   });

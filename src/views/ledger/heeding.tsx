@@ -15,7 +15,7 @@ export function Heeding() {
       : [
           {
             text: `New stands place the land at ${stopsFigure(placementStops)}`,
-            rid: () => change({ placementStops: null }),
+            rid: () => change({ placementStops: null, placementSince: null }),
           },
         ]),
     ...(gapStops === null

@@ -72,7 +72,7 @@ function useTakeLesson(): (lesson: Lesson) => void {
         });
       }
       case 'placement':
-        heed({ placementStops: lesson.stops });
+        heed({ placementStops: lesson.stops, placementSince: new Date().toISOString() });
         break;
       case 'gap':
         heed({ gapStops: lesson.gapStops });

@@ -1,0 +1,61 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { axe, settled, watch } from './helpers';
+
+/** A stand of the demo under another name, its first shot seen as too dark. */
+function darkStand(i: number) {
+  const file = JSON.parse(readFileSync('src/demo/vann-snowfield.paleseam.json', 'utf8')) as {
+    stand: {
+      id: string;
+      name: string;
+      picture?: object;
+      takes: { id: string; verdict?: string }[];
+      seen?: object[];
+    };
+  };
+  const { stand } = file;
+  stand.id = `dark-${i}`;
+  stand.name = `Quill Rim, morning ${i}`;
+  delete stand.picture;
+  delete stand.takes[0]!.verdict;
+  stand.seen = [{ id: 'w', takeId: stand.takes[0]!.id, what: 'too-dark', much: 'little' }];
+  return {
+    name: `dark-${i}.paleseam.json`,
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(file)),
+  };
+}
+
+test('what first shots have in common is offered, taken by a tap, and a new stand begins with it', async ({
+  page,
+}) => {
+  const seen = watch(page);
+  await page.goto('/');
+  for (const i of [1, 2, 3, 4]) {
+    await page.locator('input[type=file]').first().setInputFiles(darkStand(i));
+    await settled(page);
+    await page.getByRole('link', { name: 'All stands' }).click();
+  }
+  await page.getByRole('link', { name: 'Ledger' }).click();
+  await expect(page.getByText('The first shot is corrected 0.5 stops brighter, 4 times of 4.')).toBeVisible();
+  await page.getByText('What this rests on').click();
+  await expect(page.getByText('Quill Rim, morning 3: 0.5 stops brighter')).toBeVisible();
+  expect(await axe(page)).toEqual([]);
+
+  // the table is narrowed down, sorted and saved
+  await page.getByRole('searchbox', { name: 'Search shots' }).fill('morning 2');
+  await expect(page.getByRole('row')).toHaveCount(2);
+  await page.getByRole('searchbox', { name: 'Search shots' }).fill('');
+  await page.getByRole('button', { name: 'Stand', exact: true }).click();
+  await expect(page.getByRole('row').nth(1)).toContainText('morning 1');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a table' }).click();
+  expect(readFileSync(await (await download).path(), 'utf8').split('\r\n')).toHaveLength(6);
+
+  await page.getByRole('button', { name: 'Start with the land at +⅔' }).click();
+  await expect(page.getByText('New stands place the land at 0.7')).toBeVisible();
+  await expect(page.getByText('The first shot is corrected')).toBeHidden();
+  await page.getByRole('button', { name: 'Reckon it' }).click();
+  await expect(page.getByRole('button', { name: 'Reckon again' })).toBeVisible();
+  expect(seen.faults).toEqual([]);
+});
