@@ -1,5 +1,6 @@
 import { type Figure, figureText } from './measure';
 import { cliFigures } from './cli';
+import { fileFigures } from './file';
 import { listFigures } from './list';
 import { loopFigures } from './loop';
 import { manyFigures } from './many';
@@ -18,6 +19,7 @@ const GROUPS: Readonly<Record<string, () => Iterable<Figure> | AsyncIterable<Fig
   skyline: skylineFigures,
   list: listFigures,
   loop: loopFigures,
+  file: fileFigures,
   renders: renderFigures,
   cli: cliFigures,
 };

@@ -107,6 +107,19 @@ test('the histogram is told by two taps, what has happened is ticked off, and sh
   await expect(worksheet(page)).toContainText(/By the histogram: .*brighter than planned/);
   await page.getByRole('button', { name: 'Take back', exact: true }).click();
 
+  // the file of the shot tells its own settings, and what of it can be told
+  await page
+    .getByLabel('File of the shot', { exact: true })
+    .setInputFiles('src/demo/pictures/hesk-terraces.jpg');
+  const file = page.getByRole('region', { name: 'The file of the shot' });
+  await expect(file).toContainText('It was made at f/8');
+  await expect(file).toContainText(/than planned, give or take|As bright as planned, give or take/);
+  await file.getByRole('button', { name: 'Go by it' }).click();
+  await expect(file).toContainText('The slip goes by what the file says.');
+  await file.getByRole('button', { name: 'Take back' }).click();
+  await page.getByLabel('File of the shot', { exact: true }).setInputFiles('package.json');
+  await expect(file.getByRole('alert')).toContainText('is no picture that is known here');
+
   await page.getByText('Something has happened since').click();
   await page.getByRole('button', { name: 'It was knocked' }).click();
   const again = page.getByRole('region', { name: 'To be done again' });

@@ -10,24 +10,6 @@ const stand = (name: RegExp, step: string) => async (page: Page) => {
   await page.locator('body').press(step);
 };
 
-/** A stand under another look. */
-const underLook = (name: RegExp, look: string) => async (page: Page) => {
-  await stand(name, '3')(page);
-  await page.getByRole('radio', { name: look, exact: true }).click();
-  await page.waitForTimeout(1500);
-};
-
-/** Two sheets in a holder of two slots, under a heavy sky. */
-async function pairSeat(page: Page): Promise<void> {
-  await page.getByRole('link', { name: 'Bag' }).click();
-  await page.getByRole('combobox', { name: 'Slots of the holder' }).selectOption('2');
-  await page.getByRole('link', { name: 'Stands', exact: true }).click();
-  await underLook(/Marl Pan/, 'Heavy')(page);
-  for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'More dark' }).click();
-  await settled(page);
-  await page.locator('body').press('4');
-}
-
 /** The skyline of a picture, found and proposed. */
 async function skyline(page: Page): Promise<void> {
   await stand(/Hesk Terraces/, '1')(page);
@@ -85,6 +67,26 @@ async function countdown(page: Page): Promise<void> {
   await page.clock.fastForward(24_000);
 }
 
+/** A shot whose sky is too pale, and the slip that answers. */
+async function check(page: Page): Promise<void> {
+  await stand(/Tholl Saddle/, 'x')(page);
+  await page.getByRole('button', { name: 'Sky too pale', exact: true }).click();
+  await page.getByRole('button', { name: 'a little', exact: true }).click();
+  await settled(page);
+  await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 0));
+}
+
+/** Two things that a shot shows, by thumb. */
+async function checkByThumb(page: Page): Promise<void> {
+  await stand(/Marl Pan/, 'x')(page);
+  await page.getByRole('button', { name: 'All too dark', exact: true }).click();
+  await page.getByRole('button', { name: 'clearly', exact: true }).click();
+  await page.getByRole('button', { name: 'Bright strip', exact: true }).click();
+  await page.getByRole('button', { name: 'thin', exact: true }).click();
+  await settled(page);
+  await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 0));
+}
+
 const VIEWS: readonly {
   name: string;
   path?: string;
@@ -97,12 +99,11 @@ const VIEWS: readonly {
   { name: 'stand-skyline', act: skyline },
   { name: 'stand-read', act: stand(/Marl Pan/, '2') },
   { name: 'stand-balance', act: stand(/Tholl Saddle/, '3') },
-  { name: 'stand-balance-dusk', act: stand(/Quill Rim/, '3'), scheme: 'dark' },
   { name: 'stand-seat', act: stand(/Vann Snowfield/, '4') },
-  { name: 'stand-seat-pair', act: pairSeat },
-  { name: 'stand-bracket', act: underLook(/Sarrat Dune/, 'Bracket') },
   { name: 'stand-working', act: working },
   { name: 'stand-expose', act: expose },
+  { name: 'stand-check', act: check },
+  { name: 'ledger', path: '/demo/ledger' },
   {
     name: 'bag',
     path: '/demo/bag',
@@ -114,6 +115,7 @@ const VIEWS: readonly {
   { name: 'phone-balance', act: stand(/Tholl Saddle/, '3'), viewport: PHONE },
   { name: 'phone-hour', act: hour, viewport: PHONE },
   { name: 'phone-countdown-dusk', act: countdown, viewport: PHONE, scheme: 'dark' },
+  { name: 'phone-check-dusk', act: checkByThumb, viewport: PHONE, scheme: 'dark' },
   { name: 'phone-seat-dusk', act: stand(/Sarrat Dune/, '4'), viewport: PHONE, scheme: 'dark' },
 ];
 
@@ -122,7 +124,7 @@ for (const { name, path = '/demo/stands', scheme = 'light', viewport = DESK, act
     const page = await browser.newPage({ viewport, colorScheme: scheme });
     await page.goto(path);
     await page.getByRole('heading', { level: 1 }).waitFor();
-    if (path.startsWith('/demo')) await page.getByRole('listitem').first().waitFor();
+    if (path === '/demo/stands') await page.getByRole('listitem').first().waitFor();
     await act?.(page);
     await page.getByText('being worked out').first().waitFor({ state: 'detached' });
     await page.evaluate(() => document.fonts.ready);

@@ -44,6 +44,7 @@ export {
 export { type Answer, answersTo, givesWayAtDeg, type Told, withoutSeen, withSeen } from './check/answers';
 export { type LedgerEntry, ledgerOf } from './ledger/entries';
 export { asLearnt, type Heeded, type Lesson, lessonsOf, type LearntFrom } from './ledger/learnt';
+export { fileAgainst, type FileCheck, type FileRefusal, measuredBy } from './check/by-file';
 export { type Differences, differencesFrom } from './check/differences';
 export {
   type Evidence,

@@ -1,1 +1,2 @@
 export * from './histogram';
+export * from './compare';

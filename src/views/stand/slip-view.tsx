@@ -7,7 +7,7 @@ import { Term } from '../shared/term';
 import { ExposureSettings } from './exposure-settings';
 import { UsualLookQuestion } from './usual-look';
 import { FIGURE_LINE, useWorkingButton } from './use-working-button';
-import { useAnswer, useDerived, useSession, useSlip, useStand } from './session';
+import { useAnswer, useDerived, useSession, useSlip, useSolved, useStand } from './session';
 
 const WORKING_OF = { Glass: 'glass', Seat: 'seat', Expose: 'expose' } as const satisfies Record<
   SlipRow['label'],
@@ -86,13 +86,13 @@ export function SlipView() {
 function useChanges(): ChangesText | null {
   const isChecking = useSession((s) => s.step === 'check');
   const take = useStand((s) => lastTake(s));
-  const { lit, bag, derived } = useAnswer((a) => a);
+  const solved = useSolved();
   return useMemo(
     () =>
       isChecking && take
-        ? changesText(differencesFrom(take, { stand: lit, bag, derived }), derived.inUse?.seat?.turnDeg ?? 0)
+        ? changesText(differencesFrom(take, solved), solved.derived.inUse?.seat?.turnDeg ?? 0)
         : null,
-    [isChecking, take, lit, bag, derived],
+    [isChecking, take, solved],
   );
 }
 

@@ -4,3 +4,4 @@ export * from './sights';
 export * from './takes';
 export * from './histogram';
 export * from './redo';
+export * from './file';

@@ -2,6 +2,7 @@ import { lastTake, seenOf, withTakeAs, type Take, takeNumber } from '@/model';
 import { Button } from '@/ui/button';
 import { momentText, takeSettingsText } from '@/words';
 import { useOpenStand, useSession, useStand } from '../session';
+import { FilePart } from './file-part';
 import { HistogramPart } from './histogram-part';
 import { DoAgain, Happened } from './redo-part';
 import { Shots } from './shots';
@@ -37,6 +38,7 @@ function Checking({ take }: { take: Take }) {
       <DoAgain />
       <Sights take={take} />
       <HistogramPart take={take} />
+      <FilePart take={take} />
       <Happened />
       <Shots />
       <RoundBar take={take} isRight={count === 0} />

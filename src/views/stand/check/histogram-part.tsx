@@ -10,7 +10,7 @@ import {
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
 import { histogramText } from '@/words';
-import { useAnswer, useOpenStand, useStand } from '../session';
+import { useOpenStand, useSolved, useStand } from '../session';
 import { takeBack, tellOf } from './tell';
 
 const HEIGHT = 96;
@@ -18,7 +18,7 @@ const HEIGHT = 96;
 /** How the camera's histogram ought to look, and two taps for how it does. */
 export function HistogramPart({ take }: { take: Take }) {
   const open = useOpenStand();
-  const answer = useAnswer((a) => a);
+  const solved = useSolved();
   const told = useStand((s) => seenOf(s, take).find((w) => w.what === 'histogram'));
   if (told)
     return (
@@ -35,7 +35,7 @@ export function HistogramPart({ take }: { take: Take }) {
     <Fold summary="By the histogram">
       <Reading
         key={take.id}
-        planned={plannedHistogram(take, { stand: answer.lit, bag: answer.bag, derived: answer.derived })}
+        planned={plannedHistogram(take, solved)}
         onShift={(measured) => tellOf(open, { what: 'histogram', measured })}
       />
     </Fold>

@@ -25,7 +25,7 @@ import {
   SIGHT_QUESTIONS,
   sightOfText,
 } from '@/words';
-import { useAnswer, useOpenStand, useSession, useStand, useStandBag } from '../session';
+import { useOpenStand, useSession, useSolved, useStand, useStandBag } from '../session';
 import { takeBack, tellOf } from './tell';
 
 /** Groups of buttons, in their order; what was measured has its own tools. */
@@ -199,10 +199,9 @@ function ShowWhere({ what, isShown }: { what: Sight; isShown: boolean }) {
 function Answered({ seen, take }: { seen: Seen; take: Take }) {
   const open = useOpenStand();
   const bag = useStandBag();
-  const lit = useAnswer((a) => a.lit);
-  const derived = useAnswer((a) => a.derived);
+  const solved = useSolved();
   const [cause, setCause] = useState<string | null>(null);
-  const answers = answersTo(seen, take, { stand: lit, bag, derived });
+  const answers = answersTo(seen, take, solved);
   const question = causeQuestion(seen);
   const others = answers.filter((a) => !isTaken(a, seen));
   return (

@@ -26,6 +26,7 @@ export {
   useProposal,
   useSession,
   useSlip,
+  useSolved,
   useSpotNames,
   useStand,
   useStandBag,

@@ -1,7 +1,7 @@
 import { createContext, useCallback, useContext, useMemo, useSyncExternalStore } from 'react';
 import { useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
-import { type Bag, type Derived, type NextReading, type Stand } from '@/model';
+import { type Bag, type Derived, type NextReading, type Solved, type Stand } from '@/model';
 import { type Answer, type CountdownState, type Source } from '@/store';
 import { type Slip, spotNames, type SpotNames } from '@/words';
 import { type Intake, type PhotoIntake, type Proposal } from '@/photos/intake';
@@ -42,6 +42,14 @@ export const useAnswer = <T>(select: (answer: Answer) => T): T => useSource(useO
 export const useDerived = <T = Derived>(
   select: (derived: Derived) => T = itself as (derived: Derived) => T,
 ): T => useAnswer((a) => select(a.derived));
+
+/** The stand as it is solved, the bag it is solved with, and what is worked out of it. */
+export function useSolved(): Solved {
+  const stand = useAnswer((a) => a.lit);
+  const bag = useAnswer((a) => a.bag);
+  const derived = useAnswer((a) => a.derived);
+  return useMemo(() => ({ stand, bag, derived }), [stand, bag, derived]);
+}
 
 /** The names of readings, those that a shot has told of among them. */
 export function useSpotNames(): SpotNames {

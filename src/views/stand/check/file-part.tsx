@@ -1,0 +1,106 @@
+import { useEffect, useRef, useState } from 'react';
+import {
+  fileAgainst,
+  type FileCheck,
+  measuredBy,
+  seenOf,
+  shotOtherwise,
+  type Take,
+  withStand,
+} from '@/model';
+import { Button } from '@/ui/button';
+import { FilePicker } from '@/ui/file-picker';
+import { fileSays, photoFaultText, takeSettingsText } from '@/words';
+import { useWorkspace } from '../../workspace/workspace-context';
+import { useOpenStand, useStand } from '../session';
+import { PHOTO_FILES } from '../frame/photo-files';
+import { takeBack, tellOf } from './tell';
+
+type State =
+  | { readonly phase: 'none' | 'reading' }
+  | { readonly phase: 'refused'; readonly text: string }
+  | { readonly phase: 'read'; readonly name: string; readonly check: FileCheck };
+
+/** The file of the shot, held against its plan: what it says leads by what is robust, and is taken by a tap. */
+export function FilePart({ take }: { take: Take }) {
+  const { clients } = useWorkspace();
+  const open = useOpenStand();
+  const told = useStand((s) => seenOf(s, take).find((w) => w.what === 'file'));
+  const [state, setState] = useState<State>({ phase: 'none' });
+  const reader = useRef<ReturnType<typeof clients.picture> | null>(null);
+  useEffect(() => () => reader.current?.dispose(), []);
+  const read = async (file: File) => {
+    setState({ phase: 'reading' });
+    reader.current ??= clients.picture();
+    const result = await reader.current.request({ bytes: await file.arrayBuffer(), name: file.name });
+    if (result.type === 'replaced') return;
+    if (result.type === 'failed' || !result.output.ok) {
+      const fault = result.type === 'failed' || result.output.ok ? 'failed' : result.output.fault;
+      return setState({ phase: 'refused', text: photoFaultText(fault, file.name) });
+    }
+    const { lit, bag, derived } = open.answer.getState();
+    const check = fileAgainst(take, result.output.picture, { stand: lit, bag, derived });
+    setState({ phase: 'read', name: file.name, check });
+  };
+  return (
+    <section aria-label="The file of the shot" className="space-y-2">
+      <FilePicker label="File of the shot" accept={PHOTO_FILES} onFile={(f) => void read(f)}>
+        {(pick) => (
+          <Button className="w-full" onClick={pick} disabled={state.phase === 'reading'}>
+            {state.phase === 'reading' ? 'Reading it…' : 'Hold its file against the plan'}
+          </Button>
+        )}
+      </FilePicker>
+      {state.phase === 'refused' && <p role="alert">{state.text}</p>}
+      {state.phase === 'read' && <Found take={take} check={state.check} name={state.name} isTaken={!!told} />}
+      {told && (
+        <p className="flex items-center gap-2 border-l-4 border-action bg-chosen p-2.5">
+          <span className="flex-1">The slip goes by what the file says.</span>
+          <Button kind="quiet" onClick={() => takeBack(open, told.id)}>
+            Take back
+          </Button>
+        </p>
+      )}
+    </section>
+  );
+}
+
+interface FoundProps {
+  readonly take: Take;
+  readonly check: FileCheck;
+  readonly name: string;
+  readonly isTaken: boolean;
+}
+
+function Found({ take, check, name, isTaken }: FoundProps) {
+  const open = useOpenStand();
+  const { comparison, departs } = check;
+  const says = fileSays(check);
+  const apply = () => {
+    if (departs)
+      open.kept.record((document) =>
+        withStand(document, shotOtherwise(document.stand, take.id, departs), open.ownBag()),
+      );
+    if (comparison) tellOf(open, { what: 'file', measured: measuredBy(comparison) });
+  };
+  return (
+    <div role="status" className="space-y-1.5 border border-edge p-2.5">
+      <p className="text-sm text-quiet">{name}</p>
+      {departs && (
+        <p className="font-semibold">
+          It was made at {takeSettingsText({ ...take, exposure: departs })}, not as the slip said.
+        </p>
+      )}
+      <ul className="space-y-1">
+        {says.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+      {comparison && !isTaken && (
+        <Button kind="action" onClick={apply}>
+          Go by it
+        </Button>
+      )}
+    </div>
+  );
+}
