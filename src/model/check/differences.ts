@@ -4,7 +4,7 @@ import { type Seat } from '@/core/optics';
 import { type Glass } from '../answer/derive';
 import { exposureSeconds } from '../answer/slip';
 import { type Take } from '../stand/stand';
-import { type Solved } from './takes';
+import { dialled, type Solved } from './takes';
 
 /** What is called for now otherwise than a shot was made: null, or empty, where it stays. */
 export interface Differences {
@@ -35,7 +35,7 @@ export function differencesFrom(take: Take, { stand, bag, derived }: Solved): Di
   const now = new Set(fittedFilters(stand, bag).map((f) => f.id));
   const then = new Set(take.fitted?.map((f) => f.filterId));
   const seconds = exposureSeconds(stand, derived);
-  const stops = seconds === null ? 0 : Math.log2(seconds / take.exposure.seconds);
+  const stops = seconds === null ? 0 : Math.log2(dialled(seconds) / take.exposure.seconds);
   const seat = isSame ? inUse?.seat : null;
   const [moved, turned] = seat && take.seat && inUse ? movedFrom(take, take.seat, inUse, seat) : [0, 0];
   const { aperture, iso } = stand.exposure;

@@ -1,4 +1,4 @@
-/** What a shot can show, as people say it: the closed lists (glossary: the loop). */
+/** What a shot can show, as people say it: the closed lists. */
 
 /** How much of it, or how strongly. */
 export const MUCHES = ['speck', 'part', 'most', 'all', 'little', 'clearly', 'far', 'much'] as const;

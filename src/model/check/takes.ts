@@ -1,5 +1,6 @@
 import { sideReadings } from '@/core/balance';
 import { clamp, mean } from '@/core/numerics';
+import { nearestShutterMark } from '@/core/units';
 import { type Bag } from '../bag/bag';
 import { type Derived, type SeenThrough } from '../answer/derive';
 import { fittedStops, setOf } from '../answer/prepare';
@@ -30,7 +31,8 @@ export function takeOf({ stand, derived }: Solved, id: string, at: string): Take
   const planned = exposureSeconds(stand, derived);
   if (planned === null) return null;
   const made = justMade(stand, at);
-  const settings = { ...stand.exposure, seconds: withinTimes(planned) };
+  const wanted = { ...stand.exposure, seconds: withinTimes(planned) };
+  const exposure = { ...wanted, seconds: made ? withinTimes(made.seconds) : dialled(planned) };
   const { inUse, prepared } = derived;
   const light = prepared.input.field.readings;
   const evOf = (side: 'sky' | 'land') => {
@@ -40,8 +42,8 @@ export function takeOf({ stand, derived }: Solved, id: string, at: string): Take
   return {
     id,
     takenAt: made?.openedAt ?? at,
-    exposure: made ? { ...settings, seconds: withinTimes(made.seconds) } : settings,
-    ...(made ? { planned: settings } : {}),
+    exposure,
+    ...(Math.abs(Math.log2(exposure.seconds / wanted.seconds)) > SAME_EXACTLY ? { planned: wanted } : {}),
     filterIds: [...(inUse?.filterIds ?? [])],
     ...(inUse?.seat ? { seat: inUse.seat } : {}),
     ...(inUse?.seat && inUse.sticksOutMm !== null ? { standsOutMm: inUse.sticksOutMm } : {}),
@@ -50,6 +52,10 @@ export function takeOf({ stand, derived }: Solved, id: string, at: string): Take
     ...(light.length ? { light: { ...evOf('sky'), ...evOf('land') } } : {}),
   };
 }
+
+/** A time as it is set on a camera: its mark where it has one, s. */
+export const dialled = (seconds: number): number =>
+  nearestShutterMark(seconds)?.mark.exact ?? withinTimes(seconds);
 
 const withinTimes = (seconds: number): number => clamp(seconds, ...LIMITS.seconds);
 
@@ -107,8 +113,9 @@ export function departed({ exposure, planned }: Take): boolean {
   );
 }
 
-/** Times nearer to each other than this are one, stops. */
-const SAME_TIME = 1 / 7;
+/** Times nearer to each other than this are one mark, and one and the same, stops. */
+const SAME_TIME = 1 / 5;
+const SAME_EXACTLY = 0.01;
 
 /** The stand with the last shot made by other settings than planned. */
 export const shotOtherwise = (stand: Stand, id: string, exposure: Take['exposure']): Stand =>

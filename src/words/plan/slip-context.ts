@@ -13,4 +13,6 @@ export interface SlipContext {
   readonly carry?: Carry | null | undefined;
   /** How the seat is told first: by the line in the frame, or in millimetres; absent: by the line. */
   readonly seatBy?: 'line' | 'mm' | undefined;
+  /** It stands beside a shot, which says what was on; absent: by itself. */
+  readonly isBesideShot?: boolean | undefined;
 }

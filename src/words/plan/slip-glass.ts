@@ -38,7 +38,7 @@ export function glassRow(context: SlipContext, glass: Glass, lead: string | null
         : chosen && !stand.choice?.follows && 'set by you: it stays as readings change',
     chosen && fitForText(stand),
     takenText(stand, derived, glass),
-    !chosen && derived.was && `was ${glassName(derived.was)}`,
+    !chosen && !context.isBesideShot && derived.was && `was ${glassName(derived.was)}`,
     stackText(stand, bag, glass),
     glass.seat && bag && inHolderText(stand, bag),
     !chosen && balance?.spanStops === null && 'a guess by the sun, not a measurement',

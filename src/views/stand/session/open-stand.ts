@@ -68,6 +68,7 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
   const { id, readings } = kept.state.getState().value.stand;
   const session = createSession(readings.length ? 'balance' : 'read');
   const isReading = derivedStore([session], (s) => s.step === 'read');
+  const isChecking = derivedStore([session], (s) => s.step === 'check');
   const minute = minuteClock(nowMs);
   const bag = workspace.bag.state;
   const answer = keepAnswer({
@@ -96,8 +97,8 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
     newId: workspace.newId,
     answer,
     slip: derivedStore(
-      [answer, minute, preferences],
-      steady(({ lit, derived, search, carry, bag: solvedWith }, now, { seatBy }) =>
+      [answer, minute, preferences, isChecking],
+      steady(({ lit, derived, search, carry, bag: solvedWith }, now, { seatBy }, checks) =>
         slipOf({
           stand: lit,
           bag: solvedWith,
@@ -105,6 +106,7 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
           search,
           carry,
           seatBy,
+          isBesideShot: checks && !!lit.takes?.length,
           oldestMinutes: oldestReadingMinutes(lit, now),
         }),
       ),
