@@ -14,6 +14,7 @@ import { type TimeWay, wantedTimes, withTimeWay } from '../expose/wanted-time';
 import { LIMITS } from '../stand/limits';
 import { traitsOf } from '../stand/looks';
 import { type Seen, type Stand, type Take } from '../stand/stand';
+import { belowWanted } from './evidence';
 import { type SightAnswer, type Surface } from './sights';
 import { type Solved } from './takes';
 
@@ -26,8 +27,7 @@ export type Answer =
   | { readonly by: 'look'; readonly to: 'draw' | 'evens-top' }
   | { readonly by: 'glass'; readonly candidate: Candidate; readonly lineStops: number }
   | { readonly by: 'aperture'; readonly aperture: number }
-  | { readonly by: 'placement'; readonly placementStops: number }
-  | { readonly by: 'seat'; readonly turnDeg: number };
+  | { readonly by: 'placement'; readonly placementStops: number };
 
 /** What is told of a sight before it is kept. */
 export type Told = Pick<Seen, 'what' | 'much' | 'of'>;
@@ -39,11 +39,10 @@ const POLARISER_WORTH = 0.4;
 /** A set that draws a fainter line may be so much worse by its score, and its line must be fainter by so much, stops. */
 const FAINTER_WITHIN = 0.4;
 const FAINTER_BY = 0.05;
-const BLOCKED_BELOW = { part: 0.7, all: 1.5 } as const;
 
 /** The ways to answer what was seen, the one to take first in front; none where it is no matter of the exposure. */
 export function answersTo(told: Told, take: Take, solved: Solved): Answer[] {
-  const { stand, bag, derived } = solved;
+  const { stand, derived } = solved;
   switch (told.what) {
     case 'sky-pale':
       return [...skyPolariser(solved), { by: 'evidence' }];
@@ -91,23 +90,20 @@ export function answersTo(told: Told, take: Take, solved: Solved): Answer[] {
     case 'spots':
       return [];
   }
-  /** A polariser of the bag that is not on. */
-  function polariserOff({ stand: at, bag: own }: Solved): Answer[] {
-    if (fittedPolariser(at, own)) return [];
-    const filter = filtersAtHand(own).find(polarises);
-    return filter ? [{ by: 'polariser', filterId: filter.id, promise: polariserPromise(at, bag) }] : [];
-  }
-  /** A polariser where the sun stands so that it darkens the sky, and evenly. */
-  function skyPolariser(at: Solved): Answer[] {
-    return polariserOff(at).filter(
-      (a) =>
-        a.by === 'polariser' &&
-        !!a.promise &&
-        !a.promise.banded &&
-        a.promise.darkerStops[0] > POLARISER_WORTH,
-    );
-  }
 }
+
+/** A polariser of the bag that is not on. */
+function polariserOff({ stand, bag }: Solved): Extract<Answer, { by: 'polariser' }>[] {
+  if (fittedPolariser(stand, bag)) return [];
+  const filter = filtersAtHand(bag).find(polarises);
+  return filter ? [{ by: 'polariser', filterId: filter.id, promise: polariserPromise(stand, bag) }] : [];
+}
+
+/** A polariser where the sun stands so that it darkens the sky, and evenly. */
+const skyPolariser = (solved: Solved): Answer[] =>
+  polariserOff(solved).filter(
+    ({ promise }) => promise && !promise.banded && promise.darkerStops[0] > POLARISER_WORTH,
+  );
 
 /** Whoever walks is caught standing at a time like this, s. */
 const STANDS_STILL_SECONDS = 1 / 60;
@@ -162,8 +158,8 @@ function smallerAperture(stand: Stand, { of }: Told): Answer[] {
 /** The land placed brighter, where the look lets it be. */
 function placements(stand: Stand, { much }: Told): Answer[] {
   if (!traitsOf(stand).placesExposure) return [];
-  const more = BLOCKED_BELOW[much === 'all' ? 'all' : 'part'];
-  const placementStops = clamp((stand.look.landPlacementStops ?? 0) + more, ...LIMITS.toneStops);
+  const placed = (stand.look.landPlacementStops ?? 0) + belowWanted(much);
+  const placementStops = clamp(placed, ...LIMITS.toneStops);
   return [{ by: 'placement', placementStops }];
 }
 
@@ -193,10 +189,6 @@ function withAnswer({ stand, bag }: Pick<Solved, 'stand' | 'bag'>, answer: Answe
       return { ...stand, exposure: { ...stand.exposure, aperture: answer.aperture } };
     case 'placement':
       return { ...stand, look: { ...stand.look, landPlacementStops: answer.placementStops } };
-    case 'seat':
-      return stand.choice
-        ? { ...stand, choice: { ...stand.choice, turnDeg: stand.choice.turnDeg + answer.turnDeg } }
-        : stand;
   }
 }
 

@@ -114,6 +114,13 @@ describe('what is seen of the light', () => {
     expect(Math.log2(seconds(after) / seconds(before))).toBeCloseTo(-1, 1);
   });
 
+  it.each(['water', 'feature'] as const)('so is what is gone of %s', (of) => {
+    const before = shot();
+    const after = saw(before, { what: 'blown', much: 'part', of, raw: true });
+    expect(evidenceOf(after, bag).added).toMatchObject([{ limit: true }]);
+    expect(Math.log2(seconds(after) / seconds(before))).toBeLessThan(-1);
+  });
+
   it('of the JPEG on the screen less is gone than of the raw file', () => {
     const evOf = (raw: { raw?: true }) =>
       evidenceOf(saw(shot(), { what: 'blown', much: 'speck', of: 'sky', ...raw }), bag).added[0]!.ev100!;

@@ -32,7 +32,6 @@ export interface Evidence {
 
 /** How far the brightest lies above what the sensor holds, stops. */
 const ABOVE_ROOM: Amounts = { speck: 0.5, part: 1, most: 1.5 };
-/** How far what is blocked lies below what was wanted of it. */
 const BELOW_WANTED: Amounts = { part: 0.7, all: 1.5 };
 const OVERALL: Amounts = { little: 0.5, clearly: 1, far: 2 };
 const OF_SKY: Amounts = { little: 0.7, much: 1.3 };
@@ -42,6 +41,9 @@ const BREADTH: Amounts = { little: 0.05, much: 0.12 };
 const TURNED: Amounts = { little: 2.5, much: 5 };
 
 type Amounts = Readonly<Partial<Record<Much, number>>>;
+
+/** How far what is blocked lies below what was wanted of it, stops. */
+export const belowWanted = (much: Much | undefined): number => amountOf(BELOW_WANTED, much);
 
 /** What an amount stands for; the least where none is told. */
 const amountOf = (amounts: Amounts, much: Much | undefined): number =>
@@ -185,8 +187,8 @@ function withSight(known: Known, seen: Seen, shot: Shot): Known {
       return lit(known, 'sky', -amountOf(OF_SKY, much), shot);
     case 'blocked':
       return known.spots.length
-        ? lit(known, 'ground', -amountOf(BELOW_WANTED, much) - shot.overPlan, shot)
-        : allLit(known, -amountOf(BELOW_WANTED, much) - shot.overPlan, shot);
+        ? lit(known, 'ground', -belowWanted(much) - shot.overPlan, shot)
+        : allLit(known, -belowWanted(much) - shot.overPlan, shot);
     case 'blown':
       return blown(known, seen, shot);
     case 'histogram':
@@ -219,8 +221,9 @@ function blown(known: Known, { id, what: _, much, of = 'sky', raw, at }: Seen, s
   const above = amountOf(ABOVE_ROOM, much);
   // without a reading of either side, it is the camera's own time that is too long
   if (!known.spots.length) return allLit(known, above - shot.overPlan, shot);
-  const role = of === 'sky' || of === 'water' ? of : 'feature';
-  const own = known.spots.filter((s) => s.reading.role === role);
+  // a feature's own readings cap nothing: what is gone in the land is held as a part of it
+  const role = of === 'sky' || of === 'water' ? of : 'land';
+  const own = known.spots.filter(({ reading }) => reading.role === role && (role === 'sky' || reading.limit));
   const place = at ?? middleOfSide(shot.stand, role);
   const evOf = (reading: Reading) => shot.midEv + room + above + shot.dimming(reading);
   const estimate: Reading = {

@@ -25,8 +25,6 @@ export function answerText(answer: Answer, { what }: Told, bag: Bag): string {
       return `f/${answer.aperture}`;
     case 'placement':
       return `longer: the land placed at ${stopsFigure(answer.placementStops)}`;
-    case 'seat':
-      return 'turn the holder';
   }
 }
 
