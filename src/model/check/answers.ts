@@ -27,7 +27,9 @@ export type Answer =
   | { readonly by: 'look'; readonly to: 'draw' | 'evens-top' }
   | { readonly by: 'glass'; readonly candidate: Candidate; readonly lineStops: number }
   | { readonly by: 'aperture'; readonly aperture: number }
-  | { readonly by: 'placement'; readonly placementStops: number };
+  | { readonly by: 'placement'; readonly placementStops: number }
+  /** It is offered, and never taken by itself. */
+  | { readonly by: 'crop'; readonly crop: NonNullable<Stand['crop']> };
 
 /** What is told of a sight before it is kept. */
 export type Told = Pick<Seen, 'what' | 'much' | 'of'>;
@@ -84,6 +86,7 @@ export function answersTo(told: Told, take: Take, solved: Solved): Answer[] {
     case 'file':
       return [{ by: 'evidence' }];
     case 'clutter':
+      return cropsAt(stand, told);
     case 'corners':
     case 'streaks':
     case 'colour':
@@ -155,6 +158,29 @@ function smallerAperture(stand: Stand, { of }: Told): Answer[] {
   return next.airyMm > next.confusionMm ? [] : [{ by: 'aperture', aperture }];
 }
 
+/** A squarer frame, or a flatter one, that ends before an edge. */
+function cropsAt({ camera }: Stand, { of }: Told): Answer[] {
+  const isUpright = camera.orientation === 'portrait';
+  const isSide = of === 'left' || of === 'right';
+  // what is kept lies at the other end
+  const at = of === 'left' || of === 'top' ? 1 : 0;
+  const shapes = isSide === isUpright ? FLATTER : SQUARER;
+  return shapes.map(([long, short]) => ({
+    by: 'crop',
+    crop: isUpright ? { width: short, height: long, at } : { width: long, height: short, at },
+  }));
+}
+
+/** Proportions that take from the long side of a frame, and from its short one. */
+const SQUARER = [
+  [5, 4],
+  [1, 1],
+] as const;
+const FLATTER = [
+  [16, 9],
+  [2, 1],
+] as const;
+
 /** The land placed brighter, where the look lets it be. */
 function placements(stand: Stand, { much }: Told): Answer[] {
   if (!traitsOf(stand).placesExposure) return [];
@@ -187,6 +213,8 @@ function withAnswer({ stand, bag }: Pick<Solved, 'stand' | 'bag'>, answer: Answe
       };
     case 'aperture':
       return { ...stand, exposure: { ...stand.exposure, aperture: answer.aperture } };
+    case 'crop':
+      return { ...stand, crop: answer.crop };
     case 'placement':
       return { ...stand, look: { ...stand.look, landPlacementStops: answer.placementStops } };
   }
@@ -201,7 +229,7 @@ function wantedOf({ wantedTime }: Stand, seconds: number): NonNullable<Stand['wa
 }
 
 /** The parts of a stand that an answer may change. */
-const CHANGED = ['exposure', 'fitted', 'look', 'wantedTime', 'choice'] as const;
+const CHANGED = ['exposure', 'fitted', 'look', 'wantedTime', 'choice', 'crop'] as const;
 
 /** The stand with something seen, answered: what the answer changes is kept as it was. */
 export function withSeen(

@@ -103,6 +103,21 @@ describe('what is no matter of the light is answered by a part of the stand', ()
     expect(givesWayAtDeg('metal')).toBeNull();
   });
 
+  it.each([
+    ['left', { width: 5, height: 4, at: 1 }],
+    ['right', { width: 5, height: 4, at: 0 }],
+    ['top', { width: 16, height: 9, at: 1 }],
+    ['foot', { width: 16, height: 9, at: 0 }],
+  ] as const)('clutter at the %s edge by a crop that ends before it', (of, crop) => {
+    const [first] = answers(shoot(testStand()), { what: 'clutter', of });
+    expect(first).toEqual({ by: 'crop', crop });
+    const upright = testStand({ camera: { ...testStand().camera, orientation: 'portrait' } });
+    const isSide = of === 'left' || of === 'right';
+    expect(answers(shoot(upright), { what: 'clutter', of })[0]).toMatchObject({
+      crop: isSide ? { width: 9, height: 16 } : { width: 4, height: 5 },
+    });
+  });
+
   it('what is soft near by a smaller aperture, unless diffraction would show first', () => {
     const near = testStand({ lens: { focalLengthMm: 24, pupilToFilterMm: 50, nearestSubjectM: 0.6 } });
     expect(answers(shoot(near), { what: 'soft', of: 'foot' })[0]).toMatchObject({ by: 'aperture' });

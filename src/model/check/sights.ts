@@ -80,7 +80,7 @@ export const VERDICTS = ['keep', 'again', 'learnt'] as const;
 /** What a take has come to. */
 export type Verdict = (typeof VERDICTS)[number];
 
-export const SIGHT_ANSWERS = ['polariser', 'time', 'look', 'glass', 'aperture', 'placement'] as const;
+export const SIGHT_ANSWERS = ['polariser', 'time', 'look', 'glass', 'aperture', 'placement', 'crop'] as const;
 /** How a sight was answered otherwise than by what it says of the light: a part of the stand was changed. */
 export type SightAnswer = (typeof SIGHT_ANSWERS)[number];
 

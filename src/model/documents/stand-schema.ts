@@ -328,6 +328,7 @@ function seenSchema(object: ObjectOf) {
       look: lookSchema(object).optional(),
       wantedTime: wantedTimeSchema(object).nullable().optional(),
       choice: choiceSchema(object).nullable().optional(),
+      crop: cropSchema(object).nullable().optional(),
     }).optional(),
   }).superRefine(({ what, much, of, at }, ctx) => {
     const { muches, ofs, placed } = sightTraits(what);

@@ -23,6 +23,8 @@ export function answerText(answer: Answer, { what }: Told, bag: Bag): string {
       )}: line ${fitFigure(answer.lineStops)}`;
     case 'aperture':
       return `f/${answer.aperture}`;
+    case 'crop':
+      return `crop to ${answer.crop.width}:${answer.crop.height}`;
     case 'placement':
       return `longer: the land placed at ${stopsFigure(answer.placementStops)}`;
   }

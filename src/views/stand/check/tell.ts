@@ -42,7 +42,8 @@ export function tellOf(open: OpenStand, told: ToldOfShot, chosen?: Answer): void
     return;
   }
   const { lit, bag, derived } = answer.getState();
-  const first = chosen ?? answersTo(told, take, { stand: lit, bag, derived })[0] ?? null;
+  const answers = answersTo(told, take, { stand: lit, bag, derived });
+  const first = chosen ?? answers.find((a) => a.by !== 'crop') ?? null;
   edit((s) => {
     const rest = before ? withoutSeen(s, before.id) : s;
     return withSeen(rest, bag, { id: newId('w'), takeId: take.id, ...told }, first);
