@@ -59,3 +59,34 @@ test('what first shots have in common is offered, taken by a tap, and a new stan
   await expect(page.getByRole('button', { name: 'Reckon again' })).toBeVisible();
   expect(seen.faults).toEqual([]);
 });
+
+test('files find their shots once the clock is put right, what departs is named, and none is thrown away', async ({
+  page,
+}) => {
+  const seen = watch(page);
+  await page.goto('/demo/ledger');
+  const pictures = ['amber-gap', 'marl-pan'].map((name) => `src/demo/pictures/${name}.jpg`);
+  await page.getByLabel('Files of shots').setInputFiles([...pictures, 'package.json']);
+  const found = page.getByRole('list', { name: 'Found their shot' });
+  const none = page.getByRole('list', { name: 'Found none' });
+  await expect(none.getByRole('listitem')).toHaveCount(3);
+  await expect(none).toContainText('is no picture that is known here');
+  // the picture of Amber Gap was made twenty-six minutes before its first shot
+  await page.getByRole('textbox', { name: /^The camera’s clock is ahead by/ }).fill('-26');
+  await expect(found).toContainText(/amber-gap\.jpg.*Amber Gap.*, shot 1: f\/8, planned f\/11/s);
+  await expect(none.getByRole('listitem')).toHaveCount(2);
+  expect(await axe(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Take 1 so' }).click();
+  await expect(page.getByRole('row', { name: /Amber Gap.*, 1/ })).toContainText('f/8');
+  await page
+    .getByRole('link', { name: /^Amber Gap/ })
+    .last()
+    .click();
+  await settled(page);
+  await page.keyboard.press('6');
+  const shots = page.getByRole('region', { name: 'Shots' });
+  await shots.getByRole('button', { name: /^1 ·/ }).click();
+  await expect(shots).toContainText('amber-gap.jpg');
+  await expect(shots.locator('img')).toHaveCount(1);
+  expect(seen.faults).toEqual([]);
+});

@@ -42,6 +42,7 @@ export {
   type Running,
 } from './expose/countdown';
 export { type Answer, answersTo, givesWayAtDeg, type Told, withoutSeen, withSeen } from './check/answers';
+export { type FileMatches, type MatchedFile, matchFiles, type ShotFile } from './ledger/match-files';
 export { type LedgerEntry, ledgerOf } from './ledger/entries';
 export { asLearnt, type Heeded, type Lesson, lessonsOf, type LearntFrom } from './ledger/learnt';
 export { fileAgainst, type FileCheck, type FileRefusal, measuredBy } from './check/by-file';
@@ -85,6 +86,7 @@ export {
   takeNumber,
   takeOf,
   takeThrough,
+  withFile,
   withoutTake,
   withRecordsOf,
   withTake,
@@ -321,6 +323,7 @@ export {
   MAX_RINGS,
   MAX_SAMPLES,
   MAX_SHAPES,
+  MAX_SMALL,
   MAX_STANDS,
   MAX_TEXT,
   type Quantity,

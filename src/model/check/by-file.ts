@@ -3,9 +3,9 @@ import { dimmingField, type Seat } from '@/core/optics';
 import { lightOfFigures } from '@/core/photo';
 import { type ComparedCell, type Comparison, compareShot } from '@/core/tone';
 import { MID_GREY } from '@/core/units';
-import { frameOf, readingSeconds } from '../answer/prepare';
+import { frameOf } from '../answer/prepare';
 import { type StandPhoto, type Take } from '../stand/stand';
-import { type Solved, takeThrough } from './takes';
+import { otherSettings, type Solved, takeThrough } from './takes';
 
 /** Why a file cannot be held against a shot, or not all of it. */
 export type FileRefusal =
@@ -29,8 +29,6 @@ export interface FileCheck {
 
 /** Proportions that differ by more are another frame's. */
 const RATIO_OFF = 0.03;
-/** Settings nearer to each other than this are one mark, stops. */
-const SAME_STOPS = 1 / 5;
 /** Patches along the frame's width and height. */
 const PATCHES = [6, 4] as const;
 /** A part of a region that is worth telling. */
@@ -43,7 +41,7 @@ export function fileAgainst(take: Take, photo: StandPhoto, solved: Solved): File
   const { widthMm, heightMm } = frameOf(stand.camera);
   if (Math.abs((photo.columns / photo.rows) * (heightMm / widthMm) - 1) > RATIO_OFF)
     return { comparison: null, refusals: ['other-frame'], departs: null, clipped: [] };
-  const departs = departsBy(take, photo);
+  const departs = otherSettings(photo.exposure, take);
   const shot = departs ? { ...take, exposure: departs } : take;
   const found = pictureCells(field.grid, lightOfFigures(photo.light));
   const hasDetail = !!field.tie;
@@ -58,18 +56,6 @@ export function fileAgainst(take: Take, photo: StandPhoto, solved: Solved): File
     ],
     clipped: clippedParts(field.regions, found.known),
   };
-}
-
-/** The file's own settings, where they are not the shot's. */
-function departsBy({ exposure }: Take, photo: StandPhoto): Take['exposure'] | null {
-  if (!photo.exposure) return null;
-  const { aperture, iso, shutter } = photo.exposure;
-  const seconds = readingSeconds(shutter);
-  const isSame =
-    2 * Math.abs(Math.log2(aperture / exposure.aperture)) < SAME_STOPS &&
-    Math.abs(Math.log2(iso / exposure.iso)) < SAME_STOPS &&
-    Math.abs(Math.log2(seconds / exposure.seconds)) < SAME_STOPS;
-  return isSame ? null : { aperture, iso, seconds };
 }
 
 type Found = ReturnType<typeof pictureCells>;

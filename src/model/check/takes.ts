@@ -3,12 +3,12 @@ import { clamp, mean } from '@/core/numerics';
 import { nearestShutterMark } from '@/core/units';
 import { type Bag } from '../bag/bag';
 import { type Derived, type SeenThrough } from '../answer/derive';
-import { fittedStops, setOf } from '../answer/prepare';
+import { fittedStops, readingSeconds, setOf } from '../answer/prepare';
 import { exposureSeconds } from '../answer/slip';
 import { type StandDocument } from '../documents/document';
 import { withExposuresOf } from '../expose/exposures';
 import { LIMITS, MAX_TAKES } from '../stand/limits';
-import { type Stand, type Take } from '../stand/stand';
+import { type PhotoExposure, type Stand, type Take } from '../stand/stand';
 import { seenOf, takeEv } from './evidence';
 
 /** A stand as it is solved: with what shots have shown and what carries its readings, and what is worked out of it. */
@@ -116,6 +116,28 @@ export function departed({ exposure, planned }: Take): boolean {
 /** Times nearer to each other than this are one mark, and one and the same, stops. */
 const SAME_TIME = 1 / 5;
 const SAME_EXACTLY = 0.01;
+
+/** A file's own settings, where they are not those of a shot; null where they are, or it tells none. */
+export function otherSettings(told: PhotoExposure | undefined, { exposure }: Take): Take['exposure'] | null {
+  if (!told) return null;
+  const own = { aperture: told.aperture, iso: told.iso, seconds: readingSeconds(told.shutter) };
+  const isSame =
+    2 * Math.abs(Math.log2(own.aperture / exposure.aperture)) < SAME_TIME &&
+    Math.abs(Math.log2(own.iso / exposure.iso)) < SAME_TIME &&
+    Math.abs(Math.log2(own.seconds / exposure.seconds)) < SAME_TIME;
+  return isSame ? null : own;
+}
+
+/** The stand with a shot's file; settings that it tells otherwise are those of the shot. */
+export function withFile(
+  stand: Stand,
+  id: string,
+  file: NonNullable<Take['file']>,
+  departs: Take['exposure'] | null,
+): Stand {
+  const known = withTakeAs(stand, id, (take) => ({ ...take, file }));
+  return departs ? shotOtherwise(known, id, departs) : known;
+}
 
 /** The stand with the last shot made by other settings than planned. */
 export const shotOtherwise = (stand: Stand, id: string, exposure: Take['exposure']): Stand =>

@@ -15,6 +15,7 @@ import {
   MAX_READINGS,
   MAX_SEEN,
   MAX_SHAPES,
+  MAX_SMALL,
   MAX_TAKES,
   MAX_TIME_TEXT,
 } from '../stand/limits';
@@ -296,6 +297,16 @@ function takeSchema(object: ObjectOf) {
     fitted: z.array(fittedSchema(object)).max(MAX_FILTERS).optional(),
     /** The light then, by what was known of it: EV at ISO 100. */
     light: object({ sky: number('ev100').optional(), land: number('ev100').optional() }).optional(),
+    /** Its file, as far as a stand keeps it: its name, its own time, and a picture in little. */
+    file: object({
+      name: text,
+      takenAt: moment.optional(),
+      small: z
+        .string()
+        .max(MAX_SMALL)
+        .regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/=]*$/)
+        .optional(),
+    }).optional(),
     verdict: z.enum(VERDICTS).optional(),
     note: text.optional(),
   });

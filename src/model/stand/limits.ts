@@ -61,6 +61,8 @@ export const MAX_EXPOSURES = 500;
 /** Shots of a stand, and what they showed. */
 export const MAX_TAKES = 500;
 export const MAX_SEEN = 1500;
+/** Characters of a shot's picture in little. */
+export const MAX_SMALL = 6000;
 /** Things to be kept out of the frame. */
 export const MAX_NOTES = 50;
 export const MAX_TEXT = 10_000;

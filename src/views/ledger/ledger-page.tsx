@@ -5,6 +5,7 @@ import { writeTakesCsv } from '@/store';
 import { saveFile } from '@/ui/save-file';
 import { throughText } from '@/words';
 import { useBag } from '../workspace/workspace-context';
+import { FilesPart } from './files-part';
 import { Heeding } from './heeding';
 import { LedgerPlots } from './ledger-plots';
 import { LedgerTable } from './ledger-table';
@@ -34,6 +35,7 @@ export function LedgerPage() {
             <Lessons lessons={lessons} />
             <Heeding />
             <LedgerPlots entries={entries} />
+            <FilesPart entries={entries} />
             <ToBuy />
             <LedgerTable entries={entries} />
           </>

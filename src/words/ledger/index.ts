@@ -1,1 +1,2 @@
 export * from './lessons';
+export * from './files';

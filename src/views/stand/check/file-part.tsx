@@ -13,7 +13,7 @@ import { FilePicker } from '@/ui/file-picker';
 import { fileSays, photoFaultText, takeSettingsText } from '@/words';
 import { useWorkspace } from '../../workspace/workspace-context';
 import { useOpenStand, useStand } from '../session';
-import { PHOTO_FILES } from '../frame/photo-files';
+import { PHOTO_FILES } from '../../shared/photo-files';
 import { takeBack, tellOf } from './tell';
 
 type State =

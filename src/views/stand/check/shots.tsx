@@ -114,6 +114,7 @@ function Shot({ take, onGone }: { take: Take; onGone: () => void }) {
         </span>
         <br />
         {takeSettingsText(take)}; {takeGlassText(take, bag)}
+        {take.file && <span className="block text-sm text-quiet">{take.file.name}</span>}
         {departs && <span className="block font-semibold">{departs}</span>}
         {showed.length > 0 && (
           <span className="block text-sm text-quiet">Showed: {showed.map(seenText).join('; ')}</span>

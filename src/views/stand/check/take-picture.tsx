@@ -4,6 +4,9 @@ import { plateOfImage } from '@/render';
 import { littlePixels } from '@/render/pixels/little';
 import { useAnswer, usePhoto, useStand, useStandBag } from '../session';
 
+/** A shot's own picture in little serves up to this side, px. */
+const OWN_SIDE = 120;
+
 /** Pixels of a screen to one of the page, at most. */
 const DENSEST = 2;
 
@@ -30,12 +33,16 @@ export function TakePicture({ take, side, className = '' }: TakePictureProps) {
     const plate = image && picture ? { picture, plate: plateOfImage(image, size, DENSEST * side) } : null;
     return littlePixels({ prepared, through: takeThrough(take, lit, bag), photo: plate });
   }, [take, lit, bag, prepared, image, picture, width, height, side]);
+  const own = side <= OWN_SIDE ? take.file?.small : undefined;
   useEffect(() => {
     const { columns, rows, rgba } = pixels;
     canvas.current
       ?.getContext('2d')
       ?.putImageData(new ImageData(new Uint8ClampedArray(rgba), columns, rows), 0, 0);
   }, [pixels]);
+  // its own picture, where it has one
+  if (own)
+    return <img src={own} alt="" style={{ width, height }} className={`bg-rule object-cover ${className}`} />;
   return (
     <canvas
       ref={canvas}

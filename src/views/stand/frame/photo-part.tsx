@@ -5,7 +5,7 @@ import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { momentText, placeFigures, tieText, unknownText } from '@/words';
 import { IntakeState } from './intake-state';
-import { PHOTO_FILES } from './photo-files';
+import { PHOTO_FILES } from '../../shared/photo-files';
 import { useDerived, useEdit, useIntake, usePhoto, usePhotoIntake, useStand } from '../session';
 
 /** The picture that fills the frame: how it comes in, what it tells, and how it is taken out. */

@@ -4,7 +4,7 @@ import { FilePicker } from '@/ui/file-picker';
 import { cameraIsThere } from '@/ui/use-live-camera';
 import { useSession } from '../session';
 import { IntakeState } from './intake-state';
-import { PHOTO_FILES } from './photo-files';
+import { PHOTO_FILES } from '../../shared/photo-files';
 
 interface PicturePickersProps {
   /** What the picture is. */

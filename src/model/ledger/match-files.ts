@@ -1,0 +1,128 @@
+import { median } from '@/core/numerics';
+import { readingSeconds } from '../answer/prepare';
+import { otherSettings } from '../check/takes';
+import { type PhotoTells } from '../frame/photo';
+import { type Take } from '../stand/stand';
+import { type LedgerEntry } from './entries';
+
+/** A file of a shot, by what it tells of itself. */
+export interface ShotFile {
+  readonly name: string;
+  readonly tells: PhotoTells;
+}
+
+/** A file and the shot that it is of. */
+export interface MatchedFile {
+  readonly file: ShotFile;
+  readonly entry: LedgerEntry;
+  /** The file's own settings, where they are not those of the shot. */
+  readonly departs: Take['exposure'] | null;
+}
+
+export interface FileMatches {
+  /** How far the camera's clock is ahead, ms; null where no file tells. */
+  readonly aheadMs: number | null;
+  /** How many files agree on that. */
+  readonly agreeing: number;
+  readonly matched: readonly MatchedFile[];
+  readonly unmatched: readonly ShotFile[];
+}
+
+/** A file is of a shot that lies so near to it once the clock is put right, ms. */
+const NEAR_MS = 90_000;
+/** Clocks are off by no more than a day and a zone: what lies further apart is of another day. */
+const FARTHEST_MS = 36 * 3_600_000;
+/** Offsets within this of each other are one clock's, ms. */
+const SAME_CLOCK_MS = 45_000;
+/** Settings nearer to each other than this are one mark; those further apart than a few stops are another shot's, stops. */
+const SAME_STOPS = 1 / 5;
+const OTHER_STOPS = 4;
+/** A stop of difference weighs as much as so many ms. */
+const MS_A_STOP = 20_000;
+
+/**
+ * Finds the shot that each file is of, by time and settings. The camera's clock is put right by what most files agree on,
+ * unless it is given.
+ *
+ * @param aheadMs how far the camera's clock is ahead, ms; absent: found
+ */
+export function matchFiles(
+  files: readonly ShotFile[],
+  entries: readonly LedgerEntry[],
+  aheadMs?: number,
+): FileMatches {
+  const clock = aheadMs === undefined ? clockOf(files, entries) : { aheadMs, agreeing: files.length };
+  const pairs = files
+    .flatMap((file) =>
+      entries.map((entry) => ({ file, entry, away: awayMs(file, entry, clock?.aheadMs ?? 0) })),
+    )
+    .filter((p) => p.away !== null)
+    .sort((a, b) => (a.away as number) - (b.away as number));
+  const [takenFiles, takenShots] = [new Set<ShotFile>(), new Set<LedgerEntry>()];
+  const matched: MatchedFile[] = [];
+  for (const { file, entry } of pairs) {
+    if (takenFiles.has(file) || takenShots.has(entry)) continue;
+    takenFiles.add(file);
+    takenShots.add(entry);
+    matched.push({ file, entry, departs: otherSettings(file.tells.exposure, entry.take) });
+  }
+  return {
+    aheadMs: clock?.aheadMs ?? null,
+    agreeing: clock?.agreeing ?? 0,
+    matched,
+    unmatched: files.filter((f) => !takenFiles.has(f)),
+  };
+}
+
+/** By how much a file's time is ahead of a shot's, ms; null where the file tells none. */
+const aheadOf = ({ tells }: ShotFile, { take }: LedgerEntry): number | null =>
+  tells.takenAt === undefined ? null : Date.parse(tells.takenAt) - Date.parse(take.takenAt);
+
+/** How unlike a file and a shot are by their settings, stops; 0 where the file tells none. */
+function apartStops({ tells }: ShotFile, { take }: LedgerEntry): number {
+  if (!tells.exposure) return 0;
+  const { aperture, iso, shutter } = tells.exposure;
+  const { exposure } = take;
+  return (
+    2 * Math.abs(Math.log2(aperture / exposure.aperture)) +
+    Math.abs(Math.log2(iso / exposure.iso)) +
+    Math.abs(Math.log2(readingSeconds(shutter) / exposure.seconds))
+  );
+}
+
+/** How far a file is from being of a shot, ms, settings counted; null where it is not. */
+function awayMs(file: ShotFile, entry: LedgerEntry, aheadMs: number): number | null {
+  const ahead = aheadOf(file, entry);
+  const stops = apartStops(file, entry);
+  if (ahead === null || stops > OTHER_STOPS) return null;
+  const off = Math.abs(ahead - aheadMs);
+  return off > NEAR_MS ? null : off + MS_A_STOP * stops;
+}
+
+/** How far the camera's clock is ahead by what most files with a shot of the same settings agree on; null for none. */
+function clockOf(
+  files: readonly ShotFile[],
+  entries: readonly LedgerEntry[],
+): { readonly aheadMs: number; readonly agreeing: number } | null {
+  const told = files.flatMap((file) =>
+    entries.flatMap((entry) => {
+      const ahead = aheadOf(file, entry);
+      const isSame = apartStops(file, entry) < SAME_STOPS;
+      return ahead === null || !isSame || Math.abs(ahead) > FARTHEST_MS ? [] : [{ file, ahead }];
+    }),
+  );
+  let best: { aheadMs: number; agreeing: number } | null = null;
+  for (const { ahead } of told) {
+    const near = told.filter((t) => Math.abs(t.ahead - ahead) <= SAME_CLOCK_MS);
+    const agreeing = new Set(near.map((t) => t.file)).size;
+    const aheadMs = median(near.map((t) => t.ahead));
+    // of clocks on which as many agree, the one that is the least off
+    if (
+      !best ||
+      agreeing > best.agreeing ||
+      (agreeing === best.agreeing && Math.abs(aheadMs) < Math.abs(best.aheadMs))
+    )
+      best = { aheadMs, agreeing };
+  }
+  return best;
+}

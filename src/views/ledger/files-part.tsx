@@ -1,0 +1,207 @@
+import { useEffect, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import {
+  type LedgerEntry,
+  matchFiles,
+  type MatchedFile,
+  MAX_SMALL,
+  type ShotFile,
+  type StoredPhoto,
+  withFile,
+  withStand,
+} from '@/model';
+import { Button } from '@/ui/button';
+import { ParsedField } from '@/ui/field';
+import { clockOffText, matchedText, photoFaultText } from '@/words';
+import { typedNumber } from '../shared/parse';
+import { PHOTO_FILES } from '../shared/photo-files';
+import { useBag, useWorkspace } from '../workspace/workspace-context';
+
+/** A file that was read, with its picture in little. */
+interface ReadFile extends ShotFile {
+  readonly small: string | null;
+}
+
+interface Brought {
+  readonly files: readonly ReadFile[];
+  readonly refused: readonly string[];
+  readonly of: number;
+}
+
+const MINUTE = 60_000;
+
+/** Files of an outing, many at once: each finds its shot by time and settings, what departs is named, and none is thrown away. */
+export function FilesPart({ entries }: { entries: readonly LedgerEntry[] }) {
+  const input = useRef<HTMLInputElement>(null);
+  const { brought, bring, clear } = useBrought();
+  const [aheadMs, setAhead] = useState<number | undefined>(undefined);
+  const take = useTakeFiles();
+  const done = brought && brought.files.length + brought.refused.length === brought.of;
+  const matches = brought && done ? matchFiles(brought.files, entries, aheadMs) : null;
+  return (
+    <section aria-labelledby="files" className="space-y-3">
+      <h2 id="files" className="text-lg font-semibold">
+        Files to shots
+      </h2>
+      <p className="max-w-xl text-quiet">
+        At home, the files of a card at once: each finds its shot by time and settings. Nothing of them is
+        kept but their names, their settings and a picture in little.
+      </p>
+      <input
+        ref={input}
+        type="file"
+        multiple
+        accept={PHOTO_FILES}
+        aria-label="Files of shots"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(e) => {
+          const files = [...(e.target.files ?? [])];
+          e.target.value = '';
+          setAhead(undefined);
+          if (files.length) void bring(files);
+        }}
+      />
+      {brought && !done && (
+        <p role="status" className="text-quiet">
+          {brought.files.length + brought.refused.length} of {brought.of} files…
+        </p>
+      )}
+      {!brought && <Button onClick={() => input.current?.click()}>Bring in files</Button>}
+      {matches && (
+        <div className="space-y-3 border border-edge p-3">
+          <p>{clockOffText(matches)}</p>
+          <ParsedField
+            label="The camera’s clock is ahead by, minutes"
+            text={
+              matches.aheadMs === null
+                ? ''
+                : String(Math.round((10 * matches.aheadMs) / MINUTE) / 10).replace('-', '−')
+            }
+            parse={(text) => {
+              const minutes = typedNumber(text);
+              return minutes === null
+                ? { ok: false, error: 'Type minutes; behind is negative.' }
+                : { ok: true, value: minutes };
+            }}
+            onValue={(minutes) => setAhead(minutes * MINUTE)}
+          />
+          <List title="Found their shot" lines={matches.matched.map((m) => [m.file.name, matchedText(m)])} />
+          <List
+            title="Found none"
+            lines={[
+              ...matches.unmatched.map((f) => [f.name, f.tells.takenAt ? '' : 'it tells no time'] as const),
+              ...(brought?.refused ?? []).map((text) => ['', text] as const),
+            ]}
+          />
+          <div className="flex flex-wrap gap-2">
+            {matches.matched.length > 0 && (
+              <Button
+                kind="action"
+                onClick={() => {
+                  take(matches.matched, brought?.files ?? []);
+                  clear();
+                }}
+              >
+                Take {matches.matched.length} so
+              </Button>
+            )}
+            <Button kind="quiet" onClick={clear}>
+              Leave them
+            </Button>
+          </div>
+        </div>
+      )}
+    </section>
+  );
+}
+
+function List({ title, lines }: { title: string; lines: readonly (readonly [string, string])[] }) {
+  if (!lines.length) return null;
+  return (
+    <div>
+      <h3 className="text-sm text-quiet">{title}</h3>
+      <ul aria-label={title}>
+        {lines.map(([name, text]) => (
+          <li key={`${name} ${text}`} className="border-b border-rule py-1.5">
+            <span className="font-semibold">{name}</span> {text}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** The files that are being brought in, one after another in the worker. */
+function useBrought() {
+  const { clients } = useWorkspace();
+  const [brought, setBrought] = useState<Brought | null>(null);
+  const stop = useRef<() => void>(() => undefined);
+  useEffect(() => () => stop.current(), []);
+  const bring = async (files: readonly File[]) => {
+    const client = clients.picture();
+    let isOn = true;
+    stop.current = () => {
+      isOn = false;
+      client.dispose();
+    };
+    setBrought({ files: [], refused: [], of: files.length });
+    for (const file of files) {
+      const result = await client.request({ bytes: await file.arrayBuffer(), name: file.name });
+      if (!isOn) return;
+      const read = result.type === 'done' && result.output.ok ? result.output : null;
+      const small = read && !read.picture.coding ? await inLittle(read.stored) : null;
+      if (!isOn) return;
+      setBrought((was) => {
+        if (!was) return was;
+        if (read) return { ...was, files: [...was.files, { name: file.name, tells: read.data, small }] };
+        const fault = result.type === 'done' && !result.output.ok ? result.output.fault : 'failed';
+        return { ...was, refused: [...was.refused, photoFaultText(fault, file.name)] };
+      });
+    }
+    client.dispose();
+  };
+  return { brought, bring, clear: () => setBrought(null) };
+}
+
+/** Pixels along the longer side of a picture in little. */
+const SIDE = 112;
+
+/** A picture in little as an address of its own; null where it comes out too large, or cannot be drawn. */
+async function inLittle({ bytes, type }: StoredPhoto): Promise<string | null> {
+  try {
+    const image = await createImageBitmap(new Blob([bytes], { type }));
+    const scale = SIDE / Math.max(image.width, image.height);
+    const canvas = document.createElement('canvas');
+    canvas.width = Math.round(image.width * scale);
+    canvas.height = Math.round(image.height * scale);
+    canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
+    image.close();
+    const address = canvas.toDataURL('image/jpeg', 0.6);
+    return address.length <= MAX_SMALL ? address : null;
+  } catch {
+    return null;
+  }
+}
+
+/** Keeps what files tell with their shots. */
+function useTakeFiles(): (matched: readonly MatchedFile[], read: readonly ReadFile[]) => void {
+  const { workspace } = useWorkspace();
+  const bag = useBag();
+  return (matched, read) => {
+    for (const { file, entry, departs } of matched) {
+      const small = read.find((r) => r === file)?.small;
+      const kept = {
+        name: file.name.slice(0, 200),
+        ...(file.tells.takenAt ? { takenAt: file.tells.takenAt } : {}),
+        ...(small ? { small } : {}),
+      };
+      workspace
+        .open(entry.standId)
+        ?.record((document) =>
+          withStand(document, withFile(document.stand, entry.take.id, kept, departs), bag),
+        );
+    }
+    toast(`${matched.length} ${matched.length === 1 ? 'file stands' : 'files stand'} with their shots.`);
+  };
+}
