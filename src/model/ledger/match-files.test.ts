@@ -89,6 +89,9 @@ describe('files find their shots', () => {
       'The camera’s clock goes right: 1 file says so.',
     );
     expect(clockOffText({ ...matches, aheadMs: null })).toContain('is not known');
+    expect(clockOffText(matchFiles([fileOf(shots[0]!, 0)], shots, 60_000))).toBe(
+      'The camera’s clock is 1 min ahead: as you say.',
+    );
   });
 
   it('name in what they depart; what is of no shot stays unmatched', () => {

@@ -22,8 +22,8 @@ export interface MatchedFile {
 export interface FileMatches {
   /** How far the camera's clock is ahead, ms; null where no file tells. */
   readonly aheadMs: number | null;
-  /** How many files agree on that. */
-  readonly agreeing: number;
+  /** How many files agree on that; null where it was said so. */
+  readonly agreeing: number | null;
   readonly matched: readonly MatchedFile[];
   readonly unmatched: readonly ShotFile[];
 }
@@ -51,7 +51,7 @@ export function matchFiles(
   entries: readonly LedgerEntry[],
   aheadMs?: number,
 ): FileMatches {
-  const clock = aheadMs === undefined ? clockOf(files, entries) : { aheadMs, agreeing: files.length };
+  const clock = aheadMs === undefined ? clockOf(files, entries) : { aheadMs, agreeing: null };
   const pairs = files
     .flatMap((file) =>
       entries.map((entry) => ({ file, entry, away: awayMs(file, entry, clock?.aheadMs ?? 0) })),
@@ -68,7 +68,7 @@ export function matchFiles(
   }
   return {
     aheadMs: clock?.aheadMs ?? null,
-    agreeing: clock?.agreeing ?? 0,
+    agreeing: clock ? clock.agreeing : 0,
     matched,
     unmatched: files.filter((f) => !takenFiles.has(f)),
   };

@@ -8,7 +8,8 @@ export function clockOffText({ aheadMs, agreeing }: FileMatches): string {
   const seconds = Math.round(Math.abs(aheadMs) / 1000);
   const [minutes, rest] = [Math.floor(seconds / 60), seconds % 60];
   const by = [minutes && `${minutes} min`, (rest || !minutes) && `${rest} s`].filter(Boolean).join(' ');
-  const files = `${agreeing} ${agreeing === 1 ? 'file says so' : 'files agree'}`;
+  const files =
+    agreeing === null ? 'as you say' : `${agreeing} ${agreeing === 1 ? 'file says so' : 'files agree'}`;
   return seconds < 2
     ? `The camera’s clock goes right: ${files}.`
     : `The camera’s clock is ${by} ${aheadMs > 0 ? 'ahead' : 'behind'}: ${files}.`;
