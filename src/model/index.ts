@@ -42,7 +42,13 @@ export {
   type Running,
 } from './expose/countdown';
 export { type Answer, answersTo, givesWayAtDeg, type Told, withoutSeen, withSeen } from './check/answers';
-export { type FileMatches, type MatchedFile, matchFiles, type ShotFile } from './ledger/match-files';
+export {
+  type BesideFile,
+  type FileMatches,
+  type MatchedFile,
+  matchFiles,
+  type ShotFile,
+} from './ledger/match-files';
 export { type LedgerEntry, ledgerOf } from './ledger/entries';
 export { asLearnt, type Heeded, type Lesson, lessonsOf, type LearntFrom } from './ledger/learnt';
 export { fileAgainst, type FileCheck, type FileRefusal, measuredBy } from './check/by-file';
@@ -80,6 +86,7 @@ export {
 export {
   departed,
   lastTake,
+  otherSettings,
   shotOtherwise,
   type Solved,
   takenUpAgain,

@@ -136,7 +136,7 @@ export function fileTrial(
   const { field } = solved.derived.prepared.input;
   const [land, sky] = [false, true].map((isSky) => offPlan(lit, field, isSky)) as [number, number];
   const told = { overall: land, skyAgainstLand: sky - land, seat: truth.seat };
-  return { truth: told, check: fileAgainst(take, photo, solved) };
+  return { truth: told, check: fileAgainst(take, photo, { stand, bag, prepared: solved.derived.prepared }) };
 }
 
 /** By how much a side's light is really brighter than the plan had it, in the middle of its cells, stops. */

@@ -32,6 +32,7 @@ const CLIENTS: Clients = {
   study: never,
   picture: never,
   skyline: never,
+  compare: never,
 };
 
 /** What any part is told of its size, px. */

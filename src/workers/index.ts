@@ -34,6 +34,13 @@ export const photoClient = () =>
     () => new Worker(new URL('./picture.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
   );
 
+/** The client that holds the file of a shot against its plan. */
+export const compareClient = () =>
+  workerClient(
+    'compare',
+    () => new Worker(new URL('./compare.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
+  );
+
 /** The client that finds skylines. */
 export const skylineClient = () =>
   workerClient(

@@ -1,5 +1,13 @@
 import { type Coding } from '@/core/photo';
-import { type Bag, type Solution, type Stand, type Study } from '@/model';
+import {
+  type Bag,
+  type FileCheck,
+  type Solution,
+  type Stand,
+  type StandPhoto,
+  type Study,
+  type Take,
+} from '@/model';
 // a bare import would bring the reader of exposure data into the page
 import type { PhotoRead, SkylineRead } from '@/photos/read-photo';
 import type { Glance, StandToGlanceAt } from './glance';
@@ -19,6 +27,16 @@ export interface Jobs {
   };
   /** What a list shows of a stand. */
   glance: { readonly input: StandToGlanceAt; readonly output: Glance };
+  /** The file of a shot, held against its plan. */
+  compare: {
+    readonly input: {
+      readonly stand: Stand;
+      readonly bag: Bag;
+      readonly take: Take;
+      readonly photo: StandPhoto;
+    };
+    readonly output: FileCheck;
+  };
   study: { readonly input: { readonly stand: Stand; readonly bag: Bag }; readonly output: Study };
 }
 

@@ -49,8 +49,9 @@ describe.each([
 describe('what a file cannot show', () => {
   const bag = sampleBag();
   const stand = testStand();
-  const solved = { stand, bag, derived: deriveStand(stand, bag, solveStand(stand, bag)) };
-  const take = takeOf(solved, 't', '2026-05-01T05:30:00Z')!;
+  const derived = deriveStand(stand, bag, solveStand(stand, bag));
+  const solved = { stand, bag, prepared: derived.prepared };
+  const take = takeOf({ stand, bag, derived }, 't', '2026-05-01T05:30:00Z')!;
   const flat = (step: string, columns = 120, rows = 80): StandPhoto => ({
     sha256: '0'.repeat(64),
     type: 'image/jpeg',

@@ -3,7 +3,7 @@ import { dimmingField, type Seat } from '@/core/optics';
 import { lightOfFigures } from '@/core/photo';
 import { type ComparedCell, type Comparison, compareShot } from '@/core/tone';
 import { MID_GREY } from '@/core/units';
-import { frameOf } from '../answer/prepare';
+import { frameOf, type Prepared } from '../answer/prepare';
 import { type StandPhoto, type Take } from '../stand/stand';
 import { otherSettings, type Solved, takeThrough } from './takes';
 
@@ -27,6 +27,11 @@ export interface FileCheck {
   readonly clipped: readonly { readonly role: Role; readonly blown: number; readonly black: number }[];
 }
 
+/** A stand as it is solved, and what was prepared of it: what a file is held against. */
+export interface LitStand extends Pick<Solved, 'stand' | 'bag'> {
+  readonly prepared: Prepared;
+}
+
 /** Proportions that differ by more are another frame's. */
 const RATIO_OFF = 0.03;
 /** Patches along the frame's width and height. */
@@ -35,9 +40,9 @@ const PATCHES = [6, 4] as const;
 const CLIPPED_WORTH = 0.005;
 
 /** Holds a file against the shot that it is of (physics 12). */
-export function fileAgainst(take: Take, photo: StandPhoto, solved: Solved): FileCheck {
-  const { stand, derived } = solved;
-  const { field } = derived.prepared.input;
+export function fileAgainst(take: Take, photo: StandPhoto, lit: LitStand): FileCheck {
+  const { stand, prepared } = lit;
+  const { field } = prepared.input;
   const { widthMm, heightMm } = frameOf(stand.camera);
   if (Math.abs((photo.columns / photo.rows) * (heightMm / widthMm) - 1) > RATIO_OFF)
     return { comparison: null, refusals: ['other-frame'], departs: null, clipped: [] };
@@ -45,7 +50,7 @@ export function fileAgainst(take: Take, photo: StandPhoto, solved: Solved): File
   const shot = departs ? { ...take, exposure: departs } : take;
   const found = pictureCells(field.grid, lightOfFigures(photo.light));
   const hasDetail = !!field.tie;
-  const cells = comparedCells(shot, found, solved);
+  const cells = comparedCells(shot, found, lit);
   const comparison = compareShot(cells, { isLinear: photo.coding === 'stops', hasDetail });
   return {
     comparison,
@@ -61,8 +66,11 @@ export function fileAgainst(take: Take, photo: StandPhoto, solved: Solved): File
 type Found = ReturnType<typeof pictureCells>;
 
 /** Every cell of the frame that both the plan and the file tell of. */
-function comparedCells(take: Take, { log, known }: Found, { stand, bag, derived }: Solved): ComparedCell[] {
-  const { input, tables } = derived.prepared;
+function comparedCells(
+  take: Take,
+  { log, known }: Found,
+  { stand, bag, prepared: { input, tables } }: LitStand,
+): ComparedCell[] {
   const { field, frame, lens } = input;
   const { columns, rows } = field.grid;
   const { set, seat, evMidGrey } = takeThrough(take, stand, bag);

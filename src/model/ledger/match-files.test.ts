@@ -1,6 +1,14 @@
 import fc from 'fast-check';
-import { type LedgerEntry, matchFiles, type ShotFile, type Take } from '@/model';
+import { type LedgerEntry, matchFiles as matchAll, type ShotFile, type Stand, type Take } from '@/model';
+import { testStand } from '@/testing/fixtures';
 import { clockOffText, matchedText } from '@/words';
+
+const matchFiles = (
+  files: readonly ShotFile[],
+  entries: readonly LedgerEntry[],
+  aheadMs?: number,
+  stands: readonly Stand[] = [],
+) => matchAll(files, { entries, stands }, aheadMs);
 
 const START = Date.parse('2026-05-01T05:30:00Z');
 const SECONDS = [1 / 8, 1 / 4, 1 / 2, 1, 2, 4];
@@ -108,6 +116,20 @@ describe('files find their shots', () => {
       'Orrin 1, shot 1',
       'Orrin 2, shot 1: f/13, planned f/11',
     ]);
+  });
+
+  it('of no shot, but made while a stand was worked at, stand beside it; by another lens they do not', () => {
+    const stand = testStand({ lightAt: '2026-05-01T05:25:00Z' });
+    const lone: ShotFile = {
+      name: 'lone.jpg',
+      tells: { takenAt: '2026-05-01T05:31:00Z', focalLengthMm: 24 },
+    };
+    const { beside, unmatched } = matchFiles([lone], [], 60_000, [stand]);
+    expect(beside).toEqual([{ file: lone, stand, at: '2026-05-01T05:30:00.000Z' }]);
+    expect(unmatched).toEqual([]);
+    const tele: ShotFile = { ...lone, tells: { ...lone.tells, focalLengthMm: 85 } };
+    expect(matchFiles([tele], [], 60_000, [stand]).unmatched).toEqual([tele]);
+    expect(matchFiles([lone], [], 3_600_000, [stand]).unmatched).toEqual([lone]);
   });
 
   it('two of one shot: the nearer is its own', () => {

@@ -2,7 +2,7 @@ import { median } from '@/core/numerics';
 import { readingSeconds } from '../answer/prepare';
 import { otherSettings } from '../check/takes';
 import { type PhotoTells } from '../frame/photo';
-import { type Take } from '../stand/stand';
+import { momentOf, type Stand, type Take } from '../stand/stand';
 import { type LedgerEntry } from './entries';
 
 /** A file of a shot, by what it tells of itself. */
@@ -19,12 +19,22 @@ export interface MatchedFile {
   readonly departs: Take['exposure'] | null;
 }
 
+/** A file of no shot, and the stand that was worked at when it was made. */
+export interface BesideFile {
+  readonly file: ShotFile;
+  readonly stand: Stand;
+  /** When it was made, the camera's clock put right, ISO 8601. */
+  readonly at: string;
+}
+
 export interface FileMatches {
   /** How far the camera's clock is ahead, ms; null where no file tells. */
   readonly aheadMs: number | null;
   /** How many files agree on that; null where it was said so. */
   readonly agreeing: number | null;
   readonly matched: readonly MatchedFile[];
+  /** Files of no shot that were made while a stand was worked at. */
+  readonly beside: readonly BesideFile[];
   readonly unmatched: readonly ShotFile[];
 }
 
@@ -48,7 +58,7 @@ const MS_A_STOP = 20_000;
  */
 export function matchFiles(
   files: readonly ShotFile[],
-  entries: readonly LedgerEntry[],
+  { entries, stands }: { readonly entries: readonly LedgerEntry[]; readonly stands: readonly Stand[] },
   aheadMs?: number,
 ): FileMatches {
   const clock = aheadMs === undefined ? clockOf(files, entries) : { aheadMs, agreeing: null };
@@ -66,13 +76,48 @@ export function matchFiles(
     takenShots.add(entry);
     matched.push({ file, entry, departs: otherSettings(file.tells.exposure, entry.take) });
   }
+  const beside = files
+    .filter((f) => !takenFiles.has(f))
+    .flatMap((file) => besideStand(file, stands, clock?.aheadMs ?? 0) ?? []);
   return {
     aheadMs: clock?.aheadMs ?? null,
     agreeing: clock ? clock.agreeing : 0,
     matched,
-    unmatched: files.filter((f) => !takenFiles.has(f)),
+    beside,
+    unmatched: files.filter((f) => !takenFiles.has(f) && !beside.some((b) => b.file === f)),
   };
 }
+
+/** A stand is worked at for so long before and after what is known to have been done there, ms. */
+const WORKED_AT_MS = 20 * 60_000;
+/** Focal lengths nearer to each other than this are one zoom's, parts. */
+const SAME_ZOOM = 0.15;
+
+/** The stand that was worked at when a file was made, the one nearest in time; null where there is none. */
+function besideStand(file: ShotFile, stands: readonly Stand[], aheadMs: number): BesideFile | null {
+  const { takenAt, focalLengthMm } = file.tells;
+  if (takenAt === undefined) return null;
+  const atMs = Date.parse(takenAt) - aheadMs;
+  const near = stands
+    .filter(
+      ({ lens }) =>
+        focalLengthMm === undefined || Math.abs(focalLengthMm / lens.focalLengthMm - 1) <= SAME_ZOOM,
+    )
+    .map((stand) => ({ stand, off: Math.min(...momentsOf(stand).map((ms) => Math.abs(ms - atMs))) }))
+    .filter(({ off }) => off <= WORKED_AT_MS)
+    .sort((a, b) => a.off - b.off);
+  const [first] = near;
+  return first ? { file, stand: first.stand, at: new Date(atMs).toISOString() } : null;
+}
+
+/** Moments at which something was done at a stand, ms since the epoch. */
+const momentsOf = (stand: Stand): number[] =>
+  [
+    momentOf(stand),
+    ...stand.readings.flatMap((r) => r.takenAt ?? []),
+    ...(stand.exposures ?? []).map((e) => e.openedAt),
+    ...(stand.takes ?? []).map((t) => t.takenAt),
+  ].map((at) => Date.parse(at));
 
 /** By how much a file's time is ahead of a shot's, ms; null where the file tells none. */
 const aheadOf = ({ tells }: ShotFile, { take }: LedgerEntry): number | null =>

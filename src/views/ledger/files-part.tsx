@@ -1,21 +1,33 @@
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import {
+  type Bag,
+  bagAtLens,
+  bagForStand,
+  deriveStand,
+  type FileMatches,
   type LedgerEntry,
   matchFiles,
-  type MatchedFile,
   MAX_SMALL,
+  otherSettings,
+  seenStand,
   type ShotFile,
+  solveStand,
+  type Stand,
+  type StandDocument,
   type StoredPhoto,
+  type Take,
+  takeOf,
   withFile,
   withStand,
+  withTake,
 } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { clockOffText, matchedText, photoFaultText } from '@/words';
 import { typedNumber } from '../shared/parse';
 import { PHOTO_FILES } from '../shared/photo-files';
-import { useBag, useWorkspace } from '../workspace/workspace-context';
+import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
 
 /** A file that was read, with its picture in little. */
 interface ReadFile extends ShotFile {
@@ -37,7 +49,11 @@ export function FilesPart({ entries }: { entries: readonly LedgerEntry[] }) {
   const [aheadMs, setAhead] = useState<number | undefined>(undefined);
   const take = useTakeFiles();
   const done = brought && brought.files.length + brought.refused.length === brought.of;
-  const matches = brought && done ? matchFiles(brought.files, entries, aheadMs) : null;
+  const stands = useWorkspaceState((s) => s.stands);
+  const matches =
+    brought && done
+      ? matchFiles(brought.files, { entries, stands: stands.map((s) => s.document.stand) }, aheadMs)
+      : null;
   return (
     <section aria-labelledby="files" className="space-y-3">
       <h2 id="files" className="text-lg font-semibold">
@@ -88,6 +104,10 @@ export function FilesPart({ entries }: { entries: readonly LedgerEntry[] }) {
           />
           <List title="Found their shot" lines={matches.matched.map((m) => [m.file.name, matchedText(m)])} />
           <List
+            title="Of no shot, but made while a stand was worked at"
+            lines={matches.beside.map((b) => [b.file.name, b.stand.name || 'without a name'])}
+          />
+          <List
             title="Found none"
             lines={[
               ...matches.unmatched.map((f) => [f.name, f.tells.takenAt ? '' : 'it tells no time'] as const),
@@ -95,15 +115,15 @@ export function FilesPart({ entries }: { entries: readonly LedgerEntry[] }) {
             ]}
           />
           <div className="flex flex-wrap gap-2">
-            {matches.matched.length > 0 && (
+            {matches.matched.length + matches.beside.length > 0 && (
               <Button
                 kind="action"
                 onClick={() => {
-                  take(matches.matched, brought?.files ?? []);
+                  take(matches, brought?.files ?? []);
                   clear();
                 }}
               >
-                Take {matches.matched.length} so
+                Take {matches.matched.length + matches.beside.length} so
               </Button>
             )}
             <Button kind="quiet" onClick={clear}>
@@ -184,24 +204,40 @@ async function inLittle({ bytes, type }: StoredPhoto): Promise<string | null> {
   }
 }
 
-/** Keeps what files tell with their shots. */
-function useTakeFiles(): (matched: readonly MatchedFile[], read: readonly ReadFile[]) => void {
+/** Keeps what files tell with their shots; what is of none becomes a shot of its stand, as the slip would have had it. */
+function useTakeFiles(): (matches: FileMatches, read: readonly ReadFile[]) => void {
   const { workspace } = useWorkspace();
   const bag = useBag();
-  return (matched, read) => {
-    for (const { file, entry, departs } of matched) {
+  const newId = useNewId();
+  return ({ matched, beside }, read) => {
+    const keptOf = (file: ShotFile) => {
       const small = read.find((r) => r === file)?.small;
-      const kept = {
+      return {
         name: file.name.slice(0, 200),
         ...(file.tells.takenAt ? { takenAt: file.tells.takenAt } : {}),
         ...(small ? { small } : {}),
       };
-      workspace
-        .open(entry.standId)
-        ?.record((document) =>
-          withStand(document, withFile(document.stand, entry.take.id, kept, departs), bag),
-        );
-    }
-    toast(`${matched.length} ${matched.length === 1 ? 'file stands' : 'files stand'} with their shots.`);
+    };
+    const record = (standId: string, change: (document: StandDocument) => Stand) =>
+      workspace.open(standId)?.record((document) => withStand(document, change(document), bag));
+    for (const { file, entry, departs } of matched)
+      record(entry.standId, ({ stand }) => withFile(stand, entry.take.id, keptOf(file), departs));
+    for (const { file, stand: near, at } of beside)
+      record(near.id, (document) => {
+        const take = shotBySlip(document, bag, newId('k'), at);
+        if (!take) return document.stand;
+        const departs = otherSettings(file.tells.exposure, take);
+        return withFile(withTake(document.stand, take), take.id, keptOf(file), departs);
+      });
+    const count = matched.length + beside.length;
+    toast(`${count} ${count === 1 ? 'file stands' : 'files stand'} with their shots.`);
   };
+}
+
+/** A shot of a stand as its slip has it; null where the slip has no time. */
+function shotBySlip(document: StandDocument, ownBag: Bag, id: string, at: string): Take | null {
+  const bag = bagAtLens(document.stand, bagForStand(document, ownBag));
+  const stand = seenStand(document.stand, bag);
+  const derived = deriveStand(stand, bag, solveStand(stand, bag, { workedOut: 1 }));
+  return takeOf({ stand, bag, derived }, id, at);
 }

@@ -1,13 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import {
-  fileAgainst,
-  type FileCheck,
-  measuredBy,
-  seenOf,
-  shotOtherwise,
-  type Take,
-  withStand,
-} from '@/model';
+import { type FileCheck, measuredBy, seenOf, shotOtherwise, type Take, withStand } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { fileSays, photoFaultText, takeSettingsText } from '@/words';
@@ -27,20 +19,24 @@ export function FilePart({ take }: { take: Take }) {
   const open = useOpenStand();
   const told = useStand((s) => seenOf(s, take).find((w) => w.what === 'file'));
   const [state, setState] = useState<State>({ phase: 'none' });
-  const reader = useRef<ReturnType<typeof clients.picture> | null>(null);
-  useEffect(() => () => reader.current?.dispose(), []);
+  const workers = useRef<readonly { dispose: () => void }[]>([]);
+  useEffect(() => () => workers.current.forEach((w) => w.dispose()), []);
   const read = async (file: File) => {
     setState({ phase: 'reading' });
-    reader.current ??= clients.picture();
-    const result = await reader.current.request({ bytes: await file.arrayBuffer(), name: file.name });
-    if (result.type === 'replaced') return;
-    if (result.type === 'failed' || !result.output.ok) {
-      const fault = result.type === 'failed' || result.output.ok ? 'failed' : result.output.fault;
-      return setState({ phase: 'refused', text: photoFaultText(fault, file.name) });
-    }
-    const { lit, bag, derived } = open.answer.getState();
-    const check = fileAgainst(take, result.output.picture, { stand: lit, bag, derived });
-    setState({ phase: 'read', name: file.name, check });
+    workers.current.forEach((w) => w.dispose());
+    const [reader, comparer] = [clients.picture(), clients.compare()];
+    workers.current = [reader, comparer];
+    const refused = (fault: Parameters<typeof photoFaultText>[0]) =>
+      setState({ phase: 'refused', text: photoFaultText(fault, file.name) });
+    const read = await reader.request({ bytes: await file.arrayBuffer(), name: file.name });
+    if (read.type === 'replaced') return;
+    if (read.type === 'failed') return refused('failed');
+    if (!read.output.ok) return refused(read.output.fault);
+    const { lit, bag } = open.answer.getState();
+    const held = await comparer.request({ stand: lit, bag, take, photo: read.output.picture });
+    if (held.type === 'replaced') return;
+    if (held.type === 'failed') return refused('failed');
+    setState({ phase: 'read', name: file.name, check: held.output });
   };
   return (
     <section aria-label="The file of the shot" className="space-y-2">
