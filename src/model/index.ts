@@ -49,6 +49,7 @@ export {
   matchFiles,
   type ShotFile,
 } from './ledger/match-files';
+export { shotBySlip } from './ledger/shot-by-slip';
 export { type LedgerEntry, ledgerOf } from './ledger/entries';
 export { asLearnt, type Heeded, type Lesson, lessonsOf, type LearntFrom } from './ledger/learnt';
 export { fileAgainst, type FileCheck, type FileRefusal, measuredBy } from './check/by-file';

@@ -115,8 +115,7 @@ interface Shot {
 }
 
 function shotOf(stand: Stand, bag: Bag, take: Take): Shot {
-  const { aperture, iso } = take.exposure;
-  const at = { ...stand, exposure: { aperture, iso }, fitted: take.fitted };
+  const at = asShot(stand, take);
   const lens = lensOf(at, bag);
   const sheets = setOf(bag, take.filterIds).map((s) => s.sheet);
   const { seat } = take;
@@ -131,6 +130,11 @@ function shotOf(stand: Stand, bag: Bag, take: Take): Shot {
     },
     overPlan: take.planned ? takeEv(take.planned) - takeEv(take.exposure) : 0,
   };
+}
+
+/** The stand as it stood when a shot was made: its settings, and what was on beside the grads. */
+export function asShot(stand: Stand, { exposure: { aperture, iso }, fitted }: Take): Stand {
+  return { ...stand, exposure: { aperture, iso }, fitted };
 }
 
 /** EV at ISO 100 that a take was exposed for. */

@@ -9,7 +9,7 @@ import { type StandDocument } from '../documents/document';
 import { withExposuresOf } from '../expose/exposures';
 import { LIMITS, MAX_TAKES } from '../stand/limits';
 import { type PhotoExposure, type Stand, type Take } from '../stand/stand';
-import { seenOf, takeEv } from './evidence';
+import { asShot, seenOf, takeEv } from './evidence';
 
 /** A stand as it is solved: with what shots have shown and what carries its readings, and what is worked out of it. */
 export interface Solved {
@@ -103,29 +103,24 @@ export function withTakeBack(stand: Stand, was: Stand, id: string): Stand {
   return { ...stand, takes, ...(seen.length ? { seen } : {}) };
 }
 
-/** Settings that were not as planned; none where they were. */
-export function departed({ exposure, planned }: Take): boolean {
-  return (
-    !!planned &&
-    (planned.aperture !== exposure.aperture ||
-      planned.iso !== exposure.iso ||
-      Math.abs(Math.log2(exposure.seconds / planned.seconds)) > SAME_TIME)
-  );
-}
+/** Whether settings were not as planned. */
+export const departed = ({ exposure, planned }: Take): boolean => !!planned && !sameMarks(planned, exposure);
 
-/** Times nearer to each other than this are one mark, and one and the same, stops. */
-const SAME_TIME = 1 / 5;
+/** Whether two settings are the same marks of a camera. */
+const sameMarks = (a: Take['exposure'], b: Take['exposure']): boolean =>
+  2 * Math.abs(Math.log2(a.aperture / b.aperture)) < SAME_MARK &&
+  Math.abs(Math.log2(a.iso / b.iso)) < SAME_MARK &&
+  Math.abs(Math.log2(a.seconds / b.seconds)) < SAME_MARK;
+
+/** Settings nearer to each other than this are one mark, and times one and the same, stops. */
+const SAME_MARK = 1 / 5;
 const SAME_EXACTLY = 0.01;
 
 /** A file's own settings, where they are not those of a shot; null where they are, or it tells none. */
 export function otherSettings(told: PhotoExposure | undefined, { exposure }: Take): Take['exposure'] | null {
   if (!told) return null;
   const own = { aperture: told.aperture, iso: told.iso, seconds: readingSeconds(told.shutter) };
-  const isSame =
-    2 * Math.abs(Math.log2(own.aperture / exposure.aperture)) < SAME_TIME &&
-    Math.abs(Math.log2(own.iso / exposure.iso)) < SAME_TIME &&
-    Math.abs(Math.log2(own.seconds / exposure.seconds)) < SAME_TIME;
-  return isSame ? null : own;
+  return sameMarks(own, exposure) ? null : own;
 }
 
 /** The stand with a shot's file; settings that it tells otherwise are those of the shot. */
@@ -183,15 +178,11 @@ function withTakesOf(document: StandDocument, { stand: now }: StandDocument): St
 }
 
 /** A shot as it was seen through its glass: where its seam was to lie, and what came out at mid-grey. */
-export function takeThrough(take: Take, stand: Stand, bag: Bag): SeenThrough {
-  const { aperture, iso } = take.exposure;
-  const at = { ...stand, exposure: { aperture, iso }, fitted: take.fitted };
-  return {
-    set: setOf(bag, take.filterIds),
-    seat: take.seat ?? null,
-    evMidGrey: takeEv(take.exposure) + fittedStops(at, bag),
-  };
-}
+export const takeThrough = (take: Take, stand: Stand, bag: Bag): SeenThrough => ({
+  set: setOf(bag, take.filterIds),
+  seat: take.seat ?? null,
+  evMidGrey: takeEv(take.exposure) + fittedStops(asShot(stand, take), bag),
+});
 
 /** A name for a shot by its place among those of its stand. */
 export const takeNumber = ({ takes = [] }: Pick<Stand, 'takes'>, id: string): number =>

@@ -2,7 +2,6 @@ import * as z from 'zod';
 import { ROLES } from '@/core/field';
 import { SKY_STATES } from '@/core/sky';
 import { shutterFromFileText } from '@/core/units';
-import { MUCHES, SIGHT_ANSWERS, SIGHT_IDS, SIGHTS_OF, sightTraits, VERDICTS } from '../check/sights';
 import {
   LIMITS,
   MAX_CELLS,
@@ -15,19 +14,15 @@ import {
   MAX_READINGS,
   MAX_SEEN,
   MAX_SHAPES,
-  MAX_SMALL,
   MAX_TAKES,
   MAX_TIME_TEXT,
 } from '../stand/limits';
-import { LOOKS, SCHOOLS } from '../stand/looks';
 import {
   ASSUMABLES,
-  BLURS,
   BRACKETS,
   ORIENTATIONS,
   PHOTO_TYPES,
   REDONE,
-  SUN_SIDES,
   TREATMENTS,
   TRIPOD_STEPS,
   WAYS,
@@ -47,6 +42,15 @@ import {
   text,
   uniqueIds,
 } from './schema-parts';
+import {
+  choiceSchema,
+  cropSchema,
+  exposedWithSchema,
+  fittedSchema,
+  lookSchema,
+  wantedTimeSchema,
+} from './set-up-schema';
+import { seenSchema, takeSchema } from './shots-schema';
 
 /** A mark ("1/30", "15") or seconds as text, or exact seconds as a number. */
 const shutter = z.union([z.string().max(MAX_TIME_TEXT), number('seconds')]).superRefine((time, ctx) => {
@@ -118,33 +122,6 @@ function readingSchema(object: ObjectOf) {
   });
 }
 
-/** What is wanted of the picture. */
-function lookSchema(object: ObjectOf) {
-  return object({
-    school: z.enum(SCHOOLS),
-    gapStops: z.number().optional(),
-    follow: number('follow').optional(),
-    /** The bright top of the sky alone is held back, down to the rest of it. */
-    evensTop: z.literal(true).optional(),
-    landPlacementStops: number('toneStops').optional(),
-    sunAzimuthDeg: number('azimuthDeg').optional(),
-    viewAzimuthDeg: number('azimuthDeg').optional(),
-    sunAltitudeDeg: number('altitudeDeg').optional(),
-    sun: z.enum(SUN_SIDES).optional(),
-  }).superRefine((l, ctx) => {
-    if (l.gapStops === undefined) return;
-    const gap = LOOKS[l.school].gap;
-    if (!gap) fault(ctx, 'not-allowed', ['gapStops'], `the look "${l.school}" has no gap`);
-    else if (l.gapStops < gap.range[0] || l.gapStops > gap.range[1])
-      fault(
-        ctx,
-        'out-of-range',
-        ['gapStops'],
-        `the gap of "${l.school}" lies between ${gap.range[0]} and ${gap.range[1]} stops`,
-      );
-  });
-}
-
 /** The picture that fills the frame. */
 function pictureSchema(object: ObjectOf) {
   return object({
@@ -201,25 +178,6 @@ function lensSchema(object: ObjectOf) {
   });
 }
 
-/** Proportions and place of what is printed. */
-function cropSchema(object: ObjectOf) {
-  return object({
-    width: number('ratio'),
-    height: number('ratio'),
-    at: number('placed').optional(),
-  });
-}
-
-/** A piece of glass on the lens, and where. */
-function fittedSchema(object: ObjectOf) {
-  return object({
-    filterId: id,
-    slot: number('slots').int().optional(),
-    /** A polariser's transmission axis: 0 upright, positive clockwise from behind the camera. */
-    axisDeg: number('turnDeg').optional(),
-  });
-}
-
 /** How a bracket is to be made; absent parts are usual. */
 function bracketSchema(object: ObjectOf) {
   return object({
@@ -230,16 +188,6 @@ function bracketSchema(object: ObjectOf) {
     stepStops: number('bracketStepStops').optional(),
     /** The time stays, ND and ISO change. */
     alike: z.literal(true).optional(),
-  });
-}
-
-/** How long the exposure is to be, and how long one will wait for it. */
-function wantedTimeSchema(object: ObjectOf) {
-  return object({
-    seconds: number('wantedSeconds'),
-    /** What that time is for; absent: it was typed. */
-    blur: z.enum(BLURS).optional(),
-    longestSeconds: number('wantedSeconds').optional(),
   });
 }
 
@@ -265,91 +213,6 @@ function exposureSchema(object: ObjectOf) {
     seconds: number('openSeconds'),
   });
 }
-
-/** Glass that was chosen over the computed one, and where it sits. */
-function choiceSchema(object: ObjectOf) {
-  return object({
-    filterIds: z.array(id).max(2),
-    offsetMm: number('offsetMm'),
-    turnDeg: number('turnDeg'),
-    /** The glass alone was chosen: offset and turn are where it sat then, and its seat follows skyline and light. */
-    follows: z.literal(true).optional(),
-  });
-}
-
-/** A shot, as it was made. */
-function takeSchema(object: ObjectOf) {
-  const settings = { aperture: number('aperture'), iso: number('iso'), seconds: number('seconds') };
-  return object({
-    id,
-    takenAt: moment,
-    exposure: object(settings),
-    /** What the plan had asked for, where the exposure is another. */
-    planned: object(settings).optional(),
-    /** The sheets, the one nearest the lens first, and where their seam was to lie. */
-    filterIds: z.array(id).max(2),
-    seat: object({ offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
-    /** How far the first sheet stood above the rail, mm. */
-    standsOutMm: number('offsetMm').optional(),
-    /** How it was set otherwise than the optics say, by what shots before had shown. */
-    nudge: object({ offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
-    /** What was on the lens beside the grads. */
-    fitted: z.array(fittedSchema(object)).max(MAX_FILTERS).optional(),
-    /** The light then, by what was known of it: EV at ISO 100. */
-    light: object({ sky: number('ev100').optional(), land: number('ev100').optional() }).optional(),
-    /** Its file, as far as a stand keeps it: its name, its own time, and a picture in little. */
-    file: object({
-      name: text,
-      takenAt: moment.optional(),
-      small: z
-        .string()
-        .max(MAX_SMALL)
-        .regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/=]*$/)
-        .optional(),
-    }).optional(),
-    verdict: z.enum(VERDICTS).optional(),
-    note: text.optional(),
-  });
-}
-
-/** What a shot showed: evidence of the light, the seat or the time, or a wish. */
-function seenSchema(object: ObjectOf) {
-  return object({
-    id,
-    takeId: id,
-    what: z.enum(SIGHT_IDS),
-    much: z.enum(MUCHES).optional(),
-    of: z.enum(SIGHTS_OF).optional(),
-    /** It was judged by the raw file; absent: by what the camera shows, its JPEG. */
-    raw: z.literal(true).optional(),
-    at: object({ u: number('placed'), v: number('placed') }).optional(),
-    /** What was measured of it: how much brighter each side is, stops, and how the line lies off, mm and degrees. */
-    measured: object({
-      sky: number('toneStops').optional(),
-      land: number('toneStops').optional(),
-      offsetMm: number('offsetMm').optional(),
-      turnDeg: number('turnDeg').optional(),
-    }).optional(),
-    /** How it was answered, where that is not by what it says of the light. */
-    answer: z.enum(SIGHT_ANSWERS).optional(),
-    /** The parts of the stand that the answer changed, as they were: null for one that was absent. */
-    was: object({
-      exposure: exposedWithSchema(object).optional(),
-      fitted: z.array(fittedSchema(object)).max(MAX_FILTERS).nullable().optional(),
-      look: lookSchema(object).optional(),
-      wantedTime: wantedTimeSchema(object).nullable().optional(),
-      choice: choiceSchema(object).nullable().optional(),
-      crop: cropSchema(object).nullable().optional(),
-    }).optional(),
-  }).superRefine(({ what, much, of, at }, ctx) => {
-    const { muches, ofs, placed } = sightTraits(what);
-    if (much && !muches.includes(much)) fault(ctx, 'not-allowed', ['much'], `"${what}" has no "${much}"`);
-    if (of && !ofs.includes(of)) fault(ctx, 'not-allowed', ['of'], `"${what}" is not said of "${of}"`);
-    if (at && !placed) fault(ctx, 'not-allowed', ['at'], `"${what}" has no place`);
-  });
-}
-
-const exposedWithSchema = (object: ObjectOf) => object({ aperture: number('aperture'), iso: number('iso') });
 
 /** What a stand is. */
 export function standSchema(object: ObjectOf) {

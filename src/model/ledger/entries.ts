@@ -1,7 +1,7 @@
 import { dimmingOfPoint, sensorPoint } from '@/core/optics';
 import { type Bag } from '../bag/bag';
 import { frameOf, lensOf, plainStops, setOf } from '../answer/prepare';
-import { seenOf, tooBrightBy } from '../check/evidence';
+import { asShot, seenOf, tooBrightBy } from '../check/evidence';
 import { type KeptStand } from '../documents/document';
 import { middleOfSide } from '../frame/sides';
 import { type School } from '../stand/looks';
@@ -67,10 +67,10 @@ function entryOf(stand: Stand, bag: Bag, take: Take, number: number): LedgerEntr
 
 /** How much more the sheets of a shot took from its sky than from its land, stops. */
 function takenBetween(stand: Stand, bag: Bag, take: Take): number {
-  const { seat, exposure } = take;
+  const { seat } = take;
   const sheets = setOf(bag, take.filterIds).map((s) => s.sheet);
   if (!seat || !sheets.length) return 0;
-  const lens = lensOf({ ...stand, exposure, fitted: take.fitted }, bag);
+  const lens = lensOf(asShot(stand, take), bag);
   const at = (role: 'sky' | 'land') => {
     const { u, v } = middleOfSide(stand, role);
     return dimmingOfPoint({ lens, sheets, seat }, sensorPoint(frameOf(stand.camera), u, v));

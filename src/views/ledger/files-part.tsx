@@ -1,23 +1,16 @@
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import {
-  type Bag,
-  bagAtLens,
-  bagForStand,
-  deriveStand,
   type FileMatches,
   type LedgerEntry,
   matchFiles,
   MAX_SMALL,
   otherSettings,
-  seenStand,
+  shotBySlip,
   type ShotFile,
-  solveStand,
   type Stand,
   type StandDocument,
   type StoredPhoto,
-  type Take,
-  takeOf,
   withFile,
   withStand,
   withTake,
@@ -232,12 +225,4 @@ function useTakeFiles(): (matches: FileMatches, read: readonly ReadFile[]) => vo
     const count = matched.length + beside.length;
     toast(`${count} ${count === 1 ? 'file stands' : 'files stand'} with their shots.`);
   };
-}
-
-/** A shot of a stand as its slip has it; null where the slip has no time. */
-function shotBySlip(document: StandDocument, ownBag: Bag, id: string, at: string): Take | null {
-  const bag = bagAtLens(document.stand, bagForStand(document, ownBag));
-  const stand = seenStand(document.stand, bag);
-  const derived = deriveStand(stand, bag, solveStand(stand, bag, { workedOut: 1 }));
-  return takeOf({ stand, bag, derived }, id, at);
 }
