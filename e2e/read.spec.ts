@@ -17,6 +17,7 @@ const take = async (page: Page, shown: string) => {
 };
 
 test.describe('a run of twelve spots', () => {
+  // (fault 47)
   test('takes no more than five presses each at a desk: a click, the figures, Enter', async ({ page }) => {
     await openDemo(page, /Tholl Saddle/);
     await page.keyboard.press('2');
@@ -55,7 +56,7 @@ test.describe('a run of twelve spots', () => {
       await expect(readings(page).getByRole('listitem')).toHaveCount(before + SPOTS.length);
       await settled(page);
 
-      // a spot is read again by a tap on it in the list and one on the pad
+      // a spot is read again by a tap on it in the list, named by its role (fault 50), and one on the pad
       await page.getByRole('button', { name: 'Read sky 1 again' }).tap();
       await expect(page.getByText('Sky 1 again: the same spot, as it is now.')).toBeVisible();
       await page

@@ -14,12 +14,44 @@ import {
   type LadderData,
   ladderDomain,
   ladderScale,
+  MarginNote,
+  noteWidth,
   outside,
   SeamLine,
   SheetScale,
 } from '.';
 
 const sheet = sampleBag().filters[1] as SheetFilter;
+
+describe('a note on the picture', () => {
+  it('stands whole on a quiet plate, its letters without an outline (fault 51)', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('start' as const, 'middle' as const, 'end' as const),
+        fc.string({ minLength: 1, maxLength: 40 }),
+        (anchor, words) => {
+          const { container, unmount } = render(
+            <svg>
+              <MarginNote x={100} y={60} anchor={anchor}>
+                {words}
+              </MarginNote>
+            </svg>,
+          );
+          const plate = container.querySelector('rect')!;
+          const text = container.querySelector('text')!;
+          const at = (e: Element, name: string) => Number(e.getAttribute(name));
+          expect(at(text, 'x')).toBeCloseTo(at(plate, 'x') + at(plate, 'width') / 2, 6);
+          expect(at(plate, 'width')).toBeGreaterThanOrEqual(noteWidth(words));
+          expect(at(text, 'y')).toBeLessThan(at(plate, 'y') + at(plate, 'height'));
+          expect(text).not.toHaveAttribute('stroke');
+          expect(Number(plate.getAttribute('fill-opacity'))).toBeGreaterThan(0.8);
+          unmount();
+        },
+      ),
+      { numRuns: 20 },
+    );
+  });
+});
 
 describe('the ladder', () => {
   const data: LadderData = {

@@ -96,6 +96,7 @@ describe('what is typed', () => {
     expect(parsePercent('101')).toEqual({ ok: false, error: 'Between 0 and 100 %.' });
   });
 
+  // f/ where it is typed is understood (fault 41)
   it.each([
     ['f/11', 11],
     ['F 8', 8],

@@ -141,7 +141,7 @@ function PressedRow({ row, change }: RowProps) {
   const isThrough = useDerived((d) => row.label === 'Expose' && d.through !== null);
   const button = useWorkingButton(isThrough ? 'through' : WORKING_OF[row.label]);
   return (
-    <button {...button} className="block min-h-11 w-full min-w-0 text-left compact:min-h-12">
+    <button {...button} className="block min-h-11 w-full min-w-0 text-left compact:min-h-14">
       <RowText row={row} change={change} line={FIGURE_LINE} />
     </button>
   );
@@ -155,7 +155,7 @@ function RowText({ row: { main, aside }, change, line = '' }: RowProps & { line?
   return (
     <span
       data-changed={!!change}
-      className="block min-h-11 py-1.5 data-[changed=true]:-ml-2.5 data-[changed=true]:border-l-4 data-[changed=true]:border-action data-[changed=true]:bg-chosen data-[changed=true]:pl-1.5 compact:min-h-12 desk:grid desk:min-h-[52px] desk:grid-cols-[minmax(0,5fr)_minmax(0,4fr)] desk:items-center desk:gap-x-4 desk:py-0.5"
+      className="block min-h-11 py-1.5 data-[changed=true]:-ml-2.5 data-[changed=true]:border-l-4 data-[changed=true]:border-action data-[changed=true]:bg-chosen data-[changed=true]:pl-1.5 compact:min-h-14 desk:grid desk:min-h-[52px] desk:grid-cols-[minmax(0,5fr)_minmax(0,4fr)] desk:items-center desk:gap-x-4 desk:py-0.5"
     >
       <span>
         <span className={`${MAIN} ${line}`}>{main}</span>
