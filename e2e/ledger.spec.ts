@@ -50,7 +50,18 @@ test('what first shots have in common is offered, taken by a tap, and a new stan
   await expect(page.getByRole('row').nth(1)).toContainText('morning 1');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a table' }).click();
-  expect(readFileSync(await (await download).path(), 'utf8').split('\r\n')).toHaveLength(6);
+  const table = readFileSync(await (await download).path(), 'utf8');
+  expect(table.split('\r\n')).toHaveLength(6);
+  // what went out comes in again, each line to its stand, and what is there already stays one
+  const another = table.replace(/(morning 3",1,[^,]*)T\d\d:/, '$1T23:');
+  await page
+    .getByLabel('Table of shots')
+    .setInputFiles({ name: 'shots.csv', mimeType: 'text/csv', buffer: Buffer.from(another) });
+  const lines = page.getByRole('list', { name: 'Lines of the table' }).getByRole('listitem');
+  await expect(lines).toHaveCount(4);
+  await expect(lines.filter({ hasText: 'it is there already' })).toHaveCount(3);
+  await page.getByRole('button', { name: 'Take 1 shot' }).click();
+  await expect(page.getByRole('heading', { name: '5 shots' })).toBeVisible();
 
   await page.getByRole('button', { name: 'Start with the land at +⅔' }).click();
   await expect(page.getByText('New stands place the land at 0.7')).toBeVisible();

@@ -64,6 +64,32 @@ export function numberCell<C extends string>(
   return value;
 }
 
+/**
+ * A moment with its date, or a time of day of a day, as clocks here show it.
+ *
+ * @param day absent: a time of day alone is refused
+ * @returns ISO 8601
+ */
+export function momentCell(text: string, column: string, day?: string): string {
+  const clock = day === undefined ? null : /^(\d{1,2})[:.h](\d{2})(?:[:.](\d{2}))?$/.exec(text);
+  const date = new Date(clock ? (day ?? '') : text);
+  if (clock) date.setHours(Number(clock[1]), Number(clock[2]), Number(clock[3] ?? 0), 0);
+  const isReal =
+    !Number.isNaN(date.getTime()) && (!clock || (Number(clock[1]) < 24 && Number(clock[2]) < 60));
+  if (!isReal || (!clock && !/^\d{4}-\d{2}-\d{2}T/.test(text)))
+    throw new CellFault(
+      column,
+      `${quoted(text)} is no time: write ${day === undefined ? '' : '05:41, or '}2026-03-14T05:41:00Z`,
+    );
+  const year = date.getUTCFullYear();
+  if (year < YEARS[0] || year > YEARS[1])
+    throw new CellFault(column, `${quoted(text)} is in no year between ${YEARS[0]} and ${YEARS[1]}`);
+  return date.toISOString();
+}
+
+/** Years in which light was or will be metered. */
+const YEARS = [1900, 2100] as const;
+
 /** A whole number with its thousands marked off: an ISO has no decimals to be told from them. */
 const THOUSANDS = /^\d{1,3}(?:,\d{3})+$/;
 

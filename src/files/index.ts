@@ -20,5 +20,5 @@ export {
   readReadingsCsv,
   writeReadingsCsv,
 } from './readings-csv';
-export { writeTakesCsv } from './takes-csv';
+export { readTakesCsv, type TakeRow, writeTakesCsv } from './takes-csv';
 export { type OpenedStand, readStandFile, standFileName, writeStandFile } from './stand-file';

@@ -2,7 +2,7 @@ import { apertureInTenths, meterFromTyping } from '@/core/exposure';
 import { nearestShutterMark } from '@/core/units';
 import { type Bag, isSheet, isWithin, type MeteredLight, type Reading, type Stand } from '@/model';
 import { schemas } from '@/model/documents/schema';
-import { CellFault, headingsOf, numberCell, tableOf, writeTable } from './csv-table';
+import { CellFault, headingsOf, momentCell, numberCell, tableOf, writeTable } from './csv-table';
 import { readPart } from './document';
 import { quoted } from './errors';
 import {
@@ -150,7 +150,7 @@ function readingOf(
   const limit = named.limit || isHeld(cells.hold ?? '');
   const wanted = numberCell(cells, 'wanted_stops', 'toneStops');
   const angle = numberCell(cells, 'meter_angle_deg', 'spotAngleDeg');
-  const takenAt = cells.taken_at ? momentOf(cells.taken_at, context.day) : undefined;
+  const takenAt = cells.taken_at ? momentCell(cells.taken_at, 'taken_at', context.day) : undefined;
   return {
     role: named.role,
     ...light,
@@ -218,24 +218,6 @@ function isHeld(text: string): boolean {
   if (/^(yes|y|true|1|x|hold|held)$/i.test(text)) return true;
   throw new CellFault('hold', `${quoted(text)} is neither yes nor no`);
 }
-
-/** A moment with its date, or a time of day of the table's day, as clocks here show it. */
-function momentOf(text: string, day: string): string {
-  const clock = /^(\d{1,2})[:.h](\d{2})(?:[:.](\d{2}))?$/.exec(text);
-  const date = new Date(clock ? day : text);
-  if (clock) date.setHours(Number(clock[1]), Number(clock[2]), Number(clock[3] ?? 0), 0);
-  const isReal =
-    !Number.isNaN(date.getTime()) && (!clock || (Number(clock[1]) < 24 && Number(clock[2]) < 60));
-  if (!isReal || (!clock && !/^\d{4}-\d{2}-\d{2}T/.test(text)))
-    throw new CellFault('taken_at', `${quoted(text)} is no time: write 05:41, or 2026-03-14T05:41:00Z`);
-  const year = date.getUTCFullYear();
-  if (year < YEARS[0] || year > YEARS[1])
-    throw new CellFault('taken_at', `${quoted(text)} is in no year between ${YEARS[0]} and ${YEARS[1]}`);
-  return date.toISOString();
-}
-
-/** Years in which light was or will be metered. */
-const YEARS = [1900, 2100] as const;
 
 /** The glass that the meter looked through, by ids of the bag, and the seat of a grad among it. */
 function throughOf(cells: Cells, bag: Bag): Pick<MeteredLight, 'throughFilterIds' | 'seat'> {

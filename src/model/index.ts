@@ -100,6 +100,7 @@ export {
   withTake,
   withTakeAs,
   withTakeBack,
+  withTakeInTime,
 } from './check/takes';
 export { withExposures, withExposuresOf } from './expose/exposures';
 export { beatOf, untilCue } from './expose/cue';

@@ -3,8 +3,10 @@ export {
   type PastedReading,
   readingsFileName,
   readReadingsCsv,
+  readTakesCsv,
   type ReadingRow,
   type RefusedThing,
+  type TakeRow,
   writeReadingsCsv,
   writeTakesCsv,
 } from '@/files';

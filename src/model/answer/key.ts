@@ -36,6 +36,7 @@ const OF_STAND: Parts<Stand> = {
   coming: 'none',
   tripodUpTo: 'none',
   wind: 'none',
+  waveSeconds: 'none',
   exposures: 'none',
   doAgain: 'none',
   takes: 'none',

@@ -52,6 +52,13 @@ describe('a shot', () => {
     expect(take!.exposure.seconds).toBeCloseTo(seconds(testStand()), 9);
   });
 
+  it('says what was advised, where other sheets were on by choice', () => {
+    const [advised] = solved(testStand()).derived.plan!.filterIds;
+    const choose = (id: string) => shot({ choice: { filterIds: [id], offsetMm: 4, turnDeg: 0 } }).takes![0]!;
+    expect(choose('soft-3')).toMatchObject({ filterIds: ['soft-3'], advisedFilterIds: [advised] });
+    expect(choose(advised!)).not.toHaveProperty('advisedFilterIds');
+  });
+
   it('is none while nothing says how long to expose', () => {
     const unread = testStand({ readings: [] });
     expect(takeOf(solved(unread), 't1', SHOT_AT)).toBeNull();

@@ -33,7 +33,7 @@ export function takeOf({ stand, derived }: Solved, id: string, at: string): Take
   const made = justMade(stand, at);
   const wanted = { ...stand.exposure, seconds: withinTimes(planned) };
   const exposure = { ...wanted, seconds: made ? withinTimes(made.seconds) : dialled(planned) };
-  const { inUse, prepared } = derived;
+  const { inUse, plan, chosen, prepared } = derived;
   const light = prepared.input.field.readings;
   const evOf = (side: 'sky' | 'land') => {
     const own = sideReadings(side, light);
@@ -45,6 +45,9 @@ export function takeOf({ stand, derived }: Solved, id: string, at: string): Take
     exposure,
     ...(Math.abs(Math.log2(exposure.seconds / wanted.seconds)) > SAME_EXACTLY ? { planned: wanted } : {}),
     filterIds: [...(inUse?.filterIds ?? [])],
+    ...(chosen && plan?.filterIds.length && !sameIds(plan.filterIds, chosen.filterIds)
+      ? { advisedFilterIds: [...plan.filterIds] }
+      : {}),
     ...(inUse?.seat ? { seat: inUse.seat } : {}),
     ...(inUse?.seat && inUse.sticksOutMm !== null ? { standsOutMm: inUse.sticksOutMm } : {}),
     ...(inUse?.seat && (inUse.nudge.offsetMm || inUse.nudge.turnDeg) ? { nudge: inUse.nudge } : {}),
@@ -52,6 +55,9 @@ export function takeOf({ stand, derived }: Solved, id: string, at: string): Take
     ...(light.length ? { light: { ...evOf('sky'), ...evOf('land') } } : {}),
   };
 }
+
+const sameIds = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === b.length && a.every((id) => b.includes(id));
 
 /** A time as it is set on a camera: its mark where it has one, s. */
 export const dialled = (seconds: number): number =>
@@ -92,15 +98,19 @@ export function withoutTake(stand: Stand, id: string): Stand {
   return { ...rest, ...(takes.length ? { takes } : {}), ...(seen.length ? { seen } : {}) };
 }
 
+/** The stand with a shot in its place in time, where it has room. */
+export function withTakeInTime(stand: Stand, take: Take): Stand {
+  if ((stand.takes ?? []).length >= MAX_TAKES) return stand;
+  const takes = [...(stand.takes ?? []), take];
+  return { ...stand, takes: takes.toSorted((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt)) };
+}
+
 /** The stand with a shot back in its place in time, with what it showed. */
 export function withTakeBack(stand: Stand, was: Stand, id: string): Stand {
   const take = was.takes?.find((t) => t.id === id);
   if (!take || stand.takes?.some((t) => t.id === id)) return stand;
-  const takes = [...(stand.takes ?? []), take].toSorted(
-    (a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt),
-  );
   const seen = [...(stand.seen ?? []), ...seenOf(was, take)];
-  return { ...stand, takes, ...(seen.length ? { seen } : {}) };
+  return { ...withTakeInTime(stand, take), ...(seen.length ? { seen } : {}) };
 }
 
 /** Whether settings were not as planned. */

@@ -4,8 +4,17 @@ interface Light {
   readonly seat?: { readonly filterId: string } | undefined;
 }
 
+interface LightAgain extends Light {
+  readonly earlier?: readonly Light[] | undefined;
+}
+
 interface Sheets {
   readonly filterIds: readonly string[];
+}
+
+interface Shot extends Sheets {
+  readonly advisedFilterIds?: readonly string[] | undefined;
+  readonly fitted?: readonly Fitted[] | undefined;
 }
 
 interface Fitted {
@@ -22,10 +31,10 @@ interface Was {
 export interface NamesGlass {
   readonly choice?: Sheets | undefined;
   readonly fitted?: readonly Fitted[] | undefined;
-  readonly takes?: readonly (Sheets & { readonly fitted?: readonly Fitted[] | undefined })[] | undefined;
+  readonly takes?: readonly Shot[] | undefined;
   readonly seen?: readonly { readonly was?: Was | undefined }[] | undefined;
-  readonly readings: readonly (Light & { readonly earlier?: readonly Light[] | undefined })[];
-  readonly through?: Light | undefined;
+  readonly readings: readonly LightAgain[];
+  readonly through?: LightAgain | undefined;
   readonly wholeScene?: Light | undefined;
 }
 
@@ -50,6 +59,22 @@ function lightWith<L extends Light>(light: L, at: Path, put: Put): L {
   };
 }
 
+function lightAgainWith<L extends LightAgain>(light: L, at: Path, put: Put): L {
+  const { earlier, ...rest } = lightWith(light, at, put);
+  return (
+    earlier ? { ...rest, earlier: earlier.map((l, i) => lightWith(l, [...at, 'earlier', i], put)) } : rest
+  ) as L;
+}
+
+function shotWith<S extends Shot>(shot: S, at: Path, put: Put): S {
+  const { fitted, advisedFilterIds: advised } = shot;
+  return {
+    ...sheetsWith(shot, at, put),
+    ...(advised ? { advisedFilterIds: advised.map((id, i) => put(id, [...at, 'advisedFilterIds', i])) } : {}),
+    ...(fitted ? { fitted: fittedWith(fitted, [...at, 'fitted'], put) } : {}),
+  };
+}
+
 const wasWith = <W extends Was>(was: W, at: Path, put: Put): W => ({
   ...was,
   ...(was.choice ? { choice: sheetsWith(was.choice, [...at, 'choice'], put) } : {}),
@@ -67,24 +92,10 @@ export function withGlassIds<S extends NamesGlass>(stand: S, put: Put): S {
     ...stand,
     ...(choice ? { choice: sheetsWith(choice, ['choice'], put) } : {}),
     ...(fitted ? { fitted: fittedWith(fitted, ['fitted'], put) } : {}),
-    readings: stand.readings.map((reading, i) => {
-      const at = ['readings', i];
-      const { earlier, ...rest } = lightWith(reading, at, put);
-      return earlier
-        ? { ...rest, earlier: earlier.map((light, k) => lightWith(light, [...at, 'earlier', k], put)) }
-        : rest;
-    }),
-    ...(through ? { through: lightWith(through, ['through'], put) } : {}),
+    readings: stand.readings.map((reading, i) => lightAgainWith(reading, ['readings', i], put)),
+    ...(through ? { through: lightAgainWith(through, ['through'], put) } : {}),
     ...(wholeScene ? { wholeScene: lightWith(wholeScene, ['wholeScene'], put) } : {}),
-    ...(takes
-      ? {
-          takes: takes.map((take, i) => {
-            const at = ['takes', i];
-            const { fitted: on, ...rest } = sheetsWith(take, at, put);
-            return on ? { ...rest, fitted: fittedWith(on, [...at, 'fitted'], put) } : rest;
-          }),
-        }
-      : {}),
+    ...(takes ? { takes: takes.map((take, i) => shotWith(take, ['takes', i], put)) } : {}),
     ...(seen
       ? { seen: seen.map((s, i) => (s.was ? { ...s, was: wasWith(s.was, ['seen', i, 'was'], put) } : s)) }
       : {}),

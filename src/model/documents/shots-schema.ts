@@ -22,6 +22,8 @@ export function takeSchema(object: ObjectOf) {
     planned: object(settings).optional(),
     /** The sheets, the one nearest the lens first, and where their seam was to lie. */
     filterIds: z.array(id).max(2),
+    /** The sheets that were advised, where others were on. */
+    advisedFilterIds: z.array(id).max(2).optional(),
     seat: object({ offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
     /** How far the first sheet stood above the rail, mm. */
     standsOutMm: number('offsetMm').optional(),

@@ -100,6 +100,16 @@ function meteredParts(object: ObjectOf) {
   };
 }
 
+/** What the camera read through all that was on. */
+function throughSchema(object: ObjectOf) {
+  const metered = meteredParts(object);
+  return object({
+    ...metered,
+    /** What it read just before through other glass, the oldest first. */
+    earlier: z.array(object(metered).superRefine(lightOrSettings)).max(MAX_EARLIER).optional(),
+  }).superRefine(lightOrSettings);
+}
+
 /** A reading of a spot. */
 function readingSchema(object: ObjectOf) {
   const metered = meteredParts(object);
@@ -252,7 +262,7 @@ export function standSchema(object: ObjectOf) {
     /** How the photographer began here; absent: not said yet. */
     way: z.enum(WAYS).optional(),
     /** What the camera read through all that was on: it sets the time until a sky is read, and needs neither sky nor land. */
-    through: object(meteredParts(object)).superRefine(lightOrSettings).optional(),
+    through: throughSchema(object).optional(),
     /** What `through` was called before minor 8. */
     wholeScene: object(meteredParts(object)).superRefine(lightOrSettings).optional(),
     /** The photographer was asked for something to be held, and there is nothing. */
@@ -268,6 +278,8 @@ export function standSchema(object: ObjectOf) {
     /** How far the list at the tripod has been gone through. */
     tripodUpTo: z.enum(TRIPOD_STEPS).optional(),
     wind: z.enum(WINDS).optional(),
+    /** How often a wave comes, as it was tapped along with. */
+    waveSeconds: number('wantedSeconds').optional(),
     exposures: z.array(exposureSchema(object)).max(MAX_EXPOSURES).optional(),
     /** What has to be done again before the next shot: something has happened since the last. */
     doAgain: z.array(z.enum(REDONE)).max(REDONE.length).optional(),

@@ -1,6 +1,6 @@
 import { dimmingOfPoint, sensorPoint } from '@/core/optics';
-import { type Bag } from '../bag/bag';
-import { frameOf, lensOf, plainStops, setOf } from '../answer/prepare';
+import { type Bag, filtersById } from '../bag/bag';
+import { frameOf, lensOf, plainStops, setOf, totalStops } from '../answer/prepare';
 import { asShot, seenOf, tooBrightBy } from '../check/evidence';
 import { type KeptStand } from '../documents/document';
 import { middleOfSide } from '../frame/sides';
@@ -20,6 +20,8 @@ export interface LedgerEntry {
   readonly spanStops: number | null;
   /** What of it the grads took, stops. */
   readonly takenStops: number;
+  /** How much weaker they were than what was advised, stops; negative: stronger; 0: as advised. */
+  readonly weakerStops: number;
   /** What ND and polariser took. */
   readonly ndStops: number;
   readonly seen: readonly Seen[];
@@ -52,6 +54,7 @@ function entryOf(stand: Stand, bag: Bag, take: Take, number: number): LedgerEntr
     school: stand.look.school,
     spanStops: sky === undefined || land === undefined ? null : sky - land,
     takenStops: takenBetween(stand, bag, take),
+    weakerStops: weakerThanAdvised(bag, take),
     ndStops: plainStops(
       bag,
       (take.fitted ?? []).map((f) => f.filterId),
@@ -63,6 +66,12 @@ function entryOf(stand: Stand, bag: Bag, take: Take, number: number): LedgerEntr
         ? 0
         : null,
   };
+}
+
+function weakerThanAdvised(bag: Bag, { filterIds, advisedFilterIds }: Take): number {
+  const advised = filtersById(bag, advisedFilterIds ?? []);
+  if (!advised.length || advised.length !== advisedFilterIds?.length) return 0;
+  return totalStops(advised) - totalStops(filtersById(bag, filterIds));
 }
 
 /** How much more the sheets of a shot took from its sky than from its land, stops. */

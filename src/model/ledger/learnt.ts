@@ -1,12 +1,13 @@
 import { agreedOn, type Leaning, leaningOf } from '@/core/learning';
-import { mean, median } from '@/core/numerics';
-import { type Bag, type Filter, filtersById, isSheet } from '../bag/bag';
-import { meteredEv, takenStops } from '../answer/prepare';
+import { clamp, mean, median } from '@/core/numerics';
+import { type Bag, type Filter, filtersById } from '../bag/bag';
+import { takenStops } from '../answer/prepare';
 import { type KeptStand } from '../documents/document';
 import { LOOKS, traitsOf } from '../stand/looks';
-import { type MeteredLight, type Stand } from '../stand/stand';
+import { type Stand } from '../stand/stand';
 import { type Blur } from '../stand/terms';
 import { type LedgerEntry } from './entries';
+import { labelEvidence } from './label-evidence';
 
 /** What one thing that was learnt rests on. */
 export interface LearntFrom {
@@ -26,11 +27,20 @@ export type Lesson = { readonly id: string; readonly from: readonly LearntFrom[]
     }
   /** The first shot is corrected the same way, time after time: where the land had better be placed, stops. */
   | { readonly kind: 'placement'; readonly stops: number; readonly leaning: Leaning }
-  /** The sky is kept so much brighter than the land, time after time, stops. */
-  | { readonly kind: 'gap'; readonly gapStops: number }
-  /** What moved was liked at this time, s, through such a lens. */
-  | { readonly kind: 'blur'; readonly blur: Blur; readonly seconds: number; readonly focalLengthMm: number }
+  /** The sky is kept so much brighter than the land, time after time, stops; or weaker sheets are fitted than are advised. */
+  | { readonly kind: 'gap'; readonly gapStops: number; readonly weaker: Leaning | null }
+  /** What moved was liked at this time, s, of such a scene. */
+  | ({ readonly kind: 'blur'; readonly blur: Blur; readonly seconds: number } & MovingScene)
 );
+
+/** What decides how long something moving is exposed, beside taste: usual figures, null where nobody said. */
+interface MovingScene {
+  readonly focalLengthMm: number;
+  /** How far off the focus lay, m. */
+  readonly distanceM: number | null;
+  /** How often a wave came, s. */
+  readonly waveSeconds: number | null;
+}
 
 /** What is in force already, and what nobody wants to hear of again. */
 export interface Heeded {
@@ -44,11 +54,10 @@ export interface Heeded {
 
 const LABEL = { least: 3, spread: 0.3 };
 const LABEL_WORTH = 0.2;
-/** Two looks at a spot are of the same light when they are so near to each other in time, ms. */
-const SAME_LIGHT_MS = 5 * 60_000;
 const PLACEMENT = { least: 4, part: 0.75, worth: 0.3 };
 const GAP = { least: 4, spread: 0.5 };
 const GAP_WORTH = 0.3;
+const WEAKER = { least: 4, part: 0.75, worth: 0.3 };
 const BLUR_LEAST = 3;
 
 /** Everything that stands and their shots have to teach, but for what is heeded or forgotten. */
@@ -59,7 +68,7 @@ export function lessonsOf(
   heeded: Heeded,
 ): Lesson[] {
   const lessons = [
-    ...labelLessons(stands, bag),
+    ...labelLessons(stands, entries, bag),
     ...placementLesson(entries, heeded),
     ...gapLesson(entries, heeded),
     ...blurLessons(stands, heeded),
@@ -67,42 +76,25 @@ export function lessonsOf(
   return lessons.filter(({ id }) => !heeded.forgotten.includes(id));
 }
 
-/** Looks at one spot, without a filter and through it, that were near each other in time: what it took each time. */
-function labelLessons(stands: readonly KeptStand[], bag: Bag): Lesson[] {
+/** Labels that do not hold: what the filters took instead, each time. */
+function labelLessons(stands: readonly KeptStand[], entries: readonly LedgerEntry[], bag: Bag): Lesson[] {
   const found = new Map<string, LearntFrom[]>();
-  for (const { document } of stands)
-    for (const [filterId, figure] of measuredIn(document.stand)) {
-      const from = found.get(filterId) ?? [];
-      found.set(filterId, [...from, { standId: document.stand.id, standName: document.stand.name, figure }]);
-    }
+  for (const { document } of stands) {
+    const { id: standId, name: standName, takes } = document.stand;
+    const shots = takes ? entries.filter((e) => e.standId === standId) : [];
+    for (const [filterId, figure] of labelEvidence(document.stand, shots, bag))
+      found.set(filterId, [...(found.get(filterId) ?? []), { standId, standName, figure }]);
+  }
   return [...found].flatMap(([filterId, from]): Lesson[] => {
     const [filter] = filtersById(bag, [filterId]);
-    if (!filter || isSheet(filter)) return [];
     const measuredStops = agreedOn(
       from.map((f) => f.figure),
       LABEL,
     );
-    if (measuredStops === null || Math.abs(measuredStops - takenStops(filter)) < LABEL_WORTH) return [];
+    if (!filter || measuredStops === null || Math.abs(measuredStops - takenStops(filter)) < LABEL_WORTH)
+      return [];
     const rounded = Math.round(10 * measuredStops) / 10;
     return [{ id: `label ${filterId} ${rounded}`, kind: 'label', filter, measuredStops: rounded, from }];
-  });
-}
-
-/** What filters took by two looks at the same spot: by the filter's id, stops. */
-function measuredIn({ readings }: Stand): (readonly [string, number])[] {
-  return readings.flatMap((reading) => {
-    const looks: readonly MeteredLight[] = [...(reading.earlier ?? []), reading];
-    return looks.slice(1).flatMap((light, i): (readonly [string, number])[] => {
-      const before = looks[i] as MeteredLight;
-      const [with_, without] = [light, before].toSorted(
-        (a, b) => (b.throughFilterIds?.length ?? 0) - (a.throughFilterIds?.length ?? 0),
-      ) as [MeteredLight, MeteredLight];
-      const extra = (with_.throughFilterIds ?? []).filter((id) => !without.throughFilterIds?.includes(id));
-      const [only, ...others] = extra;
-      const apart = Math.abs(Date.parse(light.takenAt ?? '') - Date.parse(before.takenAt ?? ''));
-      if (only === undefined || others.length || !(apart <= SAME_LIGHT_MS)) return [];
-      return [[only, meteredEv(without) - meteredEv(with_)]];
-    });
   });
 }
 
@@ -127,51 +119,76 @@ function placementLesson(
   return [{ id: `placement ${stops.toFixed(2)}`, kind: 'placement', stops, leaning, from }];
 }
 
-/** Shots that were kept, by looks that keep a gap: what gap their glass really left. */
+/** The usual gap: by weaker or stronger sheets than were advised, else by what gap the glass of kept shots really left. */
 function gapLesson(entries: readonly LedgerEntry[], { gapStops }: Heeded): Lesson[] {
   const { usual, range } = LOOKS.natural.gap;
+  const now = gapStops ?? usual;
   const kept = entries.filter(
-    (e) =>
-      e.take.verdict === 'keep' &&
-      LOOKS[e.school].gap?.usual === usual &&
-      e.spanStops !== null &&
-      e.takenStops > 0,
+    (e) => e.take.verdict === 'keep' && LOOKS[e.school].gap?.usual === usual && e.spanStops !== null,
   );
-  const from = kept.map((e) => ({
-    standId: e.standId,
-    standName: e.standName,
-    figure: (e.spanStops ?? 0) - e.takenStops,
-  }));
+  const fromOf = (shots: readonly LedgerEntry[], figure: (e: LedgerEntry) => number): LearntFrom[] =>
+    shots.map((e) => ({ standId: e.standId, standName: e.standName, figure: figure(e) }));
+  const lesson = (gap: number, weaker: Leaning | null, from: readonly LearntFrom[]): Lesson[] => {
+    const gapStops = Math.round(10 * clamp(gap, ...range)) / 10;
+    return gapStops === now ? [] : [{ id: `gap ${gapStops}`, kind: 'gap', gapStops, weaker, from }];
+  };
+  const weaker = leaningOf(
+    kept.map((e) => e.weakerStops),
+    WEAKER,
+  );
+  if (weaker) {
+    const others = kept.filter((e) => e.weakerStops !== 0);
+    return lesson(
+      now + weaker.by,
+      weaker,
+      fromOf(others, (e) => e.weakerStops),
+    );
+  }
+  const from = fromOf(
+    kept.filter((e) => e.takenStops > 0),
+    (e) => (e.spanStops ?? 0) - e.takenStops,
+  );
   const agreed = agreedOn(
     from.map((f) => f.figure),
     GAP,
   );
-  if (agreed === null || Math.abs(agreed - (gapStops ?? usual)) < GAP_WORTH) return [];
-  const gap = Math.round(10 * Math.min(range[1], Math.max(range[0], agreed))) / 10;
-  return gap === (gapStops ?? usual) ? [] : [{ id: `gap ${gap}`, kind: 'gap', gapStops: gap, from }];
+  return agreed === null || Math.abs(agreed - now) < GAP_WORTH ? [] : lesson(agreed, null, from);
 }
 
 /** Kept shots of what moved: how long they were, by what it was to look like. */
 function blurLessons(stands: readonly KeptStand[], { liked }: Heeded): Lesson[] {
-  const found = new Map<Blur, (LearntFrom & { readonly focalLengthMm: number })[]>();
+  const found = new Map<Blur, (LearntFrom & MovingScene)[]>();
   for (const { document } of stands) {
-    const { id, name, takes = [], wantedTime, lens } = document.stand;
+    const { id, name, takes = [], wantedTime, lens, waveSeconds = null } = document.stand;
     const blur = wantedTime?.blur;
     const last = takes.findLast((t) => t.verdict === 'keep');
     if (!blur || blur === 'longest' || !last) continue;
-    const { focalLengthMm } = lens;
-    const from = { standId: id, standName: name, figure: last.exposure.seconds, focalLengthMm };
+    const distanceM = lens.focusedM ?? lens.nearestSubjectM ?? null;
+    const scene = { focalLengthMm: lens.focalLengthMm, distanceM, waveSeconds };
+    const from = { standId: id, standName: name, figure: last.exposure.seconds, ...scene };
     found.set(blur, [...(found.get(blur) ?? []), from]);
   }
   return [...found].flatMap(([blur, from]): Lesson[] => {
     if (from.length < BLUR_LEAST) return [];
-    const seconds = Number(median(from.map((f) => f.figure)).toPrecision(2));
+    const seconds = twoFigures(median(from.map((f) => f.figure)));
     const known = liked[blur];
     if (known !== undefined && Math.abs(Math.log2(seconds / known)) < 1 / 3) return [];
-    const focalLengthMm = Math.round(mean(from.map((f) => f.focalLengthMm)));
-    return [{ id: `blur ${blur} ${seconds}`, kind: 'blur', blur, seconds, focalLengthMm, from }];
+    const scene = {
+      focalLengthMm: Math.round(mean(from.map((f) => f.focalLengthMm))),
+      distanceM: usualOf(from.map((f) => f.distanceM)),
+      waveSeconds: usualOf(from.map((f) => f.waveSeconds)),
+    };
+    return [{ id: `blur ${blur} ${seconds}`, kind: 'blur', blur, seconds, ...scene, from }];
   });
 }
+
+/** The middle of what was said; null where it was not said most times. */
+function usualOf(values: readonly (number | null)[]): number | null {
+  const said = values.filter((v) => v !== null);
+  return 2 * said.length > values.length ? twoFigures(median(said)) : null;
+}
+
+const twoFigures = (value: number): number => Number(value.toPrecision(2));
 
 /** A new stand as what was learnt and taken would have it. */
 export function asLearnt(stand: Stand, { placementStops, gapStops }: Heeded): Stand {

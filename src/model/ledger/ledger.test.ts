@@ -9,6 +9,7 @@ import {
   type Reading,
   type Stand,
   type Take,
+  withThrough,
 } from '@/model';
 import { writeTakesCsv } from '@/files';
 import { bagWithNds, testStand } from '@/testing/fixtures';
@@ -37,7 +38,7 @@ const kept = (i: number, change: Partial<Stand>): KeptStand => ({
     stand: testStand({ id: `st-${i}`, name: `Orrin ${i}`, ...change }),
     bag: null,
     used: [],
-    minor: 10,
+    minor: 11,
   },
 });
 const lessons = (stands: readonly KeptStand[], heeded = NOTHING): Lesson[] =>
@@ -98,7 +99,7 @@ describe('the ledger', () => {
   });
 
   it('goes out as a table, a line each, quoted where it must be', () => {
-    const lines = writeTakesCsv(entries, (ids) => ids.join('|'))
+    const lines = writeTakesCsv(entries, (id) => id)
       .trim()
       .split('\r\n');
     expect(lines).toHaveLength(4);
@@ -122,6 +123,67 @@ describe('what is learnt', () => {
     expect(lessons(liars.slice(1))).toEqual([]);
     expect(lessons([6, 6.1, 5.9].map((s, i) => kept(i, { readings: [twice(s)] })))).toEqual([]);
     expect(lessons([6.4, 6.5, 6.3].map((s, i) => kept(i, { readings: [twice(s, 12)] })))).toEqual([]);
+  });
+
+  /** Two shots of one light, bare and two minutes on through the filter, both judged. */
+  const shotTwice = (i: number, seconds: number, much: 'little' | 'clearly') =>
+    kept(i, {
+      takes: [
+        take({ id: `a${i}`, verdict: 'keep' }),
+        take({
+          id: `b${i}`,
+          takenAt: '2026-05-01T05:32:00Z',
+          exposure: { aperture: 11, iso: 100, seconds },
+          fitted: [{ filterId: 'n6' }],
+        }),
+      ],
+      seen: [{ id: `w${i}`, takeId: `b${i}`, what: 'too-dark', much }],
+    });
+
+  /** The camera's own time, bare and through the filter. */
+  const readTwice = (i: number, seconds: number) =>
+    kept(i, {
+      through: {
+        aperture: 11,
+        iso: 100,
+        shutter: seconds,
+        throughFilterIds: ['n6'],
+        takenAt: '2026-05-01T05:32:00Z',
+        earlier: [{ aperture: 11, iso: 100, shutter: '1/8', takenAt: '2026-05-01T05:31:00Z' }],
+      },
+    });
+
+  it('a label that lies, by shots that were judged and by the camera’s own times', () => {
+    // 8 s are six stops over 1/8 s: half a stop too dark is a filter of six and a half
+    const shots = [1, 2, 3].map((i) => shotTwice(i, 8, 'little'));
+    expect(lessons(shots).find((l) => l.kind === 'label')).toMatchObject({ measuredStops: 6.5 });
+    const times = [11, 11.5, 10.5].map((s, i) => readTwice(i, s));
+    expect(lessons(times)).toMatchObject([{ kind: 'label', measuredStops: 6.5, filter: { id: 'n6' } }]);
+    // one of each agrees too
+    const mixed = [shotTwice(1, 8, 'little'), readTwice(2, 11), kept(3, { readings: [twice(6.4)] })];
+    expect(lessons(mixed)).toMatchObject([{ kind: 'label', from: [{}, {}, {}] }]);
+    // as it is printed, nothing is learnt
+    expect(lessons([8, 8, 8].map((s, i) => readTwice(i, s)))).toEqual([]);
+    // nor where other glass changed with it
+    const other = times.map((k) => {
+      const { through } = k.document.stand;
+      const throughFilterIds = ['n6', 'n10'];
+      return kept(7, { through: { ...through!, throughFilterIds } });
+    });
+    expect(lessons(other)).toEqual([]);
+  });
+
+  it('the camera’s reading before goes into the history once other glass is on', () => {
+    const first = withThrough(testStand(), { ev100: 12, takenAt: '2026-05-01T05:31:00Z' });
+    const again = withThrough(first, { ev100: 12.1, takenAt: '2026-05-01T05:31:30Z' });
+    expect(again.through).not.toHaveProperty('earlier');
+    const behind = withThrough(again, {
+      ev100: 5.7,
+      throughFilterIds: ['n6'],
+      takenAt: '2026-05-01T05:33:00Z',
+    });
+    expect(behind.through?.earlier).toEqual([{ ev100: 12.1, takenAt: '2026-05-01T05:31:30Z' }]);
+    expect(withThrough(behind, undefined)).not.toHaveProperty('through');
   });
 
   it('is forgotten by its name, and offered no more once it is in force', () => {
@@ -170,6 +232,28 @@ describe('what is learnt', () => {
     expect(lessons(usual)).toEqual([]);
   });
 
+  it('the usual gap: weaker sheets than were advised, time after time', () => {
+    const fitted = (i: number, filterId: string, advised?: string) =>
+      kept(i, {
+        takes: [
+          take({
+            id: `k${i}`,
+            verdict: 'keep',
+            filterIds: [filterId],
+            seat: { offsetMm: 3, turnDeg: 0 },
+            ...(advised ? { advisedFilterIds: [advised] } : {}),
+          }),
+        ],
+      });
+    const weak = [1, 2, 3, 4].map((i) => fitted(i, 'hard-1', 'hard-2'));
+    const [lesson] = lessons([...weak, fitted(5, 'hard-2')]);
+    expect(lesson).toMatchObject({ kind: 'gap', gapStops: 2, weaker: { by: 1, agreeing: 4, of: 5 } });
+    expect(lessonText(lesson!).says).toBe('You fit 1 stop less than is advised, 4 times of 5.');
+    expect(evidenceText(lesson!, lesson!.from[0]!)).toBe('Orrin 1: 1 stop less');
+    // now and then is no habit
+    expect(lessons([weak[0]!, weak[1]!, ...[5, 6, 7].map((i) => fitted(i, 'hard-2'))])).toEqual([]);
+  });
+
   it('the liked blur: kept times of what moves', () => {
     const milk = [20, 30, 40].map((seconds, i) =>
       kept(i, {
@@ -180,6 +264,17 @@ describe('what is learnt', () => {
       }),
     );
     expect(lessons(milk)).toMatchObject([{ kind: 'blur', blur: 'milk', seconds: 30, focalLengthMm: 24 }]);
+    // with how far off and how often a wave came, where that is known most times
+    const waves = milk.map((k, i) =>
+      kept(i, {
+        ...k.document.stand,
+        lens: { ...k.document.stand.lens, focusedM: 12 },
+        ...(i ? { waveSeconds: 8 + i } : {}),
+      }),
+    );
+    expect(lessonText(lessons(waves)[0]!).says).toMatch(
+      /you keep 30 s, at about 24 mm, 12 m off, a wave every 9\.5 s, 3 times/,
+    );
     expect(lessons(milk, { ...NOTHING, liked: { milk: 28 } })).toEqual([]);
     expect(lessons(milk.slice(1))).toEqual([]);
   });

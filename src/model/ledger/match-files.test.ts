@@ -31,6 +31,7 @@ const entry = (i: number, afterSeconds: number, time: number): LedgerEntry => ({
   ndStops: 0,
   seen: [],
   tooBrightStops: null,
+  weakerStops: 0,
 });
 
 /** The file of a shot by a camera whose clock is ahead. */

@@ -5,6 +5,7 @@ import { type Seat } from '@/core/optics';
 import { type Bag } from '../bag/bag';
 import { fittedFilters } from '../bag/on-lens';
 import { meteredEv, plainStops, type Prepared, setOf, settingsOf, totalStops } from '../answer/prepare';
+import { MAX_EARLIER } from '../stand/limits';
 import { type MeteredLight, type Stand, throughLight } from '../stand/stand';
 
 /** Sheets on the lens, where they sit. */
@@ -29,10 +30,17 @@ export interface ThroughTime {
   readonly changedStops: number;
 }
 
-/** A stand with what the camera read through all that is on, or without. */
+/**
+ * A stand with what the camera read through all that is on, or without. What it read before through other glass stays in its
+ * history: together they tell what that glass took.
+ */
 export function withThrough(stand: Stand, light: MeteredLight | undefined): Stand {
-  const { through: _, wholeScene: __, ...rest } = stand;
-  return light ? { ...rest, through: light } : rest;
+  const { through, wholeScene: _, ...rest } = stand;
+  if (!light) return rest;
+  const { earlier = [], ...before } = through ?? {};
+  const isOther = through && String(before.throughFilterIds ?? []) !== String(light.throughFilterIds ?? []);
+  const history = isOther ? [...earlier, before].slice(-MAX_EARLIER) : earlier;
+  return { ...rest, through: { ...light, ...(history.length ? { earlier: history } : {}) } };
 }
 
 /** All that is on the lens, as what was read through: ND, polariser, and the sheets at their seat. */

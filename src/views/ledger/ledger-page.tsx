@@ -1,6 +1,8 @@
-import { Download } from 'lucide-react';
+import { useState } from 'react';
+import { Download, Upload } from 'lucide-react';
 import { type LedgerEntry } from '@/model';
 import { Button } from '@/ui/button';
+import { FilePicker } from '@/ui/file-picker';
 import { writeTakesCsv } from '@/store';
 import { saveFile } from '@/ui/save-file';
 import { throughText } from '@/words';
@@ -10,6 +12,7 @@ import { Heeding } from './heeding';
 import { LedgerPlots } from './ledger-plots';
 import { LedgerTable } from './ledger-table';
 import { Lessons } from './lessons';
+import { ShotsTable } from './shots-table';
 import { ToBuy } from './to-buy';
 import { useLedger } from './use-ledger';
 
@@ -22,7 +25,10 @@ export function LedgerPage() {
       <div className="mx-auto max-w-5xl space-y-8 px-4 py-6 desk:px-8">
         <div className="flex flex-wrap items-center justify-between gap-3">
           <h1 className="text-2xl font-semibold">Ledger</h1>
-          {entries.length > 0 && <SaveTable entries={entries} />}
+          <div className="flex flex-wrap gap-2">
+            <BringTable />
+            {entries.length > 0 && <SaveTable entries={entries} />}
+          </div>
         </div>
         {entries.length === 0 ? (
           <p className="max-w-xl text-quiet">
@@ -45,11 +51,32 @@ export function LedgerPage() {
   );
 }
 
+/** Shots from a table, shown as they were understood before any is taken. */
+function BringTable() {
+  const [table, setTable] = useState<{ readonly name: string; readonly text: string } | null>(null);
+  return (
+    <>
+      <FilePicker
+        label="Table of shots"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        onFile={(file) => void file.text().then((text) => setTable({ name: file.name, text }))}
+      >
+        {(pick) => (
+          <Button onClick={pick}>
+            <Upload size={18} aria-hidden /> From a table
+          </Button>
+        )}
+      </FilePicker>
+      {table && <ShotsTable {...table} onClose={() => setTable(null)} />}
+    </>
+  );
+}
+
 function SaveTable({ entries }: { entries: readonly LedgerEntry[] }) {
   const bag = useBag();
-  const names = (ids: readonly string[]) => (ids.length ? throughText(ids, bag) : '');
+  const nameOf = (filterId: string) => throughText([filterId], bag);
   return (
-    <Button onClick={() => saveFile({ name: 'pale-seam-shots.csv', text: writeTakesCsv(entries, names) })}>
+    <Button onClick={() => saveFile({ name: 'pale-seam-shots.csv', text: writeTakesCsv(entries, nameOf) })}>
       <Download size={18} aria-hidden /> Save as a table
     </Button>
   );

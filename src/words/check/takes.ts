@@ -9,7 +9,7 @@ export const VERDICT_NAMES: Record<Verdict, string> = {
 };
 
 /** How a shot was exposed: "f/11, 1/8 s, ISO 100". */
-export const takeSettingsText = ({ exposure: { aperture, iso, seconds } }: Take): string =>
+export const takeSettingsText = ({ exposure: { aperture, iso, seconds } }: Pick<Take, 'exposure'>): string =>
   `f/${aperture}, ${exposureText(seconds)}, ISO ${isoFigure(iso)}`;
 
 /** All that was on the lens: "0.6 hard and 6 stops"; "no glass". */

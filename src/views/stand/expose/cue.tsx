@@ -1,16 +1,27 @@
 import { useEffect, useState } from 'react';
-import { beatOf, exposureSeconds, untilCue, waveLook } from '@/model';
+import { beatOf, exposureSeconds, isWithin, untilCue, waveLook, withStand } from '@/model';
 import { beep, wakeSound } from '@/ui/beep';
 import { Button } from '@/ui/button';
 import { remoteText, stopsFigure } from '@/words';
 import { usePreferences } from '../../workspace/workspace-context';
-import { useDerived, useStand } from '../session';
+import { useDerived, useOpenStand, useStand } from '../session';
 
 const LOOKS = {
   lines: 'under half a wave: single lines show',
   between: 'between lines and milk',
   milk: 'over six waves: milk',
 } as const;
+
+/** Keeps with the stand how often a wave comes, once three have been tapped along with: it goes with the blur that is liked. */
+function useKeepWave(): (taps: readonly number[]) => void {
+  const { kept, ownBag } = useOpenStand();
+  return (taps) => {
+    const beat = taps.length < 3 ? null : beatOf(taps);
+    const waveSeconds = beat && Math.round(beat.periodMs / 100) / 10;
+    if (!waveSeconds || !isWithin('wantedSeconds', waveSeconds)) return;
+    kept.record((document) => withStand(document, { ...document.stand, waveSeconds }, ownBag()));
+  };
+}
 
 /** A count to the moment in the waves' beat, tapped along with a few times. */
 export function Cue() {
@@ -19,6 +30,7 @@ export function Cue() {
   const volume = usePreferences((p) => p.volume);
   const [taps, setTaps] = useState<readonly number[]>([]);
   const [nowMs, setNowMs] = useState(() => performance.now());
+  const keep = useKeepWave();
   const beat = beatOf(taps);
   const seconds = exposureSeconds(stand, derived);
   useEffect(() => {
@@ -34,7 +46,9 @@ export function Cue() {
   const tap = (atMs: number) => {
     wakeSound();
     setNowMs(atMs);
-    setTaps((t) => [...t.slice(-7), atMs]);
+    const next = [...taps.slice(-7), atMs];
+    setTaps(next);
+    keep(next);
   };
   return (
     <div className="space-y-2 pb-3">
@@ -53,6 +67,9 @@ export function Cue() {
           {whole === null ? '–' : remoteText(whole)}
         </p>
       </div>
+      {!beat && stand.waveSeconds && (
+        <p className="text-sm text-quiet">Last time a wave came every {stopsFigure(stand.waveSeconds)} s.</p>
+      )}
       {beat && (
         <p className="text-sm">
           A wave every {stopsFigure(beat.periodMs / 1000)} s

@@ -1,0 +1,95 @@
+import { useMemo } from 'react';
+import { toast } from 'sonner';
+import { bagAtLens, bagForStand, type Stand, type Take, withStand, withTakeInTime } from '@/model';
+import { readTakesCsv, type TakeRow } from '@/store';
+import { Button } from '@/ui/button';
+import { Dialog } from '@/ui/dialog';
+import { filterName, momentText, takeSettingsText } from '@/words';
+import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+
+interface ShotsTableProps {
+  name: string;
+  text: string;
+  onClose: () => void;
+}
+
+/** A table of shots as it was understood, shown before any of it becomes a shot of its stand. */
+export function ShotsTable({ name, text, onClose }: ShotsTableProps) {
+  const stands = useWorkspaceState((s) => s.stands);
+  const bag = useBag();
+  const rows = useMemo(() => {
+    const known = stands.map(({ document }) => ({
+      stand: document.stand,
+      bag: bagAtLens(document.stand, bagForStand(document, bag)),
+    }));
+    return readTakesCsv(text, known, filterName);
+  }, [stands, bag, text]);
+  const take = useTakeRows();
+  const fresh = rows.filter((r) => r.ok && !r.isKnown);
+  return (
+    <Dialog title={`Shots from ${name}`} open onClose={onClose}>
+      <ul className="min-h-0 flex-1 overflow-y-auto px-5" tabIndex={0} aria-label="Lines of the table">
+        {rows.map((row) => (
+          <li key={row.line} className="border-b border-rule py-2">
+            <Line row={row} />
+          </li>
+        ))}
+        {!rows.length && <li className="py-3 text-quiet">There is no line in this table.</li>}
+      </ul>
+      <div className="flex flex-wrap gap-2 border-t border-rule p-3">
+        <Button
+          kind="action"
+          disabled={!fresh.length}
+          onClick={() => {
+            take(fresh);
+            onClose();
+          }}
+        >
+          Take {fresh.length} {fresh.length === 1 ? 'shot' : 'shots'}
+        </Button>
+        <Button onClick={onClose}>Leave them</Button>
+      </div>
+    </Dialog>
+  );
+}
+
+function Line({ row }: { row: TakeRow }) {
+  if (!row.ok)
+    return (
+      <span className="text-fault">
+        Line {row.line}, {row.column}: {row.message}. It is left out.
+      </span>
+    );
+  const { stand, take, isKnown } = row;
+  return (
+    <>
+      <span className="font-semibold">{stand.name || 'without a name'}</span>{' '}
+      <span className="text-sm text-quiet">
+        {takeSettingsText(take)}, {momentText(take.takenAt)}
+        {isKnown && '; it is there already'}
+      </span>
+    </>
+  );
+}
+
+/** Makes lines shots of their stands, each in its place in time; records that no undo takes. */
+function useTakeRows(): (rows: readonly TakeRow[]) => void {
+  const { workspace } = useWorkspace();
+  const bag = useBag();
+  const newId = useNewId();
+  return (rows) => {
+    const byStand = new Map<string, Take[]>();
+    for (const row of rows)
+      if (row.ok)
+        byStand.set(row.stand.id, [...(byStand.get(row.stand.id) ?? []), { ...row.take, id: newId('k') }]);
+    for (const [standId, takes] of byStand)
+      workspace.open(standId)?.record((document) =>
+        withStand(
+          document,
+          takes.reduce((stand: Stand, take) => withTakeInTime(stand, take), document.stand),
+          bag,
+        ),
+      );
+    toast(`${rows.length} ${rows.length === 1 ? 'shot stands' : 'shots stand'} with their stands.`);
+  };
+}
