@@ -3,7 +3,15 @@ import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { createGlances, preferences } from '@/store';
 import { bagAs } from '@/words';
-import { compareClient, glanceClient, photoClient, skylineClient, solveClient, studyClient } from '@/workers';
+import {
+  compareClient,
+  glanceClient,
+  littleClient,
+  photoClient,
+  skylineClient,
+  solveClient,
+  studyClient,
+} from '@/workers';
 import { Shell } from '@/views/workspace/shell';
 import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-context';
 import { StandsPage } from '@/views/stands/stands-page';
@@ -26,6 +34,7 @@ const CLIENTS: Clients = {
   picture: photoClient,
   skyline: skylineClient,
   compare: compareClient,
+  little: littleClient,
 };
 
 // the list of stands comes first, and what a stand is opened with right after it

@@ -109,9 +109,11 @@ export { type WhiteBalanceShot, whiteBalanceShot } from './expose/white-balance'
 export { secondsWithoutNd } from './expose/without-nd';
 export { type TimeCosts, type TimeWay, type TimeWays, wantedTimes, withTimeWay } from './expose/wanted-time';
 export {
+  chosenGlass,
   type Derived,
   deriveStand,
   type Glass,
+  glassAt,
   glassOf,
   type Lift,
   type SeenThrough,
@@ -147,6 +149,7 @@ export {
   setOf,
   type SheetLack,
   takenByGlass,
+  underLookOf,
 } from './answer/prepare';
 export { ASSUMED_WIDEST_APERTURE, type SeamViews, seamViews } from './answer/seam-views';
 export { solutionKey } from './answer/key';

@@ -1,4 +1,4 @@
-import { type Coding } from '@/model';
+import { type Coding, type Pixels } from '@/model';
 import { type PictureTie } from '@/core/field';
 import { THEME_TINTS } from './pixels/display-light';
 import { type FramePicture, layerDimming } from './frame-painter';
@@ -10,18 +10,28 @@ export interface CodedImage {
   readonly coding: Coding;
 }
 
+interface ImageSize {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** An image's pixels at a size, as its bytes stand. */
+export function pixelsOfImage(image: ImageBitmap, { width, height }: ImageSize): Pixels {
+  const [columns, rows] = [Math.max(1, Math.round(width)), Math.max(1, Math.round(height))];
+  const { data } = offscreen(columns, rows, (context) => context.drawImage(image, 0, 0, columns, rows));
+  return { columns, rows, rgba: data };
+}
+
 /**
  * @param most pixels along its longer side
  */
 export function plateOfImage(
   { image, coding }: CodedImage,
-  { width, height }: { readonly width: number; readonly height: number },
+  { width, height }: ImageSize,
   most: number,
 ): Plate {
   const part = Math.min(1, most / Math.max(width, height, 1));
-  const [columns, rows] = [Math.max(1, Math.round(width * part)), Math.max(1, Math.round(height * part))];
-  const rgba = offscreen(columns, rows, (context) => context.drawImage(image, 0, 0, columns, rows)).data;
-  return photoPlate({ columns, rows, rgba }, coding);
+  return photoPlate(pixelsOfImage(image, { width: width * part, height: height * part }), coding);
 }
 
 function offscreen(

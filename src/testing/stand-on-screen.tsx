@@ -33,6 +33,7 @@ const CLIENTS: Clients = {
   picture: never,
   skyline: never,
   compare: never,
+  little: never,
 };
 
 /** What any part is told of its size, px. */

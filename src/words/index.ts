@@ -3,6 +3,7 @@ export * from './readings/doubts';
 export * from './readings/drift';
 export * from './plan/bracket';
 export * from './plan/faults';
+export * from './plan/filter-or-bracket';
 export * from './figures/dates';
 export * from './figures/figures';
 export * from './plan/focus';

@@ -2,6 +2,7 @@ import { workerClient, type WorkerLike } from './client';
 
 export type { JobResult, WorkerClient } from './client';
 export type { Glance } from './glance';
+export type { LittleWanted } from './little';
 export type { JobKind, Jobs } from './protocol';
 export type { PhotoRead, SkylineRead } from '@/photos/read-photo';
 
@@ -25,6 +26,13 @@ export const glanceClient = () =>
   workerClient(
     'glance',
     () => new Worker(new URL('./glance.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
+  );
+
+/** The client that paints a stand in little through its glass. */
+export const littleClient = () =>
+  workerClient(
+    'little',
+    () => new Worker(new URL('./little.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
   );
 
 /** The client that reads picture files, with a worker of its own. */

@@ -2,6 +2,7 @@ import { type Coding } from '@/core/photo';
 import {
   type Bag,
   type FileCheck,
+  type Pixels,
   type Solution,
   type Stand,
   type StandPhoto,
@@ -11,6 +12,7 @@ import {
 // a bare import would bring the reader of exposure data into the page
 import type { PhotoRead, SkylineRead } from '@/photos/read-photo';
 import type { Glance, StandToGlanceAt } from './glance';
+import type { LittlesToPaint } from './little';
 
 /** What each kind of job takes and gives. */
 export interface Jobs {
@@ -27,6 +29,8 @@ export interface Jobs {
   };
   /** What a list shows of a stand. */
   glance: { readonly input: StandToGlanceAt; readonly output: Glance };
+  /** The stand in little through one set of glass after another. */
+  little: { readonly input: LittlesToPaint; readonly output: readonly Pixels[] };
   /** The file of a shot, held against its plan. */
   compare: {
     readonly input: {

@@ -102,16 +102,30 @@ export function glassOf(stand: Stand, bag: Bag, prepared: Prepared, candidate: C
   });
 }
 
+/** Glass of the bag at a seat, whatever the search says of it; filters that have left the bag are left out. */
+export function glassAt(
+  stand: Stand,
+  bag: Bag,
+  prepared: Prepared,
+  { filterIds, seat: wanted }: { readonly filterIds: readonly string[]; readonly seat: Seat | null },
+): Glass {
+  const set = setOf(bag, filterIds);
+  const seat = set.length ? wanted : null;
+  return describe(stand, bag, prepared, { set, seat, figures: judgeChoice(prepared, { set, seat }) });
+}
+
 /** Glass as a choice names it; filters that have left the bag are left out, which `filterIds` shows. */
-function chosenGlass(
+export function chosenGlass(
   stand: Stand,
   bag: Bag,
   { prepared, choice }: { prepared: Prepared; choice: Choice },
 ): Glass {
-  const set = setOf(bag, choice.filterIds);
-  const seat = set.length ? seatOfChoice(prepared, set, choice) : null;
-  const figures = judgeChoice(prepared, { set, seat });
-  return describe(stand, bag, prepared, { set, seat, figures });
+  const { filterIds } = choice;
+  const set = setOf(bag, filterIds);
+  return glassAt(stand, bag, prepared, {
+    filterIds,
+    seat: set.length ? seatOfChoice(prepared, set, choice) : null,
+  });
 }
 
 /**

@@ -6,6 +6,7 @@ import {
   TRANSITION_DEFAULTS_MM,
   type TransitionName,
 } from '@/core/glass';
+import { type Seat } from '@/core/optics';
 import { type Bag, isSheet, type SheetFilter } from '../bag/bag';
 import { deriveStand, type StandFault } from './derive';
 import { bagSheet, type Prepared, prepareStand, underLookOf } from './prepare';
@@ -18,15 +19,17 @@ import { type School, SCHOOLS, traitsOf } from '../stand/looks';
 export interface OtherLook {
   readonly school: School;
   readonly filterIds: readonly string[];
+  readonly seat: Seat | null;
   readonly neededStops: number | null;
   /** Exposures of a bracket; null for the other looks. */
   readonly frames: number | null;
   readonly fault: StandFault | null;
 }
 
-/** A sheet that the photographer does not own and that would have fitted better. */
+/** A sheet that is not along and that would have fitted better. */
 export interface StockAdvice {
   readonly sheet: SheetFilter;
+  readonly seat: Seat | null;
   readonly betterByStops: number;
 }
 
@@ -36,11 +39,16 @@ export interface Study {
   readonly key: string;
   readonly safety: Safety;
   readonly looks: readonly OtherLook[];
+  /** Of what the photographer does not own. */
   readonly stock: StockAdvice | null;
+  /** Of what was left at home. */
+  readonly leftBehind: StockAdvice | null;
 }
 
 /** A sheet that one does not own must be better by this to be worth naming, stops. */
 const WORTH = 0.15;
+/** And one that lies at home by more than is as good. */
+const AS_GOOD = 0.05;
 
 /** About how much of a study the other looks and the stock sheets are. */
 const LOOKS_PART = 0.4;
@@ -64,16 +72,18 @@ export function* studySteps(
     yield (LOOKS_PART * looks.length) / SCHOOLS.length;
   }
   const key = solutionKey(stand, bag);
-  if (!traitsOf(stand).usesGlass) return { key, safety: UNASKED, looks, stock: null };
+  if (!traitsOf(stand).usesGlass) return { key, safety: UNASKED, looks, ...NO_ADVICE };
   const answer = isAnswer(result) ? result : balance(ready);
-  const stock = betterStock(stand, bag, ready, answer);
+  const better = betterSheets(stand, bag, ready, answer);
   yield LOOKS_PART;
   const safety = yield* within(safetySteps(ready, answer), LOOKS_PART);
-  return { key, safety, looks, stock };
+  return { key, safety, looks, ...better };
 }
 
 const isAnswer = (result: Solution['result'] | undefined): result is BalanceResult =>
   !!result && !('readingId' in result);
+
+const NO_ADVICE = { stock: null, leftBehind: null };
 
 const UNASKED: Safety = { bestForSpans: null, close: [], deciding: [] };
 
@@ -103,6 +113,7 @@ function underLook(stand: Stand, bag: Bag, school: School, own: Prepared): Other
   return {
     school,
     filterIds: derived.plan?.filterIds ?? [],
+    seat: derived.plan?.seat ?? null,
     neededStops: derived.balance?.neededStops ?? null,
     frames: derived.bracket?.ok ? derived.bracket.frames.length : null,
     fault: derived.fault,
@@ -139,23 +150,36 @@ function stockSheets(bag: Bag): SheetFilter[] {
   ]);
 }
 
-function betterStock(
+/** Sheets that were left at home, or that are not owned at all, where the best of them would fit clearly better. */
+function betterSheets(
   stand: Stand,
   bag: Bag,
   { input, freeSlots }: Prepared,
   answer: BalanceResult,
-): StockAdvice | null {
-  if (!traitsOf(stand).comparesStock || freeSlots === 0) return null;
+): Pick<Study, 'stock' | 'leftBehind'> {
+  if (!traitsOf(stand).comparesStock || freeSlots === 0) return NO_ADVICE;
   const best = (result: BalanceResult) => (result.ok ? (result.balance.ranking[0] ?? null) : null);
   const bestOf = (filters: readonly SheetFilter[]) =>
     best(balance(pose({ ...input, sheets: filters.map(bagSheet) }), 0));
-  const sheets = stockSheets(bag);
-  const stock = bestOf(sheets);
-  const sheet = sheets.find((f) => f.id === stock?.set[0]?.id);
-  if (!stock || !sheet) return null;
+  type Ranked = ReturnType<typeof best>;
+  const better = (
+    among: readonly SheetFilter[],
+    found: Ranked,
+    than: Ranked,
+    worth: number,
+  ): StockAdvice | null => {
+    const sheet = among.find((f) => f.id === found?.set[0]?.id);
+    if (!found || !sheet) return null;
+    const betterByStops = (than?.scoreStops ?? Infinity) - found.scoreStops;
+    return betterByStops > worth ? { sheet, seat: found.seat, betterByStops } : null;
+  };
+  const along = best(answer);
   const owned = bag.filters.filter(isSheet).filter((f) => !f.archived);
   // what was left at home is owned all the same
-  const own = owned.length === input.sheets.length ? best(answer) : bestOf(owned);
-  const betterByStops = (own?.scoreStops ?? Infinity) - stock.scoreStops;
-  return betterByStops > WORTH ? { sheet, betterByStops } : null;
+  const own = owned.length === input.sheets.length ? along : bestOf(owned);
+  const sheets = stockSheets(bag);
+  return {
+    stock: better(sheets, bestOf(sheets), own, WORTH),
+    leftBehind: own === along ? null : better(owned, own, along, AS_GOOD),
+  };
 }

@@ -81,6 +81,7 @@ describe('which reading next', () => {
       key: '',
       looks: [],
       stock: null,
+      leftBehind: null,
       safety: { bestForSpans: null, close: [], deciding },
     });
     const taken = { kind: 'taken' as const, readingId: 'r2', otherwise: [] };

@@ -15,7 +15,7 @@ import {
 import { faultText } from './faults';
 import { capital, type Spots, spotNames } from '../figures/spots';
 import { fitFigure, stopsFigure, stopsText } from '../figures/figures';
-import { glassNamed } from '../glass/glass';
+import { filterName, glassNamed } from '../glass/glass';
 import { filterKindText } from '../glass/kinds';
 import { otherSide, sideNames } from '../figures/sides';
 
@@ -104,6 +104,10 @@ export function safetyText({ bestForSpans, close, deciding }: Safety, bag: Bag, 
 /** A sheet that is not in the bag and would have done better; never the advice. */
 export const stockText = ({ sheet, betterByStops }: StockAdvice, bag: Bag): string =>
   `${bag.assumed ? 'Not among the assumed sheets' : 'Not in your bag'}: ${filterKindText(sheet)} would fit better by ${fitFigure(betterByStops)}.`;
+
+/** A sheet that lies at home, where it would have been the better one. */
+export const leftBehindText = ({ sheet, betterByStops }: StockAdvice): string =>
+  `Left at home: ${filterName(sheet)} would fit better by ${fitFigure(betterByStops)}.`;
 
 /** What a clear sky gives the ground with the sun at a height, as a forecast with its range; null out of range. */
 export function daylightText(sunAltitudeDeg: number): string | null {

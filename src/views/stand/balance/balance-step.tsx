@@ -11,9 +11,14 @@ import { BracketFrames } from './bracket-frames';
 import { Kept, Lift, Tuning } from './look-controls';
 import { OnLens } from './on-lens';
 import { ChangedGlassNote } from './changed-glass';
+import { Compare } from './compare';
+import { Elsewhere } from './elsewhere';
+import { FilterOrBracket } from './filter-or-bracket';
+import { OtherSheets } from './other-sheets';
 import { OwnBag } from './own-bag';
 import { Ranking } from './ranking';
 import { SunDirection } from './sun-direction';
+import { usePictured } from './use-pictured';
 import { useAnswer, useDerived, useEdit, useSession, useStand, useStandBag } from '../session';
 
 /** Step 3: the look, what it asks for, and the glass of the bag in order. */
@@ -25,6 +30,7 @@ export function BalanceStep() {
   const compact = useCompact();
   const isAssumed = useStandBag().assumed;
   const { balance, fault } = derived;
+  const pictured = usePictured(balance);
   const Look = compact ? FoldedLook : LookFields;
   return (
     <div className="space-y-4 compact:space-y-2.5">
@@ -39,15 +45,29 @@ export function BalanceStep() {
       {progress !== null && <Progress part={progress} />}
       {balance ? (
         <>
-          <Ranking balance={balance} dim={derived.stale} />
+          <Ranking
+            balance={balance}
+            glasses={pictured.glasses}
+            littles={pictured.littles}
+            dim={derived.stale}
+          />
+          <OtherSheets glasses={pictured.glasses} />
+          <Elsewhere pictured={pictured} />
           <HoldBare />
+          <Compare
+            glasses={[
+              ...pictured.glasses,
+              ...[pictured.leftBehind, pictured.stock].flatMap((e) => (e ? [e.glass] : [])),
+            ]}
+          />
+          <FilterOrBracket balance={balance} />
         </>
       ) : (
         search === 'working' &&
         traitsOf(stand).usesGlass && <p className="text-quiet">Working out every sheet of your bag…</p>
       )}
       <Warnings />
-      <BesidePlan />
+      <BesidePlan littles={pictured.littles} />
       <OnLens />
       <Tuning />
     </div>

@@ -1,10 +1,13 @@
-import { withSchool, traitsOf } from '@/model';
-import { LOOK_NAMES, otherLookText, safetyText, stockText, sunRuleText } from '@/words';
+import { type OtherLook, traitsOf, withSchool } from '@/model';
+import { LOOK_NAMES, otherLookText, safetyText, sunRuleText } from '@/words';
 import { Figure } from '../figure';
+import { PaintedPixels } from '../pictured/painted-pixels';
+import { useSizeWithin } from '../pictured/size-within';
+import { type Littles, littleKey, LITTLE_SIDE } from '../pictured/use-littles';
 import { useAnswer, useDerived, useEdit, useStand, useStandBag } from '../session';
 
-/** What is told beside the plan: how safe it is, what the other looks would fit, and glass that is not in the bag. */
-export function BesidePlan() {
+/** What is told beside the plan: how safe it is, and what the other looks would fit. */
+export function BesidePlan({ littles }: { littles: Littles }) {
   const stand = useStand();
   const bag = useStandBag();
   const study = useAnswer((a) => a.study);
@@ -36,17 +39,30 @@ export function BesidePlan() {
               <button
                 type="button"
                 onClick={() => edit((s) => withSchool(s, look.school))}
-                className="flex min-h-11 w-full items-baseline gap-3 px-2 py-2 text-left hover:bg-chosen"
+                className="flex min-h-11 w-full items-center gap-3 px-2 py-2 text-left hover:bg-chosen"
               >
-                <span className="w-24 shrink-0">{LOOK_NAMES[look.school]}</span>
-                <span className="text-sm text-quiet">{otherLookText(look, bag)}</span>
+                <LookPicture look={look} littles={littles} />
+                <span className="min-w-0">
+                  <span className="block">{LOOK_NAMES[look.school]}</span>
+                  <span className="block text-sm text-quiet">{otherLookText(look, bag)}</span>
+                </span>
               </button>
             </li>
           ))}
         </ul>
         {sunRule !== null && <p className="mt-1.5 text-sm text-quiet">{sunRule}</p>}
       </div>
-      {study.stock && <p className="text-sm text-quiet">{stockText(study.stock, bag)}</p>}
     </section>
+  );
+}
+
+/** What a look would make of the stand, in little; nothing stands there where it cannot be told. */
+function LookPicture({ look, littles }: { look: OtherLook; littles: Littles }) {
+  const { width, height } = useSizeWithin(LITTLE_SIDE);
+  const pixels = littles.get(littleKey(look));
+  return (
+    <span className="shrink-0" style={{ width: LITTLE_SIDE }}>
+      {pixels && <PaintedPixels pixels={pixels} width={width} height={height} />}
+    </span>
   );
 }

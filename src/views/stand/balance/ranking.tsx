@@ -1,41 +1,58 @@
-import { useMemo, useState } from 'react';
-import { isUpsideDown } from '@/core/optics';
-import {
-  type Balance,
-  type Candidate,
-  choose,
-  glassOf,
-  isAsGood,
-  isSheet,
-  sameChoice,
-  sameSet,
-} from '@/model';
-import { GlassSwatch } from '@/render';
+import { useState } from 'react';
+import { type Balance, type Candidate, choose, type Glass, isAsGood, sameChoice, sameSet } from '@/model';
 import { Button } from '@/ui/button';
 import { useCompact } from '@/ui/use-media';
 import { capital, fitFigure, glassName, levelText, reasonsText, sideNames, verdictText } from '@/words';
-import { useDerived, useEdit, useStand, useStandBag } from '../session';
+import { type Littles } from '../pictured/use-littles';
+import { useDerived, useEdit, useStand } from '../session';
+import { GlassPicture } from './glass-picture';
+import { NO_NARROWING, type Narrowed, passes } from './narrow';
+import { Narrowing } from './narrowing';
+import { useHeld } from './use-held';
 
 /** Sets that are shown before the rest are asked for. */
 const SHOWN = 5;
 
+interface RankingProps {
+  readonly balance: Balance;
+  /** Its best sets at their seats. */
+  readonly glasses: readonly Glass[];
+  readonly littles: Littles;
+  readonly dim: boolean;
+}
+
 /** The sets of the bag, best first; those that are as good are joined by a bracket. */
-export function Ranking({ balance, dim }: { balance: Balance; dim: boolean }) {
+export function Ranking({ balance, glasses, littles, dim }: RankingProps) {
   const derived = useDerived();
   const [all, setAll] = useState(false);
+  const [narrowed, setNarrowed] = useState<Narrowed>(NO_NARROWING);
   const inUse = derived.inUse;
   const isInUse = (c: Candidate) => !!inUse && sameSet(c.set, inUse.filterIds);
-  const chosenAt = balance.best.findIndex(isInUse);
-  const shown = all ? balance.best : balance.best.filter((_, i) => i < SHOWN || i === chosenAt);
-  const hidden = balance.best.length - shown.length;
-  const asGood = balance.ranking.filter((r) => isAsGood(r, balance)).length;
+  const rows = balance.best.flatMap((candidate, i) => {
+    const glass = glasses[i];
+    return glass && passes(narrowed, glass) ? [{ candidate, glass }] : [];
+  });
+  const shown = rows.filter((r, i) => all || i < SHOWN || isInUse(r.candidate));
+  const hidden = rows.length - shown.length;
+  const asGood = rows.filter(({ candidate }) =>
+    balance.ranking.some(
+      (r) =>
+        isAsGood(r, balance) &&
+        sameSet(
+          candidate.set,
+          r.set.map((s) => s.id),
+        ),
+    ),
+  ).length;
   return (
     <div className={dim ? 'opacity-60' : ''} aria-busy={dim}>
       <ol aria-label="Sheets of the bag, best first" className="relative border-t border-rule">
-        {shown.map((candidate, i) => (
+        {shown.map(({ candidate, glass }, i) => (
           <Row
             key={candidate.set.map((s) => s.id).join() || 'none'}
             candidate={candidate}
+            glass={glass}
+            littles={littles}
             balance={balance}
             current={isInUse(candidate)}
             joined={asGood > 1 && i < asGood}
@@ -43,6 +60,8 @@ export function Ranking({ balance, dim }: { balance: Balance; dim: boolean }) {
           />
         ))}
       </ol>
+      {!rows.length && <p className="py-2 text-quiet">None of the best answers to that.</p>}
+      <Narrowing glasses={glasses} value={narrowed} onValue={setNarrowed} />
       {hidden > 0 && (
         <Button kind="quiet" className="mt-1 w-full" onClick={() => setAll(true)}>
           {hidden} more
@@ -53,27 +72,21 @@ export function Ranking({ balance, dim }: { balance: Balance; dim: boolean }) {
 }
 
 interface RowProps {
-  candidate: Candidate;
-  balance: Balance;
-  current: boolean;
+  readonly candidate: Candidate;
+  readonly glass: Glass;
+  readonly littles: Littles;
+  readonly balance: Balance;
+  readonly current: boolean;
   /** One of the sets between which it is a matter of taste. */
-  joined: boolean;
-  lastJoined: boolean;
+  readonly joined: boolean;
+  readonly lastJoined: boolean;
 }
 
-function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
+function Row({ candidate, glass, littles, balance, current, joined, lastJoined }: RowProps) {
   const stand = useStand();
-  const bag = useStandBag();
-  const derived = useDerived();
   const edit = useEdit();
-  const { prepared } = derived;
   const compact = useCompact();
-  const glass = useMemo(
-    () => prepared && glassOf(stand, bag, prepared, candidate),
-    [stand, bag, prepared, candidate],
-  );
-  if (!glass) return null;
-  const sheets = glass.filters.filter(isSheet);
+  const held = useHeld(glass);
   const { seat } = candidate;
   const names = sideNames(stand);
   const level = levelText(candidate, names[balance.brighter]);
@@ -89,16 +102,12 @@ function Row({ candidate, balance, current, joined, lastJoined }: RowProps) {
       <button
         type="button"
         aria-pressed={current}
+        aria-description="Held, the frame shows it"
         onClick={take}
-        className={`flex w-full gap-3 px-2 py-2.5 text-left hover:bg-chosen ${current ? 'bg-chosen' : ''}`}
+        {...held}
+        className={`flex w-full gap-3 px-2 py-2.5 text-left select-none [-webkit-touch-callout:none] hover:bg-chosen ${current ? 'bg-chosen' : ''}`}
       >
-        <span className="flex w-[42px] shrink-0 justify-center">
-          {sheets.length ? (
-            <GlassSwatch filters={sheets} upsideDown={!!seat && isUpsideDown(seat.turnDeg)} />
-          ) : (
-            <span aria-hidden className="h-[50px] w-[34px] shrink-0 border border-dashed border-edge" />
-          )}
-        </span>
+        <GlassPicture glass={glass} littles={littles} />
         <span className="min-w-0 flex-1">
           <span className="flex flex-wrap items-baseline justify-between gap-x-3">
             <span className="font-semibold">{glassName(glass.filters)}</span>

@@ -2,6 +2,7 @@ import { type KeyboardEvent, type RefObject, useRef } from 'react';
 import { frameOf } from '@/model';
 import { MarginNote, SeamLine } from '@/render';
 import { useSize } from '@/ui/use-size';
+import { glassName } from '@/words';
 import { CropMask } from './layers/crop-mask';
 import { arrowMove } from './frame-keys';
 import { GlassNotes, UnreadNotes } from './layers/frame-notes';
@@ -91,20 +92,21 @@ function LookedAt({ width, height, overrun }: FrameProps) {
       {!isWhole && <WholeFrame />}
       <RemovePoint />
       <ProposalPlate />
-      <BareNote />
+      <ShownNote />
       <LiveCamera />
     </div>
   );
 }
 
-/** Says that the frame is shown without the grad, while it is. */
-function BareNote() {
+/** Says that the frame is shown without the grad, or through another, while it is. */
+function ShownNote() {
   const isBare = useSession((s) => s.bare);
-  if (!isBare) return null;
+  const peek = useSession((s) => s.peek);
+  if (!isBare && !peek) return null;
   return (
     <svg className="pointer-events-none absolute inset-0 size-full">
       <MarginNote x={12} y={22}>
-        without the grad
+        {isBare || !peek ? 'without the grad' : glassName(peek.filters)}
       </MarginNote>
     </svg>
   );

@@ -11,7 +11,9 @@ describe('the camera of a stand', () => {
     await standOnScreen(testStand({ crop: { width: 1, height: 1 } }));
     await openFrame();
     // 24 mm square behind a lens of 24 mm
-    expect(screen.getByText('Takes in 53° across and 53° up and down, as it is cropped.')).toBeInTheDocument();
+    expect(
+      screen.getByText('Takes in 53° across and 53° up and down, as it is cropped.'),
+    ).toBeInTheDocument();
   });
 
   it('does not keep the name of another sensor (fault 41)', async () => {

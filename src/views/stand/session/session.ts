@@ -1,6 +1,6 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { type FramePoint } from '@/core/field';
-import { type Assumable, type Brush, type ReadRole, type Sight } from '@/model';
+import { type Assumable, type Brush, type Glass, type ReadRole, type Sight } from '@/model';
 import { type WorkingOf } from '@/words';
 import { WHOLE, type Zoom } from '../canvas/zoom/zoom';
 
@@ -49,6 +49,8 @@ interface Shown {
   readonly phoneView: PhoneView;
   /** The frame is shown without glass for as long as something is held. */
   readonly bare: boolean;
+  /** The frame is shown through this glass for as long as a row of it is held; null: through what is in use. */
+  readonly peek: Glass | null;
   readonly selection: Selection;
   /** Angle of the meter on the picture, degrees; null: readings come from a meter of one's own. */
   readonly photoMeterDeg: number | null;
@@ -88,6 +90,7 @@ interface Doing {
   readonly setStep: (step: Step, landing?: Assumable) => void;
   readonly setPhoneView: (view: PhoneView) => void;
   readonly setBare: (bare: boolean) => void;
+  readonly setPeek: (glass: Glass | null) => void;
   readonly select: (selection: Selection) => void;
   readonly setPhotoMeter: (angleDeg: number | null) => void;
   readonly setAim: (aim: FramePoint | null) => void;
@@ -117,6 +120,7 @@ export const createSession = (step: Step): StoreApi<Session> =>
     landing: null,
     phoneView: 'frame',
     bare: false,
+    peek: null,
     selection: null,
     photoMeterDeg: null,
     aim: null,
@@ -145,6 +149,7 @@ export const createSession = (step: Step): StoreApi<Session> =>
       }),
     setPhoneView: (phoneView) => set({ phoneView }),
     setBare: (bare) => set({ bare }),
+    setPeek: (peek) => set({ peek }),
     select: (selection) => set({ selection }),
     setPhotoMeter: (photoMeterDeg) => set({ photoMeterDeg }),
     setAim: (aim) => set({ aim }),

@@ -1,0 +1,33 @@
+import { useEffect, useRef } from 'react';
+import { type Pixels } from '@/model';
+
+interface PaintedPixelsProps {
+  readonly pixels: Pixels;
+  /** Size on the page, px. */
+  readonly width: number;
+  readonly height: number;
+  readonly className?: string;
+}
+
+/** Pixels as a picture on the page; what it shows is said beside it. */
+export function PaintedPixels({ pixels, width, height, className = '' }: PaintedPixelsProps) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    const { columns, rows, rgba } = pixels;
+    const context = canvas.current?.getContext('2d');
+    if (!context) return;
+    const image = context.createImageData(columns, rows);
+    image.data.set(rgba);
+    context.putImageData(image, 0, 0);
+  }, [pixels]);
+  return (
+    <canvas
+      ref={canvas}
+      aria-hidden
+      width={pixels.columns}
+      height={pixels.rows}
+      style={{ width, height }}
+      className={`bg-rule ${className}`}
+    />
+  );
+}

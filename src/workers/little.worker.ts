@@ -1,0 +1,4 @@
+import { littleSteps } from './little';
+import { serveJobs } from './run-jobs';
+
+serveJobs<'little'>(littleSteps);
