@@ -39,3 +39,13 @@ export const tickText = (value: number): string => (value < 0 ? `−${-value}` :
 
 /** Millimetres to the half that a thumb can set. */
 export const halfMm = (mm: number): number => Math.round(mm * 2) / 2;
+
+/** The ends of a seam in the units of a drawing: x and y of one, x and y of the other. */
+export const seamEnds = (
+  at: SeamAt,
+  width: number,
+  height: number,
+): readonly [number, number, number, number] =>
+  'left' in at
+    ? [0, at.left * height, width, at.right * height]
+    : [at.top * width, 0, at.bottom * width, height];

@@ -1,6 +1,6 @@
 import { MarginNote } from './margin-note';
 import { type SeamAt } from '@/core/optics';
-import { outside } from './geometry';
+import { outside, seamEnds } from './geometry';
 
 export interface SeamLineProps {
   at: SeamAt;
@@ -11,16 +11,9 @@ export interface SeamLineProps {
   overrun?: number;
 }
 
-/** The ends of the seam in the units of a drawing. */
-function ends(at: SeamAt, width: number, height: number): readonly [number, number, number, number] {
-  return 'left' in at
-    ? [0, at.left * height, width, at.right * height]
-    : [at.top * width, 0, at.bottom * width, height];
-}
-
 /** The seam of the picture: pale straw at its true slope, cased by ink hairlines so that it reads on any ground. */
 export function SeamLine({ at, width, height, overrun = 0 }: SeamLineProps) {
-  const [x1, y1, x2, y2] = ends(at, width, height);
+  const [x1, y1, x2, y2] = seamEnds(at, width, height);
   const away = outside(at);
   if (away) return <SeamAway {...away} width={width} height={height} />;
   // beyond the picture the line runs level, to the figure on the scale

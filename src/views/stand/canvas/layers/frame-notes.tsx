@@ -1,11 +1,11 @@
 import { skylineAt } from '@/core/field';
 import { wayOf } from '@/model';
-import { MarginNote, noteWidth } from '@/render';
+import { MarginNote } from '@/render';
 import { placeText, sideNames, stopsFigure } from '@/words';
-import { clearPlace, takenByReadings } from '../clear-place';
 import { type DrawnSize } from '../frame-path';
+import { LeaderNote } from '../leader-note';
 import { useShownGlass } from '../shown-glass';
-import { useDerived, useNextReading, useSession, useStand } from '../../session';
+import { useNextReading, useSession, useStand } from '../../session';
 
 /** Sky and land that no reading lights yet: their tone is assumed, and says so. */
 export function UnreadNotes({ width, height }: DrawnSize) {
@@ -37,29 +37,24 @@ export function UnreadNotes({ width, height }: DrawnSize) {
 /** What the glass takes off the place where it does the most harm, noted where it applies and clear of the readings. */
 export function GlassNotes({ width, height }: DrawnSize) {
   const isJudged = useSession((s) => s.step === 'balance' || s.step === 'seat');
-  const derived = useDerived();
   const worst = useShownGlass()?.figures?.spillWorst;
   if (!isJudged || !worst || worst.stops < 0.5) return null;
-  const x = worst.u * width;
-  const y = worst.v * height;
-  const note = `${stopsFigure(worst.stops)} stops off ${placeText(worst)}`;
-  const frame = { width, height };
-  const textWidth = noteWidth(note);
-  const at = clearPlace({
-    spot: { x, y },
-    textWidth,
-    frame,
-    taken: takenByReadings(derived, frame),
-  });
-  const leader = `M${x} ${y}L${Math.min(at.x + textWidth, Math.max(at.x - 3, x))} ${y < at.y ? at.y - 13 : at.y + 4}`;
+  const spot = { x: worst.u * width, y: worst.v * height };
   return (
     <g pointerEvents="none">
-      <path d={leader} stroke="var(--note-casing)" strokeWidth={3} />
-      <path d={leader} stroke="var(--note)" strokeWidth={1.2} />
-      <circle cx={x} cy={y} r={4} fill="var(--note)" stroke="var(--note-casing)" strokeWidth={1.5} />
-      <MarginNote x={at.x} y={at.y}>
-        {note}
-      </MarginNote>
+      <LeaderNote
+        note={`${stopsFigure(worst.stops)} stops off ${placeText(worst)}`}
+        spot={spot}
+        frame={{ width, height }}
+      />
+      <circle
+        cx={spot.x}
+        cy={spot.y}
+        r={4}
+        fill="var(--note)"
+        stroke="var(--note-casing)"
+        strokeWidth={1.5}
+      />
     </g>
   );
 }

@@ -1,8 +1,7 @@
-import { MarginNote, noteWidth } from '@/render';
 import { nextReadingNote } from '@/words';
-import { useDerived, useNextReading, useSession, useStand } from '../../session';
-import { clearPlace, takenByReadings } from '../clear-place';
+import { useNextReading, useSession, useStand } from '../../session';
 import { type DrawnSize } from '../frame-path';
+import { LeaderNote } from '../leader-note';
 
 /** The ring's radius, px. */
 const RING = 20;
@@ -10,31 +9,19 @@ const RING = 20;
 /** Points in the frame at the reading that would help most now. */
 export function NextMark({ width, height }: DrawnSize) {
   const stand = useStand();
-  const derived = useDerived();
   const next = useNextReading();
   const draft = useSession((s) => s.draft);
   if (!next || draft.place || draft.again) return null;
   const place = 'reading' in next ? placed(next.reading) : next.place;
   if (!place) return null;
-  const note = nextReadingNote(next, stand);
   const spot = { x: place.u * width, y: place.v * height };
-  const frame = { width, height };
-  const at = clearPlace({
-    spot,
-    textWidth: noteWidth(note),
-    frame,
-    taken: takenByReadings(derived, frame),
-    reach: RING - 8,
-  });
   return (
     <g pointerEvents="none" data-testid="next-reading">
       <g transform={`translate(${spot.x} ${spot.y})`} fill="none">
         <circle r={RING} stroke="var(--note-casing)" strokeWidth={5} />
         <circle r={RING} stroke="var(--note)" strokeWidth={2} strokeDasharray="6 5" />
       </g>
-      <MarginNote x={at.x} y={at.y}>
-        {note}
-      </MarginNote>
+      <LeaderNote note={nextReadingNote(next, stand)} spot={spot} frame={{ width, height }} reach={RING} />
     </g>
   );
 }
