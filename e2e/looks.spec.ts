@@ -188,11 +188,30 @@ test('a pair is drawn as two sheets, and its order can be changed', async ({ pag
   await expect(sheets(page).getByRole('button').first().locator('svg rect')).toHaveCount(4);
   await page.keyboard.press('4');
   await expect(page.getByTestId('holder-sheet')).toHaveCount(2);
-  await expect(page.getByRole('img', { name: /^Side view: sheets in slots 1 and 2 of 2/ })).toBeVisible();
-  const order = page.getByRole('list', { name: 'Sheets from the lens outwards' });
-  const before = await order.innerText();
-  await page.getByRole('button', { name: 'Change their order' }).click();
-  expect(await order.innerText()).not.toBe(before);
+  await expect(page.getByTestId('stack-piece')).toHaveCount(2);
+  // their order goes by keys, by typing a slot and by drag
+  const order = page.getByRole('list', { name: 'From the lens outwards' }).getByRole('listitem');
+  await expect(order.first()).toContainText('2 stops, hard');
+  await page.getByRole('button', { name: /^Move 2 stops, hard/ }).press('ArrowDown');
+  await expect(order.first()).toContainText('3 stops, hard');
+  await page.getByRole('textbox', { name: 'Slot of 2 stops, hard' }).fill('1');
+  await expect(order.first()).toContainText('2 stops, hard');
+  const grip = (await page.getByRole('button', { name: /^Move 2 stops, hard/ }).boundingBox())!;
+  await page.mouse.move(grip.x + 20, grip.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(grip.x + 20, grip.y + 95, { steps: 4 });
+  await page.mouse.up();
+  await expect(order.first()).toContainText('3 stops, hard');
+  await page.getByRole('textbox', { name: 'Slot of 2 stops, hard' }).fill('7');
+  await expect(page.getByRole('alert')).toContainText('The holder has slots 1 to 2.');
+  // flipped, the line stays where it is
+  const line = (await page.getByTestId('seam').boundingBox())!;
+  await page.getByRole('button', { name: 'Flip it' }).click();
+  await expect(slip(page)).toContainText('upside down');
+  expect((await page.getByTestId('seam').boundingBox())!.y).toBeCloseTo(line.y, -1);
+  await expect(page.getByRole('list', { name: 'Too low, as it is, too high' }).locator('canvas')).toHaveCount(
+    3,
+  );
   expect(await axe(page)).toEqual([]);
 });
 

@@ -151,7 +151,7 @@ export {
   takenByGlass,
   underLookOf,
 } from './answer/prepare';
-export { ASSUMED_WIDEST_APERTURE, type SeamViews, seamViews } from './answer/seam-views';
+export { ASSUMED_WIDEST_APERTURE, type SeamView, type SeamViews, seamViews } from './answer/seam-views';
 export { solutionKey } from './answer/key';
 export {
   exposureSeconds,
@@ -179,6 +179,7 @@ export { type Warning, warningsOf } from './answer/warnings';
 export { wayOf } from './stand/way';
 export { type BagAnswers, bagFromAnswers, labelsIn, newcomerBag } from './bag/newcomer';
 export { withSheets } from './bag/sheets-on';
+export { type Moved, movedToSlot, type MoveRefusal, type Piece, type PlaceWhy, stackOf } from './bag/stack';
 export { asSaid, ownedBag, withoutAssumed } from './bag/assumed';
 export {
   asKind,

@@ -173,35 +173,3 @@ function breakOutline(half: number, top: number, bottom: number, broken: boolean
   );
   return `M${-half} ${top}H${half}V${bottom}${jag.join('')}Z`;
 }
-
-/** The slots from the side: which of them hold a sheet, between lens and front. */
-export function SlotSection({ slots, occupied }: { slots: number; occupied: readonly number[] }) {
-  const gap = 13;
-  const width = 40 + slots * gap;
-  return (
-    <svg
-      width={width}
-      height={92}
-      role="img"
-      aria-label={`Side view: ${occupied.length === 1 ? 'the sheet in slot' : 'sheets in slots'} ${occupied.join(' and ')} of ${slots}, counted from the lens`}
-      fill="none"
-    >
-      <rect x={5} y={18} width={14} height={40} fill="var(--rule)" stroke="var(--ink)" />
-      <text x={12} y={76} textAnchor="middle" fontSize={12} fill="var(--quiet)">
-        lens
-      </text>
-      {Array.from({ length: slots }, (_, i) => {
-        const x = 34 + i * gap;
-        return (
-          <g key={i}>
-            <path d={`M${x - 4} 12V64M${x + 4} 12V64`} stroke="var(--ink)" />
-            {occupied.includes(i + 1) && <path d={`M${x} 2V62`} stroke="var(--ink)" strokeWidth={3.5} />}
-            <text x={x} y={76} textAnchor="middle" fontSize={12} fill="var(--quiet)">
-              {i + 1}
-            </text>
-          </g>
-        );
-      })}
-    </svg>
-  );
-}

@@ -12,4 +12,5 @@ export * from './margin-note';
 export * from './note-width';
 export * from './seam-line';
 export * from './sheet-scale';
+export * from './stack-section';
 export * from './stand-drawing';

@@ -13,6 +13,7 @@ export { type FieldWords, filterKindText, GLASS_WORDS, wordsOf } from './glass/k
 export * from './plan/looks';
 export * from './plan/reasons';
 export * from './figures/sides';
+export * from './plan/seat-views';
 export * from './plan/slip';
 export { type SlipContext } from './plan/slip-context';
 export { liftText } from './plan/slip-glass';
@@ -34,6 +35,7 @@ export * from './keeping/storage';
 export * from './keeping/merge';
 export * from './readings/meter';
 export * from './readings/next';
+export * from './plan/stack';
 export * from './plan/stand-line';
 export * from './glass/labels';
 export { bagAs, type StrengthsAs } from './glass/strengths';

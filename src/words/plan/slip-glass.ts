@@ -5,7 +5,9 @@ import {
   fittedFilters,
   type Glass,
   holderOn,
+  isSheet,
   type Lift,
+  stackOf,
   type Stand,
   unsuitedOf,
 } from '@/model';
@@ -86,8 +88,10 @@ function stackText(stand: Stand, bag: Bag | undefined, { filters }: Glass): stri
   const others = bag ? fittedFilters(stand, bag) : [];
   // a pair alone is named in its order already
   if (!others.length) return filters.length > 1 ? 'the first of them nearer the lens' : null;
-  const stack = [...others.filter((f) => !polarises(f)), ...filters, ...others.filter(polarises)];
-  return stack.length < 2 ? null : `from the lens outwards: ${stack.map(filterName).join(' · ')}`;
+  const stack = bag ? stackOf(stand, bag, filters.filter(isSheet)) : [];
+  return stack.length < 2
+    ? null
+    : `from the lens outwards: ${stack.map((p) => filterName(p.filter)).join(' · ')}`;
 }
 
 /** Which of several holders it goes into; null where there is but one. */

@@ -21,13 +21,14 @@ export const LITTLE_SIDE = 84;
  * the old ones stay.
  *
  * @param bag the stand's glass, and what else is wanted to be seen through
+ * @param side along the longer side, px of the page
  */
-export function useLittles(wanted: readonly LittleWanted[], bag: Bag): Littles {
+export function useLittles(wanted: readonly LittleWanted[], bag: Bag, side = LITTLE_SIDE): Littles {
   const { clients } = useWorkspace();
   const stand = useAnswer((a) => a.lit);
   const isStale = useAnswer((a) => a.derived.stale);
   const image = usePhoto((p) => p.shown);
-  const { width, height } = useSizeWithin(LITTLE_SIDE);
+  const { width, height } = useSizeWithin(side);
   const photo = useMemo(
     () => image && pixelsOfImage(image.image, { width: DENSEST * width, height: DENSEST * height }),
     [image, width, height],

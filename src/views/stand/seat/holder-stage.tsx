@@ -29,7 +29,7 @@ export function HolderStage({ sheets, scale }: HolderStageProps) {
       tabIndex={0}
       role="group"
       aria-label="Sheet in the holder: up and down arrows slide it by half a millimetre, left and right arrows turn it by a quarter of a degree"
-      className="relative shrink-0 cursor-ns-resize touch-pinch-zoom overflow-hidden"
+      className="relative shrink-0 cursor-ns-resize touch-pinch-zoom [clip-path:inset(0_-14px_0_0)]"
       style={{ width: size.width, height: size.height }}
       {...slideDrag()}
       onKeyDown={(e) => {

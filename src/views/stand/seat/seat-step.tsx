@@ -1,15 +1,18 @@
 import { usedGlassMm } from '@/core/optics';
-import { choose, type Glass, isSheet, sameChoice, type SheetFilter } from '@/model';
-import { SlotSection } from '@/render';
+import { choose, isSheet, sameChoice, type SheetFilter } from '@/model';
 import { Button } from '@/ui/button';
 import { useCompact } from '@/ui/use-media';
-import { computedSeat, filterName, turnText } from '@/words';
+import { computedSeat, turnText } from '@/words';
+import { FinderViews } from './finder-views';
 import { HolderStage } from './holder-stage';
 import { SeatCurve } from './seat-curve';
 import { SeatFields } from './seat-fields';
 import { SeatFigures } from './seat-figures';
 import { SeatThumb } from './seat-thumb';
-import { useDerived, useEdit, useStandBag } from '../session';
+import { StackPart } from './stack-part';
+import { TooLowTooHigh } from './too-low-too-high';
+import { useSeat } from './use-seat';
+import { useDerived, useEdit } from '../session';
 
 /** px to the millimetre of the holder drawing. */
 const SCALE = 1.6;
@@ -40,23 +43,21 @@ export function SeatStep() {
           <SeatCurve glass={glass} />
         </>
       )}
-      {sheets.length > 1 && <SlotOrder sheets={sheets} glass={glass} />}
+      <TooLowTooHigh glass={glass} />
+      <StackPart glass={glass} />
+      <FinderViews glass={glass} />
       <SeatFigures glass={glass} />
       <BackToComputed />
     </div>
   );
 }
 
-/** The holder, what of the glass the picture uses, and which slots are taken. */
+/** The holder, and what of the glass the picture uses. */
 function HolderDrawing({ sheets }: { sheets: readonly SheetFilter[] }) {
   const derived = useDerived();
-  const bag = useStandBag();
   if (!derived.prepared) return null;
   const { lens, frame } = derived.prepared.input;
   const used = usedGlassMm(lens, frame);
-  const slots = bag.slots ?? 1;
-  // what is on the lens beside the grads takes the slots nearest it
-  const first = slots - derived.prepared.freeSlots + 1;
   return (
     <div className="flex items-start gap-3">
       <HolderStage sheets={sheets} scale={SCALE} />
@@ -65,32 +66,16 @@ function HolderDrawing({ sheets }: { sheets: readonly SheetFilter[] }) {
         <p>
           Your picture uses {Math.round(used.widthMm)} by {Math.round(used.heightMm)} mm of the glass.
         </p>
-        <SlotSection slots={slots} occupied={sheets.map((_, i) => Math.min(slots, first + i))} />
+        <FlipButton />
       </div>
     </div>
   );
 }
 
-/** Which sheet of a pair stands nearest the lens, and the way to change it. */
-function SlotOrder({ sheets, glass }: { sheets: readonly SheetFilter[]; glass: Glass }) {
-  const edit = useEdit();
-  const { seat, filterIds } = glass;
-  if (!seat) return null;
-  return (
-    <div className="flex flex-wrap items-center gap-3">
-      <ol className="min-w-0 flex-1 text-sm" aria-label="Sheets from the lens outwards">
-        {sheets.map((sheet, i) => (
-          <li key={sheet.id}>
-            {i === 0 ? 'Nearest the lens: ' : 'In front of it: '}
-            <strong className="font-semibold">{filterName(sheet)}</strong>
-          </li>
-        ))}
-      </ol>
-      <Button onClick={() => edit((s) => choose(s, { ...seat, filterIds: [...filterIds].reverse() }))}>
-        Change their order
-      </Button>
-    </div>
-  );
+/** Turns the sheet upside down where it is: its line stays, and what was dark is clear. */
+function FlipButton() {
+  const { flip } = useSeat();
+  return <Button onClick={flip}>Flip it</Button>;
 }
 
 /** The way back to the seat that was computed for this glass. */

@@ -13,7 +13,7 @@ const BIG = 'min-h-16 rounded-md border border-edge bg-panel px-3 font-semibold 
 export function SeatThumb({ sheet, glass }: { sheet: SheetFilter; glass: Glass }) {
   const stand = useStand();
   const edit = useEdit();
-  const { seat, slide, turn } = useSeat();
+  const { seat, slide, turn, flip } = useSeat();
   const [fields, setFields] = useState(false);
   const [turning, setTurning] = useState(false);
   if (!seat) return null;
@@ -51,12 +51,15 @@ export function SeatThumb({ sheet, glass }: { sheet: SheetFilter; glass: Glass }
         </button>
       </div>
       {fields ? <SeatFields sheet={sheet} glass={glass} /> : <SeatCurve glass={glass} />}
-      <div className="grid grid-cols-2 gap-2">
+      <div className="grid grid-cols-[1fr_auto_1fr] gap-2">
         <button type="button" className={BIG} aria-pressed={turning} onClick={() => setTurning(!turning)}>
           {turnText(seat.turnDeg)}
           <span className="block text-sm font-normal text-quiet">
             {turning ? 'back to its height' : 'turn the holder'}
           </span>
+        </button>
+        <button type="button" className={BIG} onClick={flip}>
+          Flip
         </button>
         <button
           type="button"

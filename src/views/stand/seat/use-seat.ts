@@ -18,6 +18,9 @@ export function setSeat({ answer, edit }: OpenStand, change: Partial<Seat>): voi
   edit((s) => (sameChoice(s.choice, choice) ? s : choose(s, choice)));
 }
 
+/** Half a turn further, from -180 to 180 degrees. */
+const flipped = (turnDeg: number): number => (turnDeg > 0 ? turnDeg - 180 : turnDeg + 180);
+
 /** The seat of the glass in use, and the ways to change it. */
 export function useSeat() {
   const open = useOpenStand();
@@ -28,6 +31,8 @@ export function useSeat() {
     set,
     slide: (steps: number) => seat && set({ offsetMm: seat.offsetMm + steps * OFFSET_STEP }),
     turn: (steps: number) => seat && set({ turnDeg: seat.turnDeg + steps * TURN_STEP }),
+    /** The other end up; the line stays where it is. */
+    flip: () => seat && set({ offsetMm: -seat.offsetMm, turnDeg: flipped(seat.turnDeg) }),
     begin: () => open.kept.beginGesture(),
     end: () => open.kept.endGesture(),
   };

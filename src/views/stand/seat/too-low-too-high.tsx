@@ -1,0 +1,59 @@
+import { isUpsideDown } from '@/core/optics';
+import { type Glass } from '@/model';
+import { darkerName, sideNames, tooHighText, tooLowText } from '@/words';
+import { PaintedPixels } from '../pictured/painted-pixels';
+import { useSizeWithin } from '../pictured/size-within';
+import { littleKey, useLittles } from '../pictured/use-littles';
+import { useDerived, useStand, useStandBag } from '../session';
+
+/** How far off a seat is plainly wrong, mm; beyond its play by some more. */
+const FAR_MM = 8;
+const BEYOND_PLAY_MM = 4;
+/** Along the longer side, px: three fit into a step's sheet. */
+const SIDE = 118;
+
+/** The picture as it would come out with the sheet too low, as it is, and too high. */
+export function TooLowTooHigh({ glass }: { glass: Glass }) {
+  const stand = useStand();
+  const bag = useStandBag();
+  const derived = useDerived();
+  const { filterIds, seat, figures } = glass;
+  const play = figures?.playMm ?? [0, 0];
+  const off = Math.max(FAR_MM, -play[0] + BEYOND_PLAY_MM, play[1] + BEYOND_PLAY_MM);
+  const offMm = Math.round(off);
+  const at = (mm: number) => ({
+    filterIds,
+    seat: seat && { ...seat, offsetMm: seat.offsetMm + mm },
+  });
+  const wanted = [at(-offMm), at(0), at(offMm)];
+  const littles = useLittles(seat ? wanted : [], bag, SIDE);
+  const { width, height } = useSizeWithin(SIDE);
+  if (!seat) return null;
+  const names = sideNames(stand);
+  const brighter = names[derived.balance?.brighter ?? 'sky'];
+  const [lower, higher] = isUpsideDown(seat.turnDeg)
+    ? (['higher', 'lower'] as const)
+    : (['lower', 'higher'] as const);
+  const captions = [
+    tooLowText(offMm, lower, darkerName(stand, derived)),
+    'as it is',
+    tooHighText(offMm, higher, brighter),
+  ];
+  return (
+    <ul aria-label="Too low, as it is, too high" className="flex flex-wrap justify-between gap-x-1.5 gap-y-2">
+      {wanted.map((w, i) => {
+        const pixels = littles.get(littleKey(w));
+        return (
+          <li key={captions[i]} className="text-sm text-quiet" style={{ width }}>
+            {pixels ? (
+              <PaintedPixels pixels={pixels} width={width} height={height} className="block" />
+            ) : (
+              <span aria-hidden className="block bg-rule" style={{ width, height }} />
+            )}
+            <span className="block pt-1 leading-4">{captions[i]}</span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

@@ -1,0 +1,23 @@
+import { type SeamView, type SeamViews } from '@/model';
+import { mmFigure } from '../figures/figures';
+
+/** Spreads that differ by less look alike, as a part of the frame's height. */
+const ALIKE = 0.02;
+
+/** Which of the looks at the line tells how it will come out. */
+export function seenTrulyText({ open, taking, stoppedDown }: SeamViews): string {
+  const at = (view: SeamView) => Math.abs(view.spread - taking.spread) < ALIKE;
+  if (open.aperture === taking.aperture) return 'The finder shows it as it will be recorded.';
+  if (at(open) && at(stoppedDown)) return 'It looks alike at any of them: judge it as it is.';
+  const down =
+    stoppedDown.aperture === taking.aperture || at(stoppedDown)
+      ? ''
+      : `; stopped down to f/${stoppedDown.aperture} shows it harder than it is recorded`;
+  return `Judge it on the screen or with the depth-of-field button at f/${taking.aperture}: wide open it looks softer${down}.`;
+}
+
+/** What comes of a sheet that stands too far towards its dark end, or too little: so many mm off, the side that goes wrong. */
+export const tooLowText = (mm: number, way: 'lower' | 'higher', side: string): string =>
+  `${mmFigure(mm)} ${way}: the ${side} goes dark`;
+export const tooHighText = (mm: number, way: 'lower' | 'higher', side: string): string =>
+  `${mmFigure(mm)} ${way}: the ${side} stays bright`;
