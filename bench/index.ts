@@ -1,5 +1,6 @@
 import { type Figure, figureText } from './measure';
 import { cliFigures } from './cli';
+import { dragFigures } from './drag';
 import { fileFigures } from './file';
 import { listFigures } from './list';
 import { loopFigures } from './loop';
@@ -20,6 +21,7 @@ const GROUPS: Readonly<Record<string, () => Iterable<Figure> | AsyncIterable<Fig
   list: listFigures,
   loop: loopFigures,
   file: fileFigures,
+  drag: dragFigures,
   renders: renderFigures,
   cli: cliFigures,
 };

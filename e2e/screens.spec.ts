@@ -145,7 +145,7 @@ test('the frame without the grad is shown for as long as it is asked for, and it
   await openDemo(page, /Marl Pan/);
   const sky = () =>
     page
-      .locator('canvas')
+      .getByRole('img', { name: /^The frame as it would be recorded/ })
       .evaluate(
         (c: HTMLCanvasElement) => c.getContext('2d')!.getImageData(c.width / 2, c.height / 8, 1, 1).data[0]!,
       );

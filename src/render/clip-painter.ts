@@ -1,43 +1,37 @@
-import { isInside, KNOWN, type Role, skylineAt } from '@/core/field';
-import { type FramePicture, type KnownCells } from './frame-painter';
-import { lostAt, type PhotoView } from './photo-painter';
+import { KNOWN } from '@/core/field';
+import { type FrameView, type KnownCells, lostCells } from './frame-picture';
+import { rowReader } from './pixels/between';
 
 /** Width of the pattern's stripes, px of the canvas. */
 const STRIPE = 5;
-/** Points along the longer side at which the drawn field is looked at. */
-const LOOKED_AT = 300;
 
 /**
- * Marks what the sensor does not hold, by pattern and not by colour alone: stripes that rise over what is blown, stripes
- * that fall over what is too dark, dots over what a picture itself held no light of.
+ * Marks over the frame what the sensor does not hold, by pattern and not by colour alone: stripes that rise over what is
+ * blown, stripes that fall over what is too dark, dots over what a picture itself held no light of.
  */
-export function paintClips(canvas: HTMLCanvasElement, picture: FramePicture, photo: PhotoView | null): void {
-  const part = LOOKED_AT / Math.max(canvas.width, canvas.height);
-  const columns = photo ? photo.plate.columns : Math.round(canvas.width * part);
-  const rows = photo ? photo.plate.rows : Math.round(canvas.height * part);
-  const lost = lostAt(picture, columns, rows);
-  const ev = photo
-    ? (i: number) => photo.tie.offsetEv + photo.tie.contrast * (photo.plate.log[i] as number)
-    : drawnEv(picture, columns, rows);
+export function paintClips(canvas: HTMLCanvasElement, { picture, plate, tie }: FrameView): void {
+  const { columns, rows, log } = plate;
+  const cells = lostCells(picture);
+  const rowOf = cells && rowReader(cells, columns, rows);
   const { highlightRoom, shadowRoom } = picture.window;
   const context = canvas.getContext('2d') as CanvasRenderingContext2D;
-  const image = context.getImageData(0, 0, canvas.width, canvas.height);
+  const image = context.createImageData(columns, rows);
   const { data } = image;
-  for (let y = 0; y < canvas.height; y++) {
-    const row = Math.min(rows - 1, Math.floor((y * rows) / canvas.height));
-    for (let x = 0; x < canvas.width; x++) {
-      const column = Math.min(columns - 1, Math.floor((x * columns) / canvas.width));
-      const tone = ev(row * columns + column) - lost(column, row) - picture.evMidGrey;
+  for (let row = 0, i = 0; row < rows; row++) {
+    const lost = rowOf?.(row);
+    for (let column = 0; column < columns; column++, i++) {
+      const tone =
+        tie.offsetEv + tie.contrast * (log[i] as number) - (lost?.[column] ?? 0) - picture.evMidGrey;
       const isBlown = tone > highlightRoom;
       if (!isBlown && tone >= -shadowRoom) continue;
-      if (Math.floor((isBlown ? x + y : x - y + canvas.height) / STRIPE) % 2) continue;
-      const at = 4 * (y * canvas.width + x);
+      if (Math.floor((isBlown ? column + row : column - row + rows) / STRIPE) % 2) continue;
       // dark stripes on what is white, light ones on what is black
-      for (let k = 0; k < 3; k++) data[at + k] = isBlown ? 30 : 190;
+      data.fill(isBlown ? 30 : 190, 4 * i, 4 * i + 3);
+      data[4 * i + 3] = 255;
     }
   }
   context.putImageData(image, 0, 0);
-  if (photo && picture.known) paintUnknown(context, picture.known);
+  if (picture.known) paintUnknown(context, picture.known);
 }
 
 /** Distance of the dots over what a picture does not tell, px of the canvas. */
@@ -55,24 +49,4 @@ function paintUnknown(context: CanvasRenderingContext2D, { cells, columns, rows 
       context.fillStyle = known === KNOWN.atLeast ? 'rgb(30 30 30)' : 'rgb(190 190 190)';
       context.fill();
     }
-}
-
-/** EV of the drawn field at each point: that of the region it lies in. */
-function drawnEv(
-  { layers, skyline, shapes }: FramePicture,
-  columns: number,
-  rows: number,
-): (i: number) => number {
-  const at = skylineAt(skyline);
-  const line = Float64Array.from({ length: columns }, (_, column) => at((column + 0.5) / columns));
-  return (i) => {
-    const column = i % columns;
-    const [u, v] = [(column + 0.5) / columns, (Math.floor(i / columns) + 0.5) / rows];
-    const shape = shapes.findLast((s) => s.region !== 'ignore' && isInside(s.points, u, v));
-    const role: Role = shape ? (shape.region as Role) : v < (line[column] as number) ? 'sky' : 'land';
-    const cell =
-      Math.min(layers.rows - 1, Math.floor(v * layers.rows)) * layers.columns +
-      Math.min(layers.columns - 1, Math.floor(u * layers.columns));
-    return layers.ev(role)[cell] as number;
-  };
 }

@@ -1,12 +1,14 @@
-export * from './clip-painter';
+export { paintClips } from './clip-painter';
 export * from './pixels/display-light';
 export * from './pixels/frame-layers';
-export * from './frame-painter';
+export { type FramePainter, framePainter } from './frame-painter';
+export { type FramePicture, type FrameView, type KnownCells } from './frame-picture';
 export * from './geometry';
 export * from './glass-swatch';
 export * from './holder';
 export * from './ladder';
-export * from './photo-painter';
+export { groundPlate } from './ground-plate';
+export { type CodedImage, pixelsOfImage, plateOfImage } from './image-plate';
 export * from './pixels/shown-light';
 export * from './margin-note';
 export * from './note-width';

@@ -86,7 +86,8 @@ export function polariserPromise(stand: Stand, bag: Bag): PolariserPromise | nul
 }
 
 /**
- * By how much a noted polariser changes the clear sky of each cell of a raster from its mean over the sky, stops brighter;
+ * By how much a noted polariser changes the clear sky of each cell of a raster from its mean over the sky, stops brighter, and
+ * nothing below the skyline;
  * null where it is not on, or the directions are not known.
  */
 export function polariserBand(
@@ -97,8 +98,10 @@ export function polariserBand(
   const effect = fittedPolariser(stand, bag) && polariserOn(stand, bag);
   const looks = effect && directionsOf(stand);
   if (!looks) return null;
+  const heightAt = skylineAt(stand.skyline);
   return Float32Array.from({ length: columns * rows }, (_, i) => {
     const place = { u: ((i % columns) + 0.5) / columns, v: (Math.floor(i / columns) + 0.5) / rows };
+    if (place.v >= heightAt(place.u)) return 0;
     const { changeStops } = polarisedSky(looks.view, looks.sun, effect.axisDeg, SKY_CLARITY.clear, place);
     return changeStops - effect.atAxis.meanStops;
   });

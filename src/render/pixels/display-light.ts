@@ -12,10 +12,10 @@ export const TINTS: Record<Role, readonly [number, number, number]> = {
 export const THEME_TINTS = { noon: [1, 1, 1], dusk: [0.5, 0.38, 0.26] } as const;
 
 /** Bend of the shoulder: the least of the highlights is kept apart, mid-grey stays a mid-grey on the screen. */
-const SHOULDER = 0.6;
+export const SHOULDER = 0.6;
 
 /** Display light (linear, 0 to 1) of a tone: white at the top of the sensor's window, and clipped there. */
-export function displayLight(tone: number, window: SensorWindow): number {
+export function displayLight(tone: number, window: Pick<SensorWindow, 'highlightRoom'>): number {
   const x = Math.min(1, 2 ** (tone - window.highlightRoom));
   return (x * (1 + SHOULDER)) / (x + SHOULDER);
 }

@@ -28,7 +28,7 @@ export function littlePixels({ prepared, through, photo }: LittleView): Pixels {
     tie: shown.tie ?? { offsetEv: 0, contrast: 1 },
     evMidGrey: evMidGrey ?? shown.evMidGrey,
     window,
-    lost: (column, row) => dimming?.[row * columns + column] ?? 0,
+    lost: dimming && { columns, rows, values: dimming },
     tint: [1, 1, 1],
     isMonochrome: false,
   });

@@ -21,6 +21,9 @@ export function useDimming() {
   );
 }
 
+/** The same one each time, so that nothing is drawn anew for it. */
+const NO_SHAPES: FramePicture['shapes'] = [];
+
 /** The exposure of a bracket that the frame shows; null where there is no bracket. */
 function useBracketFrame() {
   const wanted = useSession((s) => s.bracketFrame);
@@ -84,7 +87,7 @@ export function usePicture(): Picture | null {
       lens,
       window,
       skyline,
-      shapes: shapes ?? [],
+      shapes: shapes ?? NO_SHAPES,
       // bare, the land stays where it is placed and the sky goes where it goes
       evMidGrey: exposed?.evMidGrey ?? glassEv ?? bareEv ?? light.evMidGrey,
       tie: light.tie,

@@ -13,6 +13,9 @@ export type Littles = ReadonlyMap<string, Pixels>;
 export const littleKey = ({ filterIds, seat, school }: LittleWanted): string =>
   JSON.stringify([school ?? '', filterIds, seat?.offsetMm, seat?.turnDeg]);
 
+/** Nothing is painted while a hand still moves what it would be painted of, ms. */
+const AT_REST_MS = 120;
+
 /** Along the longer side of a picture in little, px of the page. */
 export const LITTLE_SIDE = 84;
 
@@ -38,10 +41,13 @@ export function useLittles(wanted: readonly LittleWanted[], bag: Bag, side = LIT
   const asked = JSON.stringify(wanted.map(littleKey));
   useEffect(() => {
     if (isStale || asked === '[]') return;
-    void client.request({ stand, bag, photo, wanted }).then((result) => {
-      if (result.type === 'done')
-        setLittles(new Map(result.output.map((pixels, i) => [littleKey(wanted[i]!), pixels])));
-    });
+    const timer = setTimeout(() => {
+      void client.request({ stand, bag, photo, wanted }).then((result) => {
+        if (result.type === 'done')
+          setLittles(new Map(result.output.map((pixels, i) => [littleKey(wanted[i]!), pixels])));
+      });
+    }, AT_REST_MS);
+    return () => clearTimeout(timer);
     // what is wanted is told by its names
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [client, stand, bag, photo, asked, isStale]);
