@@ -23,6 +23,7 @@ const loadStandPage = () => import('@/views/stand/stand-page');
 const StandPage = lazy(() => loadStandPage().then((m) => ({ default: m.StandPage })));
 const BagPage = lazy(() => import('@/views/bag/bag-page').then((m) => ({ default: m.BagPage })));
 const LedgerPage = lazy(() => import('@/views/ledger/ledger-page').then((m) => ({ default: m.LedgerPage })));
+const CarryPage = lazy(() => import('@/views/carry/carry-page').then((m) => ({ default: m.CarryPage })));
 const SettingsPage = lazy(() =>
   import('@/views/settings/settings-page').then((m) => ({ default: m.SettingsPage })),
 );
@@ -66,6 +67,7 @@ function pages(base: string) {
       <Route path="stands/:id" element={<StandPage />} />
       <Route path="bag" element={<BagPage />} />
       <Route path="ledger" element={<LedgerPage />} />
+      <Route path="carry" element={<CarryPage />} />
       <Route path="settings" element={<SettingsPage />} />
       <Route path="*" element={<Navigate to={`${base}/stands`} replace />} />
     </Route>

@@ -11,6 +11,7 @@ export { readBagFile, writeBagFile } from './bag-file';
 export { documentKind } from './document';
 export { type FileError, type FileErrorCode, type FileResult, type RefusedThing } from './errors';
 export { beginsAsDocument } from './json';
+export { type Carried, readCarried } from './carry';
 export { type GlassRow, readGlassCsv, writeGlassCsv } from './glass-csv';
 export { standFileJsonSchema } from './json-schema';
 export {

@@ -228,6 +228,7 @@ export { fittedNds, fittedFilters, fittedPolariser, putFitted, withNds } from '.
 export { bagAtLens, holderByLens, holderOn, isMounted, USUAL_HOLDER, withHolderFor } from './bag/holders';
 export { openingsOf } from './bag/openings';
 export {
+  type CarriedWithout,
   type BackupHistory,
   bagForStand,
   type Bringing,

@@ -1,13 +1,6 @@
 import { canvasPainter } from './canvas-painter';
-import { type FrameView } from './frame-picture';
+import { type FramePainter } from './frame-picture';
 import { glPainter, hasProcessor } from './gl-painter';
-
-/** Paints frames onto one canvas, which has the size of their plates. */
-export interface FramePainter {
-  paint(view: FrameView): void;
-  /** Gives back what it holds. */
-  dispose(): void;
-}
 
 /**
  * Paints a canvas by the graphics processor where there is one that is worth it, else in the page; the two are alike within

@@ -41,6 +41,13 @@ export interface FrameView {
   readonly isMonochrome: boolean;
 }
 
+/** Paints frames onto one canvas, which has the size of their plates. */
+export interface FramePainter {
+  paint(view: FrameView): void;
+  /** Gives back what it holds. */
+  dispose(): void;
+}
+
 /** What glass, openings and polariser take from each cell of the layers, stops; null where nothing does. */
 export function lostCells(picture: FramePicture): (Cells & { readonly values: Float32Array }) | null {
   const { layers, frame, lens, glass, vignette, skyShift } = picture;

@@ -1,5 +1,4 @@
-import { type FramePainter } from './frame-painter';
-import { type FrameView, lostCells } from './frame-picture';
+import { type FramePainter, type FrameView, lostCells } from './frame-picture';
 import { SHOULDER, THEME_TINTS } from './pixels/display-light';
 import { type Plate } from './pixels/plate';
 

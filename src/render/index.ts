@@ -1,8 +1,8 @@
 export { paintClips } from './clip-painter';
 export * from './pixels/display-light';
 export * from './pixels/frame-layers';
-export { type FramePainter, framePainter } from './frame-painter';
-export { type FramePicture, type FrameView, type KnownCells } from './frame-picture';
+export { framePainter } from './frame-painter';
+export { type FramePainter, type FramePicture, type FrameView, type KnownCells } from './frame-picture';
 export * from './geometry';
 export * from './glass-swatch';
 export * from './holder';

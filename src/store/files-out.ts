@@ -1,6 +1,7 @@
 import {
   backupFileName,
   type FileResult,
+  type OpenedStand,
   standFileName,
   writeBackupSteps,
   writeBagFile,
@@ -28,7 +29,14 @@ export interface FilesOutOptions {
 
 type FilesOut = Pick<
   Files,
-  'exportStand' | 'exportBundle' | 'exportRaw' | 'backup' | 'backupWithPhotos' | 'exportBag' | 'exportGlass'
+  | 'exportStand'
+  | 'carryStand'
+  | 'exportBundle'
+  | 'exportRaw'
+  | 'backup'
+  | 'backupWithPhotos'
+  | 'exportBag'
+  | 'exportGlass'
 >;
 
 /** What goes out to files. */
@@ -36,12 +44,19 @@ export function createFilesOut(options: FilesOutOptions): FilesOut {
   const { stands, bag, pictures, now, onProgress, onBackup } = options;
   const ownBag = () => bag.document.state.getState().value;
 
-  const exportStand = (id: string): FileResult<NamedText> | null => {
+  /** A stand with the bag that it is solved with. */
+  const openedOf = (id: string): OpenedStand | null => {
     const document = stands.documentOf(id);
     if (!document) return null;
     const { stand, minor } = document;
-    const text = writeStandFile({ stand, minor, bag: bagForStand(document, ownBag()) });
-    return text.ok ? { ok: true, value: { name: standFileName(stand), text: text.value } } : text;
+    return { stand, minor, bag: bagForStand(document, ownBag()) };
+  };
+
+  const exportStand = (id: string): FileResult<NamedText> | null => {
+    const opened = openedOf(id);
+    if (!opened) return null;
+    const text = writeStandFile(opened);
+    return text.ok ? { ok: true, value: { name: standFileName(opened.stand), text: text.value } } : text;
   };
 
   const backup = async (): Promise<FileResult<WrittenBackup<NamedText>>> => {
@@ -58,6 +73,12 @@ export function createFilesOut(options: FilesOutOptions): FilesOut {
 
   return {
     exportStand,
+    carryStand: async (id) => {
+      const opened = openedOf(id);
+      // seldom asked for: what packs comes when it is
+      const { carriedText } = await import('@/files/carry');
+      return opened && carriedText(opened);
+    },
     backup,
     async exportBundle(id) {
       const file = exportStand(id);

@@ -1,7 +1,9 @@
 export {
+  type Carried,
   type FileError,
   type PastedReading,
   readingsFileName,
+  readCarried,
   readReadingsCsv,
   readTakesCsv,
   type ReadingRow,

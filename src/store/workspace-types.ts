@@ -1,5 +1,5 @@
 import { type StoreApi } from 'zustand/vanilla';
-import { type FileResult, type GlassRow, type RefusedThing } from '@/files';
+import { type Carried, type FileResult, type GlassRow, type RefusedThing } from '@/files';
 import {
   type Bag,
   type MergeReport,
@@ -108,6 +108,8 @@ export interface Files {
   /** As `restore`, with the pictures that come with it. */
   restoreFile(file: Blob): Promise<FileResult<RestoreReport>>;
   exportStand(id: string): FileResult<NamedText> | null;
+  /** A stand as text that goes into a link; null where it is not here. */
+  carryStand(id: string): Promise<FileResult<Carried> | null>;
   /** A stand and its picture in one file; null where it has none, or where that is not here. */
   exportBundle(id: string): Promise<FileResult<NamedBytes> | null>;
   /** A stand just as it is stored, whatever is wrong with it. */

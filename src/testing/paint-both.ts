@@ -39,7 +39,7 @@ function frameOf(seed: number): FrameView {
       lens: { focalLengthMm: 24, aperture: 11 as never, pupilToFilterMm: 40, pupilEstimated: false },
       skyline: [],
       shapes: [],
-      window: { highlightRoom: 3, shadowRoom: 5.8, printRoom: 3.9 } as FrameView['picture']['window'],
+      window: { highlightRoom: 3, shadowRoom: 5.8, printRoom: 3.9 },
       evMidGrey: 9 + 3 * random(),
       glass: null,
       vignette: Float64Array.from({ length: cells }, (_, i) => tilt * (i / cells) + 0.3 * random()),

@@ -30,6 +30,7 @@ export * from './working';
 export * from './keeping/refusals';
 export * from './readings/photos';
 export * from './plan/polariser';
+export * from './keeping/carry';
 export * from './keeping/keeping';
 export * from './keeping/storage';
 export * from './keeping/merge';

@@ -15,6 +15,7 @@ export {
   withStand,
   withWorkspaceBag,
 } from './document';
+export { type CarriedWithout } from './carried';
 export { joinBags } from './join';
 export {
   type Bringing,

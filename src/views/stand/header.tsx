@@ -7,12 +7,14 @@ import {
   ImageDown,
   Layers,
   Moon,
+  QrCode,
   Redo2,
   Share2,
   StepForward,
   Sun,
   Volume2,
 } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { useCommandState } from '@/ui/commands';
@@ -24,6 +26,8 @@ import { useDevice, useWorkspace, useWorkspaceState } from '../workspace/workspa
 import { UndoRedo } from '../shared/undo-redo';
 import { useKept, useEdit, useStand } from './session';
 import { useStandActions } from './use-stand-actions';
+
+const CarryDialog = lazy(() => import('../carry/carry-dialog').then((m) => ({ default: m.CarryDialog })));
 
 const TOOL =
   'inline-flex size-11 shrink-0 items-center justify-center rounded-md hover:bg-chosen disabled:opacity-35';
@@ -90,43 +94,52 @@ function StandMenu() {
   const { theme, toggle } = useTheme();
   const setOpen = useCommandState((s) => s.setOpen);
   const { copy, readAloud, share, goOn, exportFile, exportBundle } = useStandActions();
+  const [carries, setCarries] = useState(false);
   return (
-    <Menu
-      label="More"
-      className={TOOL}
-      groups={[
-        [
-          { text: 'Copy the slip', icon: Copy, onSelect: copy },
-          ...(readAloud ? [{ text: 'Read the slip aloud', icon: Volume2, onSelect: readAloud }] : []),
-          ...(share ? [{ text: 'Share the slip', icon: Share2, onSelect: share }] : []),
-        ],
-        [
-          { text: 'Next stand from here', icon: StepForward, onSelect: goOn },
-          { text: 'Export to a file', icon: Download, onSelect: exportFile },
-          ...(stand.picture
-            ? [{ text: 'Export with its picture', icon: ImageDown, onSelect: () => void exportBundle() }]
-            : []),
-        ],
-        compact
-          ? [
-              { text: 'Help', icon: HelpCircle, onSelect: () => setOpen('help') },
-              {
-                text: 'Redo',
-                icon: Redo2,
-                isDisabled: !canRedo,
-                onSelect: () => kept.redo(),
-              },
-              { text: 'Bag', icon: Layers, onSelect: () => void navigate(`${base}/bag`) },
-              {
-                text: theme === 'noon' ? 'Dusk' : 'Noon',
-                icon: theme === 'noon' ? Moon : Sun,
-                onSelect: toggle,
-              },
-            ]
-          : [{ text: 'Shortcuts', icon: HelpCircle, onSelect: () => setOpen('shortcuts') }],
-      ]}
-    >
-      <EllipsisVertical size={20} aria-hidden />
-    </Menu>
+    <>
+      <Menu
+        label="More"
+        className={TOOL}
+        groups={[
+          [
+            { text: 'Copy the slip', icon: Copy, onSelect: copy },
+            ...(readAloud ? [{ text: 'Read the slip aloud', icon: Volume2, onSelect: readAloud }] : []),
+            ...(share ? [{ text: 'Share the slip', icon: Share2, onSelect: share }] : []),
+          ],
+          [
+            { text: 'Next stand from here', icon: StepForward, onSelect: goOn },
+            { text: 'Carry to another device', icon: QrCode, onSelect: () => setCarries(true) },
+            { text: 'Export to a file', icon: Download, onSelect: exportFile },
+            ...(stand.picture
+              ? [{ text: 'Export with its picture', icon: ImageDown, onSelect: () => void exportBundle() }]
+              : []),
+          ],
+          compact
+            ? [
+                { text: 'Help', icon: HelpCircle, onSelect: () => setOpen('help') },
+                {
+                  text: 'Redo',
+                  icon: Redo2,
+                  isDisabled: !canRedo,
+                  onSelect: () => kept.redo(),
+                },
+                { text: 'Bag', icon: Layers, onSelect: () => void navigate(`${base}/bag`) },
+                {
+                  text: theme === 'noon' ? 'Dusk' : 'Noon',
+                  icon: theme === 'noon' ? Moon : Sun,
+                  onSelect: toggle,
+                },
+              ]
+            : [{ text: 'Shortcuts', icon: HelpCircle, onSelect: () => setOpen('shortcuts') }],
+        ]}
+      >
+        <EllipsisVertical size={20} aria-hidden />
+      </Menu>
+      {carries && (
+        <Suspense fallback={null}>
+          <CarryDialog id={stand.id} onClose={() => setCarries(false)} />
+        </Suspense>
+      )}
+    </>
   );
 }

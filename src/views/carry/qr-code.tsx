@@ -1,0 +1,22 @@
+import { useMemo } from 'react';
+import { codeCells } from './code-cells';
+
+/** A code to be photographed: dark on white in either theme, or cameras do not find it. */
+export function QrCode({ text }: { text: string }) {
+  const cells = useMemo(() => codeCells(text), [text]);
+  const path = cells
+    .flatMap((row, y) => row.flatMap((isDark, x) => (isDark ? [`M${x} ${y}h1v1h-1z`] : [])))
+    .join('');
+  return (
+    <svg
+      viewBox={`0 0 ${cells.length} ${cells.length}`}
+      shapeRendering="crispEdges"
+      role="img"
+      aria-label="Code that opens this stand on another device"
+      className="mx-auto block aspect-square w-full max-w-[440px]"
+    >
+      <rect width={cells.length} height={cells.length} fill="#fff" />
+      <path d={path} fill="#000" />
+    </svg>
+  );
+}
