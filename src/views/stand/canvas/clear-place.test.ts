@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Box, clearPlace, crosses, plateAt, takenBy } from './clear-place';
+import { type Box, clearPlace, crosses, leaderEnd, plateAt, takenBy } from './clear-place';
 
 const frame = { width: 576, height: 384 };
 const part = fc.double({ min: 0.02, max: 0.98, noNaN: true });
@@ -56,6 +56,17 @@ describe('a note on the picture', () => {
       taken: { boxes: [], lines: [] },
     });
     expect(at).toEqual({ x: 216, y: 224 });
+  });
+
+  it('rather leads over no figure, where there is another place', () => {
+    const spot = { x: 200, y: 190 };
+    const figure = takenBy([{ place: { u: 0.33, v: 0.56 } }], [], frame);
+    const [box] = figure.boxes as [Box];
+    const end = leaderEnd(clearPlace({ spot, textWidth: 100, frame, taken: figure })!, spot, 100);
+    for (let t = 0; t <= 1; t += 0.02) {
+      const [x, y] = [spot.x + t * (end.x - spot.x), spot.y + t * (end.y - spot.y)];
+      expect(x > box.left && x < box.right && y > box.top && y < box.bottom).toBe(false);
+    }
   });
 
   it('is told of a line that touches it, at any slope', () => {

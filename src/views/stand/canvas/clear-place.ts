@@ -97,8 +97,30 @@ export function clearPlace({ spot, textWidth, frame, taken, reach = 0 }: NoteToP
       taken.lines.every((line) => !crosses(line, plate))
     );
   };
-  return places.find(isClear) ?? null;
+  // a leader that runs over a figure is second best
+  const clear = places.filter(isClear);
+  return (
+    clear.find((p) => !taken.boxes.some((box) => meets(spot, leaderEnd(p, spot, textWidth), box))) ??
+    clear[0] ??
+    null
+  );
 }
+
+/** Where the line from a spot meets the plate of its note. */
+export const leaderEnd = (at: Point, spot: Point, textWidth: number): Point => ({
+  x: Math.min(at.x + textWidth, Math.max(at.x - 3, spot.x)),
+  y: at.y < spot.y ? at.y + 4 : at.y - 13,
+});
+
+/** Points of a stretch that are looked at. */
+const LOOKED_AT = 24;
+
+/** Whether a stretch runs over a box, but for its beginning. */
+const meets = (a: Point, b: Point, { left, right, top, bottom }: Box): boolean =>
+  Array.from({ length: LOOKED_AT }, (_, i) => (i + 4) / (LOOKED_AT + 4)).some((t) => {
+    const [x, y] = [a.x + t * (b.x - a.x), a.y + t * (b.y - a.y)];
+    return x > left && x < right && y > top && y < bottom;
+  });
 
 const overlap = (a: Box, b: Box): boolean =>
   a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;

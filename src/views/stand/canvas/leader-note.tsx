@@ -1,6 +1,6 @@
 import { MarginNote, noteWidth } from '@/render';
 import { useDerived } from '../session';
-import { clearPlace, takenBy } from './clear-place';
+import { clearPlace, leaderEnd, takenBy } from './clear-place';
 import { type DrawnSize } from './frame-path';
 import { useShownGlass } from './shown-glass';
 
@@ -27,11 +27,7 @@ export function LeaderNote({ note, spot, frame, reach = 0 }: LeaderNoteProps) {
     reach,
   });
   if (!at) return null;
-  const isAbove = at.y < spot.y;
-  const end = {
-    x: Math.min(at.x + textWidth, Math.max(at.x - 3, spot.x)),
-    y: isAbove ? at.y + 4 : at.y - 13,
-  };
+  const end = leaderEnd(at, spot, textWidth);
   // the line begins where the spot's own mark ends
   const away = Math.hypot(end.x - spot.x, end.y - spot.y) || 1;
   const part = Math.min(1, reach / away);

@@ -23,6 +23,13 @@ export function TakePicture({ take, side, className = '' }: TakePictureProps) {
   const own = side <= OWN_SIDE ? take.file?.small : undefined;
   // its own picture, where it has one
   if (own)
-    return <img src={own} alt="" style={{ width, height }} className={`bg-rule object-cover ${className}`} />;
+    return (
+      <img
+        src={own}
+        alt=""
+        style={{ width, height }}
+        className={`in-little bg-rule object-cover ${className}`}
+      />
+    );
   return <ThroughPicture through={through} side={side} className={className} />;
 }

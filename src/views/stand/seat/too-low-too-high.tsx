@@ -10,7 +10,7 @@ import { useDerived, useStand, useStandBag } from '../session';
 const FAR_MM = 8;
 const BEYOND_PLAY_MM = 4;
 /** Along the longer side, px: three fit into a step's sheet. */
-const SIDE = 118;
+const SIDE = 114;
 
 /** The picture as it would come out with the sheet too low, as it is, and too high. */
 export function TooLowTooHigh({ glass }: { glass: Glass }) {
