@@ -22,6 +22,7 @@ export {
   type MeterScale,
   secondsForEv,
 } from '@/core/exposure';
+export { type LooksAround, type MeasuredStrength, strengthOf } from '@/core/measuring';
 export { type Coding, lightOfFigures, linearOfByte, middleStops, type Pixels } from '@/core/photo';
 export { type SensorWindow, sensorWindow } from '@/core/sensor';
 export { type Place, roughSunAltitudeDeg, SKY_STATES, type SkyState } from '@/core/sky';

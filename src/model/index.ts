@@ -149,6 +149,7 @@ export {
   setOf,
   type SheetLack,
   takenByGlass,
+  takenStops,
   underLookOf,
 } from './answer/prepare';
 export { ASSUMED_WIDEST_APERTURE, type SeamView, type SeamViews, seamViews } from './answer/seam-views';

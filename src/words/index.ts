@@ -39,6 +39,7 @@ export * from './readings/next';
 export * from './plan/stack';
 export * from './plan/stand-line';
 export * from './glass/labels';
+export * from './glass/measured';
 export { bagAs, type StrengthsAs } from './glass/strengths';
 export * from './plan/ladder';
 export * from './glass/gear';

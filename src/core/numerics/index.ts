@@ -1,4 +1,5 @@
 export * from './interpolation';
+export * from './least-squares';
 export * from './linear';
 export * from './quadrature';
 export * from './random';

@@ -20,6 +20,7 @@ import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
 import { useWorkspace } from '../workspace/workspace-context';
 import { SamplesField } from './samples-field';
+import { StrengthFromReadings } from './strength-from-readings';
 
 const KINDS = SHEET_KINDS.map((kind) => [kind, GLASS_WORDS[kind].choice] as const);
 
@@ -66,6 +67,7 @@ export function FilterEditor({ filter }: { filter: Filter }) {
       {!isSheet(filter) && <MeasuredField filter={filter} put={put} />}
       {isBodied(filter) && <BodyField filter={filter} put={put} />}
       <SizeFields filter={filter} put={put} />
+      {!isSheet(filter) && <StrengthFromReadings filter={filter} put={put} />}
     </div>
   );
 }
