@@ -1,5 +1,5 @@
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
-import { type CarriedWithout, MAX_DOCUMENT_BYTES, type Stand, type Take } from '@/model';
+import { type CarriedWithout, glassReferences, MAX_DOCUMENT_BYTES, type Stand, type Take } from '@/model';
 import { type FileResult, refused } from './errors';
 import { type OpenedStand, readStandFile, writeStandFile } from './stand-file';
 
@@ -74,9 +74,8 @@ function withoutShots({ takes: _, seen: __, exposures: ___, doAgain: ____, ...st
 }
 
 function usedOf(bag: OpenedStand['bag'], stand: Stand): OpenedStand['bag'] {
-  const text = JSON.stringify(stand);
-  const filters = bag.filters.filter((f) => text.includes(JSON.stringify(f.id)));
-  const ids = new Set(filters.map((f) => f.id));
+  const ids = new Set(glassReferences(stand).map((r) => r.id));
+  const filters = bag.filters.filter((f) => ids.has(f.id));
   const { lenses: _, cameras: __, ...rest } = bag;
   return { ...rest, filters, ...(bag.pouch ? { pouch: bag.pouch.filter((id) => ids.has(id)) } : {}) };
 }
