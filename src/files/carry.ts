@@ -1,7 +1,7 @@
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
-import { type CarriedWithout, glassReferences, MAX_DOCUMENT_BYTES, type Stand, type Take } from '@/model';
+import { type CarriedWithout, MAX_DOCUMENT_BYTES, type Stand, type Take } from '@/model';
 import { type FileResult, refused } from './errors';
-import { type OpenedStand, readStandFile, writeStandFile } from './stand-file';
+import { onlyUsed, type OpenedStand, readStandFile, writeStandFile } from './stand-file';
 
 /** A stand as text that goes into a link. */
 export interface Carried {
@@ -33,7 +33,7 @@ export function carriedText(opened: OpenedStand): FileResult<Carried> {
   ];
   let shortest: Carried | null = null;
   for (const way of ways) {
-    const made = packed({ ...opened, stand: way.stand, bag: way.usedOnly ? usedOf(bag, way.stand) : bag });
+    const made = packed({ ...opened, stand: way.stand, bag: way.usedOnly ? sparse(bag, way.stand) : bag });
     if (!made.ok) return made;
     const without: CarriedWithout[] = [
       ...(stand.picture ? (['picture'] as const) : []),
@@ -69,15 +69,13 @@ function withoutPictures({ picture: _, ...stand }: Stand): Stand {
   return { ...stand, takes: stand.takes.map(bare) };
 }
 
-function withoutShots({ takes: _, seen: __, exposures: ___, doAgain: ____, ...stand }: Stand): Stand {
-  return stand;
+/** A bag with what the stand is solved with alone. */
+function sparse({ lenses: _, cameras: __, ...bag }: OpenedStand['bag'], stand: Stand): OpenedStand['bag'] {
+  return onlyUsed(stand, bag);
 }
 
-function usedOf(bag: OpenedStand['bag'], stand: Stand): OpenedStand['bag'] {
-  const ids = new Set(glassReferences(stand).map((r) => r.id));
-  const filters = bag.filters.filter((f) => ids.has(f.id));
-  const { lenses: _, cameras: __, ...rest } = bag;
-  return { ...rest, filters, ...(bag.pouch ? { pouch: bag.pouch.filter((id) => ids.has(id)) } : {}) };
+function withoutShots({ takes: _, seen: __, exposures: ___, doAgain: ____, ...stand }: Stand): Stand {
+  return stand;
 }
 
 /** The stand file that a link carries; refused where it is no such text, or holds no stand that can be read. */

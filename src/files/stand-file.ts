@@ -56,7 +56,8 @@ function withRoom(stand: Stand, bag: Bag): Bag {
   );
 }
 
-function onlyUsed(stand: Stand, bag: Bag): Bag {
+/** The bag with no glass but what the stand uses. */
+export function onlyUsed(stand: Stand, bag: Bag): Bag {
   const used = idsUsed(stand);
   return withFilters(
     bag,

@@ -180,7 +180,7 @@ export { type Warning, warningsOf } from './answer/warnings';
 export { wayOf } from './stand/way';
 export { type BagAnswers, bagFromAnswers, labelsIn, newcomerBag } from './bag/newcomer';
 export { withSheets } from './bag/sheets-on';
-export { type Moved, movedToSlot, type MoveRefusal, type Piece, type PlaceWhy, stackOf } from './bag/stack';
+export { type Moved, movedToSlot, type MoveRefusal, type Piece, type PlaceWhy, piecesOn } from './bag/stack';
 export { asSaid, ownedBag, withoutAssumed } from './bag/assumed';
 export {
   asKind,

@@ -34,6 +34,7 @@ export * from './keeping/carry';
 export * from './keeping/keeping';
 export * from './keeping/storage';
 export * from './keeping/merge';
+export * from './keeping/table-lines';
 export * from './readings/meter';
 export * from './readings/next';
 export * from './plan/stack';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { type Stand } from '../stand/stand';
 import { type Bag, isSheet, type SheetFilter } from './bag';
-import { movedToSlot, stackOf } from './stack';
+import { movedToSlot, piecesOn } from './stack';
 
 const polariser = { id: 'pol', name: 'polariser', kind: 'polariser' as const, baseLossStops: 1.5 };
 const bag: Bag = { ...bagWithNds(), slots: 3, filters: [...bagWithNds().filters, polariser] };
@@ -11,7 +11,7 @@ const [first, second] = sheets as [SheetFilter, SheetFilter];
 const seat = { offsetMm: 3, turnDeg: 0 };
 const on = (...ids: string[]): Stand => testStand({ fitted: ids.map((filterId) => ({ filterId })) });
 const places = (stand: Stand, own: readonly SheetFilter[] = [first], with_ = bag) =>
-  stackOf(stand, with_, own).map((p) => `${p.filter.id} ${p.place} ${p.why}`);
+  piecesOn(stand, with_, own).map((p) => `${p.filter.id} ${p.place} ${p.why}`);
 
 describe('what goes where', () => {
   it('by itself: the ND nearest the lens, the polariser in front, sheets between', () => {
@@ -81,10 +81,10 @@ describe('what goes where', () => {
             stand = moved.stand;
             const chosen = stand.choice?.filterIds;
             if (chosen) own = chosen.map((id) => sheets.find((s) => s.id === id)!);
-            const at = stackOf(stand, bag, own).find((p) => p.filter.id === filterId);
+            const at = piecesOn(stand, bag, own).find((p) => p.filter.id === filterId);
             expect(at!.place).toBe(slot);
           }
-          const stack = stackOf(stand, bag, own);
+          const stack = piecesOn(stand, bag, own);
           expect(stack.map((p) => p.filter.id).toSorted()).toEqual(
             [...fitted, ...own.map((s) => s.id)].toSorted(),
           );

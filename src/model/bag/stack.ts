@@ -39,7 +39,7 @@ type Slots = readonly (Filter | null)[];
  *
  * @param sheets the one nearest the lens first
  */
-export function stackOf(stand: Stand, bag: Bag, sheets: readonly SheetFilter[]): Piece[] {
+export function piecesOn(stand: Stand, bag: Bag, sheets: readonly SheetFilter[]): Piece[] {
   const fitted = fittedFilters(stand, bag);
   const outside = (sits: 'thread' | 'behind'): Piece[] =>
     fitted

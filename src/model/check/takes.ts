@@ -1,4 +1,4 @@
-import { sideReadings } from '@/core/balance';
+import { sameSet, sideReadings } from '@/core/balance';
 import { clamp, mean } from '@/core/numerics';
 import { nearestShutterMark } from '@/core/units';
 import { type Bag } from '../bag/bag';
@@ -45,7 +45,7 @@ export function takeOf({ stand, derived }: Solved, id: string, at: string): Take
     exposure,
     ...(Math.abs(Math.log2(exposure.seconds / wanted.seconds)) > SAME_EXACTLY ? { planned: wanted } : {}),
     filterIds: [...(inUse?.filterIds ?? [])],
-    ...(chosen && plan?.filterIds.length && !sameIds(plan.filterIds, chosen.filterIds)
+    ...(chosen && plan?.filterIds.length && !sameSet(plan.set, chosen.filterIds)
       ? { advisedFilterIds: [...plan.filterIds] }
       : {}),
     ...(inUse?.seat ? { seat: inUse.seat } : {}),
@@ -55,9 +55,6 @@ export function takeOf({ stand, derived }: Solved, id: string, at: string): Take
     ...(light.length ? { light: { ...evOf('sky'), ...evOf('land') } } : {}),
   };
 }
-
-const sameIds = (a: readonly string[], b: readonly string[]): boolean =>
-  a.length === b.length && a.every((id) => b.includes(id));
 
 /** A time as it is set on a camera: its mark where it has one, s. */
 export const dialled = (seconds: number): number =>

@@ -2,9 +2,8 @@ import { useMemo } from 'react';
 import { toast } from 'sonner';
 import { bagAtLens, bagForStand, type Stand, type Take, withStand, withTakeInTime } from '@/model';
 import { readTakesCsv, type TakeRow } from '@/store';
-import { Button } from '@/ui/button';
-import { Dialog } from '@/ui/dialog';
 import { filterName, momentText, takeSettingsText } from '@/words';
+import { UnderstoodLines } from '../shared/understood-lines';
 import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
 
 interface ShotsTableProps {
@@ -27,48 +26,23 @@ export function ShotsTable({ name, text, onClose }: ShotsTableProps) {
   const take = useTakeRows();
   const fresh = rows.filter((r) => r.ok && !r.isKnown);
   return (
-    <Dialog title={`Shots from ${name}`} open onClose={onClose}>
-      <ul className="min-h-0 flex-1 overflow-y-auto px-5" tabIndex={0} aria-label="Lines of the table">
-        {rows.map((row) => (
-          <li key={row.line} className="border-b border-rule py-2">
-            <Line row={row} />
-          </li>
-        ))}
-        {!rows.length && <li className="py-3 text-quiet">There is no line in this table.</li>}
-      </ul>
-      <div className="flex flex-wrap gap-2 border-t border-rule p-3">
-        <Button
-          kind="action"
-          disabled={!fresh.length}
-          onClick={() => {
-            take(fresh);
-            onClose();
-          }}
-        >
-          Take {fresh.length} {fresh.length === 1 ? 'shot' : 'shots'}
-        </Button>
-        <Button onClick={onClose}>Leave them</Button>
-      </div>
-    </Dialog>
-  );
-}
-
-function Line({ row }: { row: TakeRow }) {
-  if (!row.ok)
-    return (
-      <span className="text-fault">
-        Line {row.line}, {row.column}: {row.message}. It is left out.
-      </span>
-    );
-  const { stand, take, isKnown } = row;
-  return (
-    <>
-      <span className="font-semibold">{stand.name || 'without a name'}</span>{' '}
-      <span className="text-sm text-quiet">
-        {takeSettingsText(take)}, {momentText(take.takenAt)}
-        {isKnown && '; it is there already'}
-      </span>
-    </>
+    <UnderstoodLines
+      title={`Shots from ${name}`}
+      rows={rows}
+      show={({ stand, take: shot, isKnown }) => (
+        <>
+          <span className="font-semibold">{stand.name || 'without a name'}</span>{' '}
+          <span className="text-sm text-quiet">
+            {takeSettingsText(shot)}, {momentText(shot.takenAt)}
+            {isKnown && '; it is there already'}
+          </span>
+        </>
+      )}
+      take={`Take ${fresh.length} ${fresh.length === 1 ? 'shot' : 'shots'}`}
+      count={fresh.length}
+      onTake={() => take(fresh)}
+      onClose={onClose}
+    />
   );
 }
 

@@ -7,7 +7,7 @@ import {
   holderOn,
   isSheet,
   type Lift,
-  stackOf,
+  piecesOn,
   type Stand,
   unsuitedOf,
 } from '@/model';
@@ -88,7 +88,7 @@ function stackText(stand: Stand, bag: Bag | undefined, { filters }: Glass): stri
   const others = bag ? fittedFilters(stand, bag) : [];
   // a pair alone is named in its order already
   if (!others.length) return filters.length > 1 ? 'the first of them nearer the lens' : null;
-  const stack = bag ? stackOf(stand, bag, filters.filter(isSheet)) : [];
+  const stack = bag ? piecesOn(stand, bag, filters.filter(isSheet)) : [];
   return stack.length < 2
     ? null
     : `from the lens outwards: ${stack.map((p) => filterName(p.filter)).join(' · ')}`;

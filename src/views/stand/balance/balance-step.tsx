@@ -12,7 +12,7 @@ import { Kept, Lift, Tuning } from './look-controls';
 import { OnLens } from './on-lens';
 import { ChangedGlassNote } from './changed-glass';
 import { Compare } from './compare';
-import { Elsewhere } from './elsewhere';
+import { NotAlong } from './not-along';
 import { FilterOrBracket } from './filter-or-bracket';
 import { OtherSheets } from './other-sheets';
 import { OwnBag } from './own-bag';
@@ -52,14 +52,9 @@ export function BalanceStep() {
             dim={derived.stale}
           />
           <OtherSheets glasses={pictured.glasses} />
-          <Elsewhere pictured={pictured} />
+          <NotAlong pictured={pictured} />
           <HoldBare />
-          <Compare
-            glasses={[
-              ...pictured.glasses,
-              ...[pictured.leftBehind, pictured.stock].flatMap((e) => (e ? [e.glass] : [])),
-            ]}
-          />
+          <Compare glasses={pictured.shown} />
           <FilterOrBracket balance={balance} />
         </>
       ) : (

@@ -1,9 +1,8 @@
-import { type OtherLook, traitsOf, withSchool } from '@/model';
+import { traitsOf, withSchool } from '@/model';
 import { LOOK_NAMES, otherLookText, safetyText, sunRuleText } from '@/words';
 import { Figure } from '../figure';
-import { PaintedPixels } from '../pictured/painted-pixels';
-import { useSizeWithin } from '../pictured/size-within';
-import { type Littles, littleKey, LITTLE_SIDE } from '../pictured/use-littles';
+import { LittlePicture } from '../pictured/little-picture';
+import { LITTLE_SIDE, type Littles } from '../pictured/use-littles';
 import { useAnswer, useDerived, useEdit, useStand, useStandBag } from '../session';
 
 /** What is told beside the plan: how safe it is, and what the other looks would fit. */
@@ -41,7 +40,9 @@ export function BesidePlan({ littles }: { littles: Littles }) {
                 onClick={() => edit((s) => withSchool(s, look.school))}
                 className="flex min-h-11 w-full items-center gap-3 px-2 py-2 text-left hover:bg-chosen"
               >
-                <LookPicture look={look} littles={littles} />
+                <span className="shrink-0" style={{ width: LITTLE_SIDE }}>
+                  {!look.fault && <LittlePicture littles={littles} of={look} />}
+                </span>
                 <span className="min-w-0">
                   <span className="block">{LOOK_NAMES[look.school]}</span>
                   <span className="block text-sm text-quiet">{otherLookText(look, bag)}</span>
@@ -53,16 +54,5 @@ export function BesidePlan({ littles }: { littles: Littles }) {
         {sunRule !== null && <p className="mt-1.5 text-sm text-quiet">{sunRule}</p>}
       </div>
     </section>
-  );
-}
-
-/** What a look would make of the stand, in little; nothing stands there where it cannot be told. */
-function LookPicture({ look, littles }: { look: OtherLook; littles: Littles }) {
-  const { width, height } = useSizeWithin(LITTLE_SIDE);
-  const pixels = littles.get(littleKey(look));
-  return (
-    <span className="shrink-0" style={{ width: LITTLE_SIDE }}>
-      {pixels && <PaintedPixels pixels={pixels} width={width} height={height} />}
-    </span>
   );
 }

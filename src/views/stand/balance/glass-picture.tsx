@@ -1,9 +1,8 @@
 import { isUpsideDown } from '@/core/optics';
 import { isSheet, type Glass } from '@/model';
 import { GlassSwatch } from '@/render';
-import { type Littles, littleKey, LITTLE_SIDE } from '../pictured/use-littles';
-import { PaintedPixels } from '../pictured/painted-pixels';
-import { useSizeWithin } from '../pictured/size-within';
+import { LittlePicture } from '../pictured/little-picture';
+import { LITTLE_SIDE, type Littles } from '../pictured/use-littles';
 
 interface GlassPictureProps {
   readonly glass: Pick<Glass, 'filterIds' | 'filters' | 'seat'>;
@@ -13,15 +12,9 @@ interface GlassPictureProps {
 /** Some glass as it would come out in little, beside it the sheets at true proportions. */
 export function GlassPicture({ glass: { filterIds, filters, seat }, littles }: GlassPictureProps) {
   const sheets = filters.filter(isSheet);
-  const pixels = littles.get(littleKey({ filterIds, seat }));
-  const { width, height } = useSizeWithin(LITTLE_SIDE);
   return (
     <span className="flex shrink-0 items-start gap-1.5" style={{ width: LITTLE_SIDE + SWATCH + 6 }}>
-      {pixels ? (
-        <PaintedPixels pixels={pixels} width={width} height={height} />
-      ) : (
-        <span aria-hidden className="bg-rule" style={{ width, height }} />
-      )}
+      <LittlePicture littles={littles} of={{ filterIds, seat }} />
       {sheets.length > 0 && (
         <GlassSwatch filters={sheets} upsideDown={!!seat && isUpsideDown(seat.turnDeg)} height={36} />
       )}

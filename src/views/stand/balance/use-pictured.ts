@@ -17,6 +17,8 @@ export interface Pictured {
   /** What lies at home, and what is not owned, where it would fit clearly better. */
   readonly leftBehind: Elsewhere | null;
   readonly stock: Elsewhere | null;
+  /** All of these: what can be compared. */
+  readonly shown: readonly Glass[];
   readonly littles: Littles;
 }
 
@@ -44,12 +46,15 @@ export function usePictured(balance: Balance | null): Pictured {
         : null;
     return [elsewhere(study?.leftBehind), elsewhere(study?.stock)];
   }, [stand, wider, prepared, study]);
-  const shown = [...glasses, ...[leftBehind, stock].flatMap((e) => (e ? [e.glass] : []))];
+  const shown = useMemo(
+    () => [...glasses, ...[leftBehind, stock].flatMap((e) => (e ? [e.glass] : []))],
+    [glasses, leftBehind, stock],
+  );
   const littles = useLittles(
     [...shown.map(({ filterIds, seat }) => ({ filterIds, seat })), ...lookWanted(study)],
     wider,
   );
-  return { glasses, leftBehind, stock, littles };
+  return { glasses, leftBehind, stock, shown, littles };
 }
 
 /** The other looks that can be shown: each by its own glass and exposure. */

@@ -7,6 +7,7 @@ import { FilePicker } from '@/ui/file-picker';
 import { RoleIcon } from '@/ui/role-mark';
 import { clockText, meterSettingsText, percentText, stopsFigure } from '@/words';
 import { READ_ROLE_NAMES } from '../roles';
+import { RefusedLineNote } from '../../shared/understood-lines';
 import { useNewId } from '../../workspace/workspace-context';
 import { useEdit, useStand, useStandBag } from '../session';
 
@@ -98,8 +99,8 @@ function Paste({ text, onText }: { text: string; onText: (text: string) => void 
 function Row({ row }: { row: ReadingRow }) {
   if (!row.ok)
     return (
-      <li className="border-b border-rule py-2 text-fault">
-        Line {row.line}, {row.column}: {row.message}. It is left out.
+      <li className="border-b border-rule py-2">
+        <RefusedLineNote row={row} />
       </li>
     );
   const { reading, assumed } = row;

@@ -122,28 +122,22 @@ function fitRows(
   return rows;
 }
 
-/** Where the seam lies in the picture, and how wide it is drawn there and in the finder. */
+/** Where the seam lies in the picture, and how wide it is drawn there. */
 function seamRows({ seam }: Outcome, views: SeamViews | null): SeatRow[] {
   if (!seam || !views) return [];
   const { at } = seam;
-  const { taking, open, openIsAssumed, stoppedDown, near } = views;
+  const { taking, near } = views;
   const meets = outside(at)
     ? 'outside the frame'
     : 'left' in at
       ? `meets the left edge ${percentText(at.left)} down, the right ${percentText(at.right)} down`
       : `meets the top ${percentText(at.top)} across, the bottom ${percentText(at.bottom)} across`;
-  const assumed = openIsAssumed ? ', assumed' : '';
   return [
     { name: 'Seam', word: 'seam', text: meets, of: 'seam' },
     {
       name: 'Spread',
       word: 'spread',
       text: `${percentText(taking.spread)} of the height from clear to dense`,
-      of: 'spread',
-    },
-    {
-      name: 'In the finder',
-      text: `${percentText(open.spread)} at f/${open.aperture}${assumed}; stopped down to f/${stoppedDown.aperture} ${percentText(stoppedDown.spread)}`,
       of: 'spread',
     },
     ...(near

@@ -2,7 +2,7 @@ import { useDrag } from '@use-gesture/react';
 import { GripVertical } from 'lucide-react';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import { isUpsideDown } from '@/core/optics';
-import { type Glass, isSheet, movedToSlot, type Piece, stackOf } from '@/model';
+import { type Glass, isSheet, movedToSlot, type Piece, piecesOn } from '@/model';
 import { StackSection } from '@/render';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { filterName, isDoubtful, PLACE_WHYS, placeName, refusedMoveText } from '@/words';
@@ -52,7 +52,7 @@ function useStack(glass: Glass) {
     setRefusal(moved.ok ? null : refusedMoveText(moved.reason, bag.slots ?? 1));
     if (moved.ok) edit(() => moved.stand);
   };
-  return { pieces: stackOf(stand, bag, sheets), move, refusal };
+  return { pieces: piecesOn(stand, bag, sheets), move, refusal };
 }
 
 interface RowProps {

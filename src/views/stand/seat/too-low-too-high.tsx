@@ -1,9 +1,9 @@
 import { isUpsideDown } from '@/core/optics';
 import { type Glass } from '@/model';
 import { darkerName, sideNames, tooHighText, tooLowText } from '@/words';
-import { PaintedPixels } from '../pictured/painted-pixels';
+import { LittlePicture } from '../pictured/little-picture';
 import { useSizeWithin } from '../pictured/size-within';
-import { littleKey, useLittles } from '../pictured/use-littles';
+import { useLittles } from '../pictured/use-littles';
 import { useDerived, useStand, useStandBag } from '../session';
 
 /** How far off a seat is plainly wrong, mm; beyond its play by some more. */
@@ -27,7 +27,7 @@ export function TooLowTooHigh({ glass }: { glass: Glass }) {
   });
   const wanted = [at(-offMm), at(0), at(offMm)];
   const littles = useLittles(seat ? wanted : [], bag, SIDE);
-  const { width, height } = useSizeWithin(SIDE);
+  const { width } = useSizeWithin(SIDE);
   if (!seat) return null;
   const names = sideNames(stand);
   const brighter = names[derived.balance?.brighter ?? 'sky'];
@@ -41,19 +41,12 @@ export function TooLowTooHigh({ glass }: { glass: Glass }) {
   ];
   return (
     <ul aria-label="Too low, as it is, too high" className="flex flex-wrap justify-between gap-x-1.5 gap-y-2">
-      {wanted.map((w, i) => {
-        const pixels = littles.get(littleKey(w));
-        return (
-          <li key={captions[i]} className="text-sm text-quiet" style={{ width }}>
-            {pixels ? (
-              <PaintedPixels pixels={pixels} width={width} height={height} className="block" />
-            ) : (
-              <span aria-hidden className="block bg-rule" style={{ width, height }} />
-            )}
-            <span className="block pt-1 leading-4">{captions[i]}</span>
-          </li>
-        );
-      })}
+      {wanted.map((w, i) => (
+        <li key={captions[i]} className="text-sm text-quiet" style={{ width }}>
+          <LittlePicture littles={littles} of={w} side={SIDE} />
+          <span className="block pt-1 leading-4">{captions[i]}</span>
+        </li>
+      ))}
     </ul>
   );
 }

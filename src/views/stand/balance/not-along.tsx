@@ -3,10 +3,10 @@ import { type Littles } from '../pictured/use-littles';
 import { useStandBag } from '../session';
 import { GlassPicture } from './glass-picture';
 import { useHeld } from './use-held';
-import { type Elsewhere as Sheet, type Pictured } from './use-pictured';
+import { type Elsewhere, type Pictured } from './use-pictured';
 
 /** Sheets that would do better and are not along, apart from those that are: at home, or not owned. */
-export function Elsewhere({ pictured: { leftBehind, stock, littles } }: { pictured: Pictured }) {
+export function NotAlong({ pictured: { leftBehind, stock, littles } }: { pictured: Pictured }) {
   const bag = useStandBag();
   if (!leftBehind && !stock) return null;
   return (
@@ -17,7 +17,7 @@ export function Elsewhere({ pictured: { leftBehind, stock, littles } }: { pictur
   );
 }
 
-function Row({ sheet, text, littles }: { sheet: Sheet; text: string; littles: Littles }) {
+function Row({ sheet, text, littles }: { sheet: Elsewhere; text: string; littles: Littles }) {
   const { onClickCapture: _, ...held } = useHeld(sheet.glass);
   return (
     <li
