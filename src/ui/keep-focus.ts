@@ -56,7 +56,8 @@ export function useKeepFocus(): void {
       for (const { group, index } of groups) {
         if (!group.isConnected) continue;
         const next = group.matches('main') ? group : nearest(group, index);
-        next?.focus();
+        // it is near by: the page keeps its place, or goes where something else has brought it
+        next?.focus({ preventScroll: true });
         if (next && document.activeElement === next) return;
       }
     };

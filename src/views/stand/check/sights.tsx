@@ -102,15 +102,19 @@ function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; 
     });
   };
   const box = useRef<HTMLElement>(null);
-  // what was tapped far down opens at the top: it is brought before the eyes
+  const [isFresh] = useState(useSession((s) => s.telling === what));
+  // what was tapped far down opens at the top: it is brought before the eyes, and keys go on from it
   useEffect(() => {
+    if (!isFresh) return;
+    box.current?.focus({ preventScroll: true });
     void box.current?.scrollIntoView({ block: 'nearest' });
-  }, []);
+  }, [isFresh]);
   return (
     <section
       ref={box}
+      tabIndex={-1}
       aria-label={SIGHT_NAMES[what]}
-      className={`space-y-2 rounded-md border-2 p-2.5 ${seen ? 'border-action bg-chosen' : 'border-edge'}`}
+      className={`space-y-2 focus:outline-none rounded-md border-2 p-2.5 ${seen ? 'border-action bg-chosen' : 'border-edge'}`}
     >
       <div className="flex items-center justify-between gap-2">
         <h4 className="font-semibold">{SIGHT_NAMES[what]}</h4>
