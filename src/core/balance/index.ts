@@ -1,5 +1,6 @@
 export * from './mean-dimming';
 export * from './fit';
+export { brightPartOf } from './bright-part';
 export { leftWithoutGlass } from './least';
 export * from './looks';
 export * from './plan';

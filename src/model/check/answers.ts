@@ -1,4 +1,4 @@
-import { type Candidate, DRAW_LOOK } from '@/core/balance';
+import { brightPartOf, type Candidate, DRAW_LOOK } from '@/core/balance';
 import { polarises } from '@/core/glass';
 import { clamp } from '@/core/numerics';
 import { brewsterFromSurfaceDeg } from '@/core/sky';
@@ -54,7 +54,12 @@ export function answersTo(told: Told, take: Take, solved: Solved): Answer[] {
         ...skyPolariser(solved),
       ];
     case 'bright-top':
-      return stand.look.evensTop || traitsOf(stand).follow === null ? [] : [{ by: 'look', to: 'evens-top' }];
+      // what was read must know of a bright part, or there is nothing to lay the line under
+      return stand.look.evensTop ||
+        traitsOf(stand).follow === null ||
+        !brightPartOf(derived.prepared.input.field)
+        ? []
+        : [{ by: 'look', to: 'evens-top' }];
     case 'line-shows':
       return [...fainterLines(solved), ...widerAperture(stand)];
     case 'rippled':

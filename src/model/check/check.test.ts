@@ -70,9 +70,23 @@ describe('what is no matter of the light is answered by a part of the stand', ()
     const drawn = answered(stand, { what: 'dull' });
     expect(drawn.look.school).toBe('draw');
     expect(withoutSeen(drawn, 'w')).toEqual(stand);
-    const even = answered(stand, { what: 'bright-top' });
+    const [sky, land] = testStand().readings as [Stand['readings'][number], Stand['readings'][number]];
+    const glowing = shoot(
+      testStand({
+        skyline: [0, 1].map((u) => ({ u, v: 0.6 })),
+        readings: [
+          { ...sky, u: 0.5, v: 0.05, ev100: 14 },
+          { ...sky, id: 'low', u: 0.5, v: 0.5, ev100: 12 },
+          { ...land, ev100: 11 },
+        ],
+      }),
+    );
+    const even = answered(glowing, { what: 'bright-top' });
     expect(even.look.evensTop).toBe(true);
-    expect(withoutSeen(even, 'w')).toEqual(stand);
+    expect(solved(even).derived.plan).not.toBeNull();
+    expect(withoutSeen(even, 'w')).toEqual(glowing);
+    // a sky whose top was read no brighter has nothing to lay the line under: the plan stays
+    expect(answers(stand, { what: 'bright-top' })).toEqual([]);
   });
 
   it('a line that shows by a sheet that draws a fainter one, or by a wider aperture', () => {

@@ -48,7 +48,7 @@ export function adviceText(told: Told): string {
     case 'dull':
       return 'Under even cloud only a deliberate, stronger sheet helps: it makes the sky darker than its reflection, and that shows.';
     case 'bright-top':
-      return 'The line goes through the sky: only the top is held back. A soft sheet does it best.';
+      return 'A soft sheet, set lower; or the line through the sky, so that only its top is held back, once the sky is read high and low.';
     case 'strip':
       return 'Light is left between the line and the horizon. A harder sheet, or a reverse one, leaves less.';
     case 'dark-top':
