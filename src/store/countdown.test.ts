@@ -91,6 +91,26 @@ describe('a countdown', () => {
     expect(b.kept.size).toBe(0);
   });
 
+  it('stays over where another tab keeps it once more before it has heard of the end', () => {
+    const b = browser();
+    const there = b.tab();
+    const first = keepCountdown('st', there.host);
+    const second = keepCountdown('st', b.tab().host);
+    first.start();
+    second.start();
+    first.open(plan);
+    const { told } = there.own;
+    there.own.told = () => {};
+    b.passes(4000);
+    expect(second.close()).not.toBeNull();
+    first.look();
+    expect(second.state.getState().running).toBeNull();
+    expect([...b.kept.values()]).toEqual([]);
+    there.own.told = told;
+    told('pale-seam-open st');
+    expect(first.state.getState().running).toBeNull();
+  });
+
   it('counts a sleep while the page was out of sight, and lets it be taken for a clock that was set', () => {
     const b = browser();
     const { host, own } = b.tab();

@@ -76,6 +76,7 @@ export function keepCountdown(standId: string, host: CountdownHost): KeptCountdo
   const state = createStore<CountdownState>()(() => ({ running: null }));
   let wasAway = false;
   let keptMs = -Infinity;
+  let closedMs: number | null = null;
   const clocks = (): Clocks => {
     const isAwake = !wasAway;
     wasAway = false;
@@ -96,6 +97,8 @@ export function keepCountdown(standId: string, host: CountdownHost): KeptCountdo
   };
   const takeUp = () => {
     const kept = countdownIn(host.shelf, key);
+    // a tab that had not yet heard of the end has kept it once more
+    if (kept && kept.begunMs === closedMs) return set(state.getState().running);
     keptMs = host.pageMs();
     state.setState({ running: kept && resume(kept, clocks()) });
   };
@@ -116,6 +119,7 @@ export function keepCountdown(standId: string, host: CountdownHost): KeptCountdo
     close: () => {
       const { running } = state.getState();
       const ended = running && look(running, clocks());
+      closedMs = running && running.begunMs;
       set(null);
       return ended;
     },
