@@ -69,7 +69,7 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,png,jpg,txt,wasm,woff2,webmanifest}'],
+        globPatterns: ['**/*.{js,css,html,svg,png,jpg,txt,wasm,woff,woff2,webmanifest}'],
         importScripts: ['/page-guard.js'],
         globIgnores: ['page-guard.js'],
         navigateFallback: '/index.html',

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import jsQR from 'jsqr';
 import sharp from 'sharp';
-import { axe, fromMenu, openDemo, settled, slip, watch } from './helpers';
+import { axe, fromHeader, openDemo, settled, slip, watch } from './helpers';
 
 /** What a code in a picture says, by a reader that knows nothing of ours. */
 async function codeIn(png: Buffer): Promise<string> {
@@ -26,7 +26,7 @@ for (const [name, viewport] of [
     const seen = watch(page);
     await openDemo(page, /Tholl Saddle/);
     const here = await answers(page);
-    await fromMenu(page, 'More', 'Carry to another device');
+    await fromHeader(page, 'Carry to another device');
     const dialog = page.getByRole('dialog', { name: 'Carry to another device' });
     await expect(dialog).toContainText('It goes without its picture');
     expect(await axe(page)).toEqual([]);

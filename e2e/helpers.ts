@@ -52,6 +52,13 @@ export async function unfold(page: Page, line: RegExp): Promise<void> {
   if (await summary.evaluate((s) => !(s.parentElement as HTMLDetailsElement).open)) await summary.click();
 }
 
+/** Takes what stands beside a stand's menu where there is room, and in it where there is none. */
+export async function fromHeader(page: Page, item: string): Promise<void> {
+  const beside = page.getByRole('button', { name: item, exact: true });
+  if (await beside.isVisible()) await beside.click();
+  else await fromMenu(page, 'More', item);
+}
+
 /** Takes something from a menu. */
 export async function fromMenu(page: Page, menu: string, item: string): Promise<void> {
   await page.getByRole('button', { name: menu, exact: true }).click();

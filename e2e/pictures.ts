@@ -103,13 +103,17 @@ const VIEWS: readonly {
   { name: 'stand-working', act: working },
   { name: 'stand-expose', act: expose },
   { name: 'stand-check', act: check },
+  {
+    name: 'card',
+    path: '/demo/cards?of=hesk-terraces',
+    act: (page) => page.getByRole('list', { name: 'Pages' }).waitFor(),
+  },
   { name: 'ledger', path: '/demo/ledger' },
   {
     name: 'bag',
     path: '/demo/bag',
     act: (page) => page.getByRole('button', { name: /^2 stops, medium/ }).click(),
   },
-  { name: 'phone-stands', viewport: PHONE },
   { name: 'phone-ways', path: '/stands', act: newStand, viewport: PHONE },
   { name: 'phone-read', path: '/stands', act: firstSlip, viewport: PHONE },
   { name: 'phone-balance', act: stand(/Tholl Saddle/, '3'), viewport: PHONE },

@@ -6,6 +6,7 @@ import { bagAs } from '@/words';
 import {
   compareClient,
   glanceClient,
+  cardClient,
   littleClient,
   photoClient,
   skylineClient,
@@ -24,6 +25,7 @@ const StandPage = lazy(() => loadStandPage().then((m) => ({ default: m.StandPage
 const BagPage = lazy(() => import('@/views/bag/bag-page').then((m) => ({ default: m.BagPage })));
 const LedgerPage = lazy(() => import('@/views/ledger/ledger-page').then((m) => ({ default: m.LedgerPage })));
 const CarryPage = lazy(() => import('@/views/carry/carry-page').then((m) => ({ default: m.CarryPage })));
+const CardsPage = lazy(() => import('@/views/card/cards-page').then((m) => ({ default: m.CardsPage })));
 const SettingsPage = lazy(() =>
   import('@/views/settings/settings-page').then((m) => ({ default: m.SettingsPage })),
 );
@@ -36,6 +38,7 @@ const CLIENTS: Clients = {
   skyline: skylineClient,
   compare: compareClient,
   little: littleClient,
+  card: cardClient,
 };
 
 // the list of stands comes first, and what a stand is opened with right after it
@@ -67,6 +70,7 @@ function pages(base: string) {
       <Route path="stands/:id" element={<StandPage />} />
       <Route path="bag" element={<BagPage />} />
       <Route path="ledger" element={<LedgerPage />} />
+      <Route path="cards" element={<CardsPage />} />
       <Route path="carry" element={<CarryPage />} />
       <Route path="settings" element={<SettingsPage />} />
       <Route path="*" element={<Navigate to={`${base}/stands`} replace />} />

@@ -22,4 +22,4 @@ export {
   writeReadingsCsv,
 } from './readings-csv';
 export { readTakesCsv, type TakeRow, writeTakesCsv } from './takes-csv';
-export { type OpenedStand, readStandFile, standFileName, writeStandFile } from './stand-file';
+export { type OpenedStand, readStandFile, safeName, standFileName, writeStandFile } from './stand-file';

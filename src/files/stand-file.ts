@@ -72,9 +72,9 @@ function withFilters(bag: Bag, filters: Bag['filters']): Bag {
   return { ...bag, filters, ...(bag.pouch ? { pouch: bag.pouch.filter((id) => ids.has(id)) } : {}) };
 }
 
-/** Name for a stand's file: its own name made safe for any file system. */
-export function standFileName(stand: Stand): string {
-  const safe = stand.name
+/** A name made safe for any file system; empty where nothing of it is. */
+export const safeName = (name: string): string =>
+  name
     .slice(0, 200)
     .normalize('NFKD')
     .split(/[^\p{L}\p{N}]/u)
@@ -82,5 +82,6 @@ export function standFileName(stand: Stand): string {
     .join('-')
     .slice(0, 60)
     .toLowerCase();
-  return `${safe || 'stand'}.paleseam.json`;
-}
+
+/** Name for a stand's file. */
+export const standFileName = (stand: Stand): string => `${safeName(stand.name) || 'stand'}.paleseam.json`;

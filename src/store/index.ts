@@ -11,6 +11,7 @@ export {
   type TakeRow,
   writeReadingsCsv,
   writeTakesCsv,
+  safeName,
 } from '@/files';
 export { type Answer, keepAnswer, type KeptAnswer } from './answer';
 export { type Answers, type AnswersState, keepAnswers } from './answers';

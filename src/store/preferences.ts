@@ -1,6 +1,6 @@
 import { createStore } from 'zustand/vanilla';
 import { type Place } from '@/core/sky';
-import { type Notation, NOTATIONS } from '@/core/units';
+import { type Notation, NOTATIONS, PAPER_NAMES, type PaperName } from '@/core/units';
 import { type Blur, BLURS, type Heeded, isWithin } from '@/model';
 
 /** What this device is asked to remember beside the work itself. */
@@ -26,6 +26,10 @@ export interface Preferences {
   readonly speaksMinutes: boolean;
   /** How a dense ND goes on: last, sealed to the lens, or it was in and is lifted out and put back for composing. */
   readonly ndGoes: 'last' | 'lifted';
+  /** What a card is printed on. */
+  readonly paper: PaperName;
+  /** Four cards stand on a sheet of paper that holds them. */
+  readonly fourToPage: boolean;
   /** What was learnt and taken, and what was forgotten. */
   readonly heeded: Heeded;
 }
@@ -43,6 +47,8 @@ const NOTHING: Preferences = {
   vibrates: true,
   speaksMinutes: false,
   ndGoes: 'last',
+  paper: 'A5',
+  fourToPage: true,
   heeded: { placementStops: null, placementSince: null, gapStops: null, liked: {}, forgotten: [] },
 };
 
@@ -67,6 +73,8 @@ function kept(): Preferences {
       vibrates: read.vibrates !== false,
       speaksMinutes: read.speaksMinutes === true,
       ndGoes: read.ndGoes === 'lifted' ? 'lifted' : 'last',
+      paper: PAPER_NAMES.find((name) => name === read.paper) ?? NOTHING.paper,
+      fourToPage: read.fourToPage !== false,
       heeded: heededOf(read.heeded),
     };
   } catch {

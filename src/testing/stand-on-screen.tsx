@@ -34,6 +34,7 @@ const CLIENTS: Clients = {
   skyline: never,
   compare: never,
   little: never,
+  card: never,
 };
 
 /** What any part is told of its size, px. */

@@ -3,7 +3,12 @@ type NamedFile = { readonly name: string } & (
   { readonly text: string } | { readonly bytes: Uint8Array<ArrayBuffer> }
 );
 
-const TYPES: Record<string, string> = { csv: 'text/csv', zip: 'application/zip' };
+const TYPES: Record<string, string> = {
+  csv: 'text/csv',
+  zip: 'application/zip',
+  pdf: 'application/pdf',
+  png: 'image/png',
+};
 
 /** An address that nobody fetches any more is given back after so long, ms. */
 const REVOKED_AFTER_MS = 60_000;

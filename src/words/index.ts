@@ -2,6 +2,7 @@ export * from './readings/assumed';
 export * from './readings/doubts';
 export * from './readings/drift';
 export * from './plan/bracket';
+export * from './plan/card';
 export * from './plan/faults';
 export * from './plan/filter-or-bracket';
 export * from './figures/dates';

@@ -1,26 +1,10 @@
 import { type Pixels, sampleBag, type Stand } from '@/model';
+import { drawing } from '@/testing/drawing';
 import { picturedAs, testStand } from '@/testing/fixtures';
-import { type Drawing, type Glance, glanceAt } from './glance';
+import { type Glance, glanceAt } from './glance';
 
 const bag = sampleBag();
 const STORED = { sha256: 'f'.repeat(64), type: 'image/jpeg', bytes: new ArrayBuffer(1) };
-
-/** Draws pictures of one colour, and keeps the pixels that an image was made of. */
-function drawing(colour: readonly [number, number, number] = [128, 128, 128]) {
-  const drawn: Pixels[] = [];
-  const means: Drawing = {
-    pixelsOf: async (_photo, { columns, rows }) => {
-      const rgba = new Uint8ClampedArray(4 * columns * rows);
-      for (let i = 0; i < columns * rows; i++) rgba.set([...colour, 255], 4 * i);
-      return { columns, rows, rgba };
-    },
-    imageOf: async (pixels) => {
-      drawn.push(pixels);
-      return 'data:,';
-    },
-  };
-  return { means, drawn };
-}
 
 async function glance(
   stand: Stand,

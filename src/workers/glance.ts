@@ -52,7 +52,8 @@ export interface Drawing {
 /** Pixels along the long side of a picture in little: as shown, on a screen of two to one. */
 const LITTLE = 180;
 
-function* derivedSteps(stand: Stand, bag: Bag): Steps<Derived> {
+/** Solves a stand and derives what follows. */
+export function* derivedSteps(stand: Stand, bag: Bag): Steps<Derived> {
   const ready = prepareStand(stand, bag);
   const solution = yield* solveSteps(stand, bag, { ready });
   return deriveStand(stand, bag, solution, ready);
@@ -70,11 +71,11 @@ export function* glanceLine(kept: Stand, bag: Bag): Steps<string> {
 /** Works out what a list shows of a stand; yields about how much is done. */
 export async function* glanceAt(
   { stand: kept, bag, photo }: StandToGlanceAt,
-  { pixelsOf, imageOf }: Drawing,
+  drawing: Drawing,
 ): AsyncGenerator<number, Glance> {
   const stand = seenStand(kept, bag);
   const derived = yield* derivedSteps(stand, bag);
-  const { inUse: glass, prepared } = derived;
+  const { inUse: glass } = derived;
   const said = {
     line: lineOf(stand, bag, derived),
     sheets: glass?.seat ? glass.filters.filter(isSheet) : [],
@@ -82,21 +83,29 @@ export async function* glanceAt(
     seam: glass?.outcome.seam?.at ?? null,
   };
   yield 0.9;
-  if (!prepared) return { ...said, picture: null };
-  const { picture } = stand;
-  // what cannot be decoded is as good as not there
-  const pixels = picture && photo && (await pixelsOf(photo, littleSize(stand)).catch(() => null));
-  const plate = pixels && { picture, plate: photoPlate(pixels, codingOf(picture)) };
-  return {
-    ...said,
-    picture: await imageOf(
-      littlePixels({ prepared, through: glass && seenThrough(glass), photo: plate ?? null }),
-    ),
-  };
+  return { ...said, picture: await pictureOf({ stand, derived, photo, side: LITTLE }, drawing) };
 }
 
-function littleSize({ camera }: Stand): { columns: number; rows: number } {
+interface ToPicture {
+  readonly stand: Stand;
+  readonly derived: Derived;
+  readonly photo: StoredPhoto | null;
+  /** Pixels along its longer side. */
+  readonly side: number;
+}
+
+/** The address of an image of a stand as it would be recorded; null where its light cannot be told. */
+export async function pictureOf(
+  { stand, derived: { prepared, inUse }, photo, side }: ToPicture,
+  { pixelsOf, imageOf }: Drawing,
+): Promise<string | null> {
+  if (!prepared) return null;
+  const { picture, camera } = stand;
   const { widthMm, heightMm } = frameOf(camera);
-  const scale = LITTLE / Math.max(widthMm, heightMm);
-  return { columns: Math.round(widthMm * scale), rows: Math.round(heightMm * scale) };
+  const scale = side / Math.max(widthMm, heightMm);
+  const size = { columns: Math.round(widthMm * scale), rows: Math.round(heightMm * scale) };
+  // what cannot be decoded is as good as not there
+  const pixels = picture && photo && (await pixelsOf(photo, size).catch(() => null));
+  const plate = pixels && { picture, plate: photoPlate(pixels, codingOf(picture)) };
+  return imageOf(littlePixels({ prepared, through: inUse && seenThrough(inUse), photo: plate ?? null }));
 }

@@ -28,6 +28,13 @@ export const glanceClient = () =>
     () => new Worker(new URL('./glance.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
   );
 
+/** The client of what a card is laid out from. */
+export const cardClient = () =>
+  workerClient(
+    'card',
+    () => new Worker(new URL('./card.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
+  );
+
 /** The client that paints a stand in little through its glass. */
 export const littleClient = () =>
   workerClient(

@@ -11,6 +11,8 @@ import {
 } from '@/model';
 // a bare import would bring the reader of exposure data into the page
 import type { PhotoRead, SkylineRead } from '@/photos/read-photo';
+import type { Card } from '@/render/card/card';
+import type { StandForCard } from './card';
 import type { Glance, StandToGlanceAt } from './glance';
 import type { LittlesToPaint } from './little';
 
@@ -29,6 +31,8 @@ export interface Jobs {
   };
   /** What a list shows of a stand. */
   glance: { readonly input: StandToGlanceAt; readonly output: Glance };
+  /** All that a stand's card is laid out from. */
+  card: { readonly input: StandForCard; readonly output: Card };
   /** The stand in little through one set of glass after another. */
   little: { readonly input: LittlesToPaint; readonly output: readonly Pixels[] };
   /** The file of a shot, held against its plan. */

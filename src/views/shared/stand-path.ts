@@ -7,6 +7,10 @@ export const standKey = (id: string): string =>
     ? id
     : `~${Array.from({ length: id.length }, (_, i) => id.charCodeAt(i).toString(16).padStart(4, '0')).join('')}`;
 
+/** Where the cards of stands are, in a workspace's pages. */
+export const cardsPath = (base: string, ids: readonly string[]): string =>
+  `${base}/cards?${new URLSearchParams(ids.map((id) => ['of', standKey(id)])).toString()}`;
+
 /** The id of a stand's part of an address. */
 export function idOfKey(key: string): string {
   if (!key.startsWith('~')) return key;

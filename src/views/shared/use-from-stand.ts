@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { saveOrSay } from './save';
-import { standKey } from './stand-path';
+import { cardsPath, standKey } from './stand-path';
 import { useWorkspace } from '../workspace/workspace-context';
 
 /** What leads on from a stand: the next framing from the same place, a copy, its file, and its way out of the list. */
@@ -18,6 +18,7 @@ export function useFromStand(id: string) {
     return {
       goOn: () => open(workspace.nextStand(id)),
       duplicate: () => workspace.duplicateStand(id),
+      card: () => void navigate(cardsPath(base, [id])),
       exportFile: () => {
         const file = workspace.exportStand(id);
         if (file) saveOrSay(file);

@@ -7,6 +7,7 @@ import {
   ImageDown,
   Layers,
   Moon,
+  Printer,
   QrCode,
   Redo2,
   Share2,
@@ -93,10 +94,18 @@ function StandMenu() {
   const compact = useCompact();
   const { theme, toggle } = useTheme();
   const setOpen = useCommandState((s) => s.setOpen);
-  const { copy, readAloud, share, goOn, exportFile, exportBundle } = useStandActions();
+  const { copy, readAloud, share, goOn, exportFile, exportBundle, card: toCard } = useStandActions();
   const [carries, setCarries] = useState(false);
+  const carry = { text: 'Carry to another device', icon: QrCode, run: () => setCarries(true) };
+  const card = { text: 'Card to print', icon: Printer, run: toCard };
   return (
     <>
+      {!compact &&
+        [carry, card].map(({ text, icon: Icon, run }) => (
+          <button key={text} type="button" aria-label={text} title={text} className={TOOL} onClick={run}>
+            <Icon size={20} aria-hidden />
+          </button>
+        ))}
       <Menu
         label="More"
         className={TOOL}
@@ -108,7 +117,7 @@ function StandMenu() {
           ],
           [
             { text: 'Next stand from here', icon: StepForward, onSelect: goOn },
-            { text: 'Carry to another device', icon: QrCode, onSelect: () => setCarries(true) },
+            ...(compact ? [carry, card].map(({ text, icon, run }) => ({ text, icon, onSelect: run })) : []),
             { text: 'Export to a file', icon: Download, onSelect: exportFile },
             ...(stand.picture
               ? [{ text: 'Export with its picture', icon: ImageDown, onSelect: () => void exportBundle() }]

@@ -22,6 +22,8 @@ export interface StandActions {
   readonly remove: () => void;
   /** Goes on to the next framing from the same place. */
   readonly goOn: () => void;
+  /** Leads to its card. */
+  readonly card: () => void;
   readonly exportFile: () => void;
   /** The stand and its picture in one file. */
   readonly exportBundle: () => Promise<void>;

@@ -1,7 +1,9 @@
-import { Archive, ArchiveRestore, CheckCheck, Trash2, X } from 'lucide-react';
+import { Archive, ArchiveRestore, CheckCheck, Printer, Trash2, X } from 'lucide-react';
+import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { type StandSummary } from '@/store';
 import { Button } from '@/ui/button';
+import { cardsPath } from '../shared/stand-path';
 import { useWorkspace } from '../workspace/workspace-context';
 import { type Choosing } from './use-choosing';
 
@@ -14,7 +16,8 @@ const counted = (n: number): string => `${n} ${n === 1 ? 'stand' : 'stands'}`;
 
 /** The way into choosing several stands, and what can be done with them. */
 export function ChosenStands({ shown, chosen, setChosen, isArchive }: ChosenStandsProps) {
-  const { workspace } = useWorkspace();
+  const { workspace, base } = useWorkspace();
+  const navigate = useNavigate();
   if (!chosen)
     return shown.length > 1 ? (
       <div className="mb-1 flex justify-end">
@@ -45,6 +48,9 @@ export function ChosenStands({ shown, chosen, setChosen, isArchive }: ChosenStan
         {ids.length ? `${counted(ids.length)} chosen` : 'Tick those that are meant'}
       </p>
       <Button onClick={() => setChosen(new Set(shown.map((s) => s.id)))}>All</Button>
+      <Button disabled={!ids.length} onClick={() => void navigate(cardsPath(base, ids))}>
+        <Printer size={18} aria-hidden /> Cards
+      </Button>
       <Button disabled={!ids.length} onClick={archive}>
         {isArchive ? <ArchiveRestore size={18} aria-hidden /> : <Archive size={18} aria-hidden />}
         {isArchive ? 'Take out' : 'Archive'}

@@ -1,4 +1,4 @@
-import { Copy, Download, EllipsisVertical, PenLine, StepForward, Trash2 } from 'lucide-react';
+import { Copy, Download, EllipsisVertical, PenLine, Printer, StepForward, Trash2 } from 'lucide-react';
 import { memo, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
@@ -92,7 +92,7 @@ interface RowMenuProps {
 }
 
 function RowMenu({ id, name, archived, onRename }: RowMenuProps) {
-  const { goOn, duplicate, exportFile, setArchived, remove } = useFromStand(id);
+  const { goOn, duplicate, card, exportFile, setArchived, remove } = useFromStand(id);
   return (
     <Menu
       label={`More about ${name}`}
@@ -102,6 +102,7 @@ function RowMenu({ id, name, archived, onRename }: RowMenuProps) {
           { text: 'Next stand from here', icon: StepForward, onSelect: goOn },
           { text: 'Rename', icon: PenLine, onSelect: onRename },
           { text: 'Duplicate', icon: Copy, onSelect: () => void duplicate() },
+          { text: 'Card to print', icon: Printer, onSelect: card },
           { text: 'Export to a file', icon: Download, onSelect: exportFile },
         ],
         [archiveItem(archived, setArchived), { text: 'Delete', icon: Trash2, onSelect: remove }],

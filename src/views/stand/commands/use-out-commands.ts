@@ -5,7 +5,7 @@ import { useStandActions } from '../use-stand-actions';
 
 /** What becomes of the stand: its slip, its files, its copies, its place in the list. */
 export function useOutCommands(): void {
-  const { copy, readAloud, share, goOn, exportFile, exportBundle, duplicate, putAway, remove } =
+  const { copy, readAloud, share, goOn, card, exportFile, exportBundle, duplicate, putAway, remove } =
     useStandActions();
   const hasPicture = useStand((s) => s.picture !== undefined);
   const commands = useMemo(
@@ -14,6 +14,7 @@ export function useOutCommands(): void {
       ...(readAloud ? [{ name: 'Read the slip aloud', also: 'voice speak', run: readAloud }] : []),
       ...(share ? [{ name: 'Share the slip', run: share }] : []),
       { name: 'Next stand from here', also: 'duplicate framing', run: goOn },
+      { name: 'Card of this stand', also: 'print pdf png page', run: card },
       { name: 'Export this stand to a file', also: 'save download', run: exportFile },
       ...(hasPicture
         ? [
@@ -28,7 +29,7 @@ export function useOutCommands(): void {
       { name: 'Put this stand into the archive', also: 'away hide', run: putAway },
       { name: 'Delete this stand', also: 'remove', run: remove },
     ],
-    [copy, readAloud, share, goOn, exportFile, exportBundle, hasPicture, duplicate, putAway, remove],
+    [copy, readAloud, share, goOn, card, exportFile, exportBundle, hasPicture, duplicate, putAway, remove],
   );
   useCommands('This stand', commands);
 }
