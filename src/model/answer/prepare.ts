@@ -40,10 +40,12 @@ import {
   filtersById,
   fitsHolder,
   isSheet,
+  profileOf,
   type SheetFilter,
   sheetOf,
   takesSlot,
 } from '../bag/bag';
+import { knownPupilMm } from '../bag/pupils';
 import { fittedFilters } from '../bag/on-lens';
 import { cropBox, strips } from '../frame/crop';
 import { meanHeight, middleOfSide } from '../frame/sides';
@@ -103,7 +105,8 @@ export const settingsOf = ({ exposure }: Stand): CameraSettings => ({
  * (physics 3); an estimated one is to the slot nearest the lens, and each ND that stands there moves the grad on by one.
  */
 export function lensOf(stand: Stand, bag: Bag): Lens {
-  const { focalLengthMm, pupilToFilterMm, bulgingFront } = stand.lens;
+  const { focalLengthMm, bulgingFront } = stand.lens;
+  const pupilToFilterMm = knownPupilMm(stand.lens, focalLengthMm);
   const lens = {
     focalLengthMm,
     aperture: exactAperture(stand.exposure.aperture),
@@ -114,9 +117,9 @@ export function lensOf(stand: Stand, bag: Bag): Lens {
   return lens.pupilEstimated ? atSlot(lens, nearest) : lens;
 }
 
-/** What a filter takes: as it was measured, where it covers the whole frame and was, else as it is sold, stops. */
+/** What a filter takes: as it was measured, where it was, else as it is sold, stops. */
 export const takenStops = (filter: Filter): number =>
-  (isSheet(filter) ? undefined : filter.measuredStops) ?? stopsOfGlass(filter);
+  isSheet(filter) ? stopsOfGlass(profileOf(filter)) : (filter.measuredStops ?? stopsOfGlass(filter));
 
 /** What some filters take together, stops. */
 export const totalStops = (filters: readonly Filter[]): number =>

@@ -1,5 +1,6 @@
 import {
   assumedTransitionMm,
+  type DensityProfile,
   type DensitySample,
   type GlassKind,
   DEFAULT_SHEET_WIDTH_MM,
@@ -51,11 +52,15 @@ export function filtersAtHand({ filters, pouch }: Bag): Filter[] {
   return filters.filter((f) => !f.archived && (!along || along.has(f.id)));
 }
 
+/** How dense a sheet is along its length: as it was measured, else as it is sold. */
+export const profileOf = (filter: SheetFilter): DensityProfile =>
+  filter.measuredSamples ? { kind: 'measured', samples: filter.measuredSamples } : filter;
+
 /** The filter as the optics need it. */
 export function sheetOf(filter: SheetFilter): Sheet {
   const { sheetLengthMm, seamFromDarkEndMm } = filter;
   return {
-    profile: filter,
+    profile: profileOf(filter),
     dyed: filter.body === 'dyed',
     ...(sheetLengthMm === undefined ? {} : { reachMm: sheetReach(sheetLengthMm, seamFromDarkEndMm) }),
   };
@@ -140,9 +145,10 @@ export function asKind<K extends GlassKind>(filter: Filter, kind: K): Extract<Fi
 
 /** A profile as samples to correct, where its formula changes and half way between; those of one that was measured as they are. */
 function sampled(filter: SheetFilter): readonly DensitySample[] {
-  if ('samples' in filter) return [...filter.samples];
-  const densityAt = densityAlong(filter);
-  const joints = profileJoints(filter);
+  const profile = profileOf(filter);
+  if ('samples' in profile) return [...profile.samples];
+  const densityAt = densityAlong(profile);
+  const joints = profileJoints(profile);
   const places = joints.flatMap((mm, i) => (i ? [((joints[i - 1] as number) + mm) / 2, mm] : [mm]));
   return places.map((mm) => ({ mm, stops: Math.round(densityAt(mm) * 100) / 100 }));
 }

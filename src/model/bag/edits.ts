@@ -128,11 +128,12 @@ export const removeCamera = (bag: Bag, id: string): Bag => ({ ...bag, cameras: w
 
 /** A lens of the bag on a stand, at the focal length nearest to the wanted one that it has. */
 export function mountedLens(lens: BagLens, focalLengthMm: number): StandLens {
-  const { name, shortestMm, longestMm, pupilToFilterMm, widestAperture, bulgingFront } = lens;
+  const { name, shortestMm, longestMm, pupilToFilterMm, pupils, widestAperture, bulgingFront } = lens;
   return {
     name,
     focalLengthMm: Math.min(longestMm, Math.max(shortestMm, focalLengthMm)),
     pupilToFilterMm,
+    pupils,
     widestAperture,
     bulgingFront,
   };

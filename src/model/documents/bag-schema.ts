@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { type Fields, type FieldType, GLASS_KINDS, type Kind, kindNamed } from '@/core/glass';
-import { MAX_FILTERS, MAX_GEAR, MAX_RINGS, MAX_SAMPLES } from '../stand/limits';
+import { MAX_FILTERS, MAX_GEAR, MAX_PUPILS, MAX_RINGS, MAX_SAMPLES } from '../stand/limits';
 import { GLASS_BODIES, SEATS_OF_GLASS } from '../stand/terms';
 import { archived, fault, id, number, type ObjectOf, sensor, size, text, uniqueIds } from './schema-parts';
 
@@ -22,7 +22,7 @@ function valuesOf<F extends Fields>(fields: F, object: ObjectOf): ValueSchemas<F
 }
 
 /** What a filter of any kind has. */
-const FILTER = {
+const filterParts = (object: ObjectOf) => ({
   id,
   name: text.optional(),
   archived,
@@ -38,27 +38,37 @@ const FILTER = {
   transitionStated: z.literal(true).optional(),
   /** What was found to be taken by glass that covers the whole frame; it wins over the label. */
   measuredStops: number('stops').optional(),
+  /** By how much more it takes of red and of blue than of green, where its colour was measured. */
+  castStops: object({ red: number('castStops'), blue: number('castStops') }).optional(),
   /** What of its label was not understood, until it is looked at. */
   remarks: text.optional(),
-};
+});
+/** What a sheet has beside: its density as it was measured, which wins over what it is sold as. */
+const measuredSheet = (object: ObjectOf) => ({ measuredSamples: SAMPLES(object).optional() });
 const BODY = { body: z.enum(GLASS_BODIES).optional() };
 
 /** What of a kind its schema's type goes by. */
-type Kinded = Pick<Kind, 'kind' | 'fields' | 'hasBody'>;
+type Kinded = Pick<Kind, 'kind' | 'fields' | 'hasBody'> & { readonly seated: object | null };
+type IsSeated<K extends Kinded> = K['seated'] extends null ? object : ReturnType<typeof measuredSheet>;
 type HasBody<K extends Kinded> = K['hasBody'] extends true ? typeof BODY : object;
 type Flat<T> = { [K in keyof T]: T[K] };
 type FilterSchema<K extends Kinded> = z.ZodObject<
-  Flat<typeof FILTER & HasBody<K> & { kind: z.ZodLiteral<K['kind']> } & ValueSchemas<K['fields']>>,
+  Flat<
+    ReturnType<typeof filterParts> &
+      HasBody<K> &
+      IsSeated<K> & { kind: z.ZodLiteral<K['kind']> } & ValueSchemas<K['fields']>
+  >,
   z.core.$strip
 >;
 type FilterSchemas<T extends readonly Kinded[]> = { [I in keyof T]: FilterSchema<T[I]> };
 
 /** The schema of a filter: one of every kind of glass that there is. */
 function filterSchema(object: ObjectOf) {
-  const schemas = GLASS_KINDS.map(({ kind, hasBody, fields }) =>
+  const schemas = GLASS_KINDS.map(({ kind, hasBody, fields, seated }) =>
     object({
-      ...FILTER,
+      ...filterParts(object),
       ...(hasBody ? BODY : {}),
+      ...(seated ? measuredSheet(object) : {}),
       kind: z.literal(kind),
       ...valuesOf<Fields>(fields, object),
     }),
@@ -66,10 +76,27 @@ function filterSchema(object: ObjectOf) {
   return z.discriminatedUnion('kind', schemas).superRefine((f, ctx) => {
     const wrong = kindNamed(f.kind).faultOf?.(f as never);
     if (wrong) fault(ctx, 'out-of-range', [...wrong.path], wrong.message);
+    const samples = 'measuredSamples' in f ? f.measuredSamples : undefined;
+    const unordered = samples && kindNamed('measured').faultOf?.({ samples } as never);
+    if (unordered)
+      fault(ctx, 'out-of-range', ['measuredSamples', ...unordered.path.slice(1)], unordered.message);
     if (f.seamFromDarkEndMm !== undefined && f.seamFromDarkEndMm > (f.sheetLengthMm ?? Infinity))
       fault(ctx, 'out-of-range', ['seamFromDarkEndMm'], 'the seam lies on the sheet: at most sheetLengthMm');
   });
 }
+
+/** Where the pupil of a zoom was measured to lie: by focal length, ascending. */
+export const pupilsSchema = (object: ObjectOf) =>
+  z
+    .array(object({ focalLengthMm: number('focalLengthMm'), pupilToFilterMm: number('lengthMm') }))
+    .min(1)
+    .max(MAX_PUPILS)
+    .superRefine((pupils, ctx) => {
+      const at = pupils.findIndex((p, i) => i > 0 && p.focalLengthMm <= pupils[i - 1]!.focalLengthMm);
+      if (at > 0)
+        fault(ctx, 'out-of-range', [at, 'focalLengthMm'], 'pupils stand in ascending order of focal length');
+    })
+    .optional();
 
 /** What a bag is, and each thing in it. */
 export function bagSchemas(object: ObjectOf) {
@@ -82,6 +109,7 @@ export function bagSchemas(object: ObjectOf) {
     longestMm: number('focalLengthMm'),
     widestAperture: number('aperture').optional(),
     pupilToFilterMm: number('lengthMm').optional(),
+    pupils: pupilsSchema(object),
     bulgingFront: z.boolean().optional(),
   }).superRefine((l, ctx) => {
     if (l.longestMm < l.shortestMm)

@@ -50,6 +50,7 @@ import {
   lookSchema,
   wantedTimeSchema,
 } from './set-up-schema';
+import { pupilsSchema } from './bag-schema';
 import { seenSchema, takeSchema } from './shots-schema';
 
 /** A mark ("1/30", "15") or seconds as text, or exact seconds as a number. */
@@ -175,6 +176,8 @@ function lensSchema(object: ObjectOf) {
     focalLengthMm: number('focalLengthMm'),
     /** Entrance pupil to the slot of a single grad, mm; absent: estimated. */
     pupilToFilterMm: number('lengthMm').optional(),
+    /** The same of a zoom, where it was measured: it wins. */
+    pupils: pupilsSchema(object),
     /** The holder stands on a collar round a front that bulges, which moves the estimate. */
     bulgingFront: z.boolean().optional(),
     /** What the finder looks through, f-number. */

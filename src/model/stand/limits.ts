@@ -33,6 +33,8 @@ export const LIMITS = {
   bracketStepStops: [1 / 3, 3],
   azimuthDeg: [-360, 360],
   altitudeDeg: [-90, 90],
+  /** By how much more a filter takes of one colour than of green. */
+  castStops: [-3, 3],
   electrons: [0, 10_000_000],
   glarePart: [0, 0.1],
   /** Brightest light of a picture against its white: 0 but for high dynamic range. */
@@ -53,6 +55,8 @@ export const MAX_FILTERS = 200;
 export const MAX_GEAR = 100;
 export const MAX_SAMPLES = 500;
 export const MAX_RINGS = 20;
+/** Focal lengths of a zoom at which its pupil was measured. */
+export const MAX_PUPILS = 12;
 /** Cells along a side of a picture's figures, and pixels along a side of its stored copy. */
 export const MAX_CELLS = 240;
 export const MAX_PHOTO_SIDE = 4096;

@@ -1,6 +1,7 @@
 import { isUpsideDown } from '@/core/optics';
 import { densityAt } from '@/core/glass';
 import { transmittanceFromStops } from '@/core/units';
+import { profileOf } from '@/model';
 import { drawnLength, halfMm } from '../geometry';
 import { type SeatedSheets } from './card';
 import { INK, type Mark, type Measure, QUIET, rectangle, SEAM, type Spot } from './marks';
@@ -68,7 +69,10 @@ export function holderMarks(
   const strip = (clearEnd - darkEnd) / STRIPS;
   const strips = Array.from({ length: STRIPS }, (_, i): Mark => {
     const y = darkEnd + i * strip;
-    const stops = filters.reduce((sum, f) => sum + densityAt(f, -(y + strip / 2) - seat.offsetMm), 0);
+    const stops = filters.reduce(
+      (sum, f) => sum + densityAt(profileOf(f), -(y + strip / 2) - seat.offsetMm),
+      0,
+    );
     // the eye sees roughly the cube root of light
     const light = Math.round(0x40 + (0xf2 - 0x40) * Math.cbrt(transmittanceFromStops(stops)));
     const tone = light.toString(16).padStart(2, '0');

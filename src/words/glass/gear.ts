@@ -8,14 +8,19 @@ const rangeOf = ({ shortestMm, longestMm }: BagLens): string =>
 /** A lens by its name, or by its range. */
 export const lensText = (lens: BagLens): string => lens.name?.trim() || rangeOf(lens);
 
+/** Where the pupil of a zoom was measured: "41 mm at 24 and 52 mm at 70, measured". */
+export const pupilsText = (pupils: NonNullable<BagLens['pupils']>): string =>
+  `${listText(pupils.map((p) => `${wholeOrTenth(p.pupilToFilterMm)} mm at ${wholeOrTenth(p.focalLengthMm)}`))}, measured`;
+
 /** What a lens is beside its name; the estimate of its pupil is marked as one. */
 export function lensDetail(lens: BagLens): string {
-  const { widestAperture, pupilToFilterMm, bulgingFront, shortestMm, longestMm } = lens;
+  const { widestAperture, pupilToFilterMm, pupils, bulgingFront, shortestMm, longestMm } = lens;
   const estimates = [shortestMm, longestMm].map((mm) =>
     wholeOrTenth(estimatedPupilToFilterMm(mm, bulgingFront)),
   );
-  const pupil =
-    pupilToFilterMm !== undefined
+  const pupil = pupils
+    ? `pupil ${pupilsText(pupils)}`
+    : pupilToFilterMm !== undefined
       ? `pupil ${wholeOrTenth(pupilToFilterMm)} mm from the filter`
       : `pupil about ${[...new Set(estimates)].join(' to ')} mm from the filter, estimated`;
   return [

@@ -17,7 +17,7 @@ export function glassWorkings(
   if (!glass?.seat) return [];
   const views = seamViews(stand, prepared, glass);
   return [
-    seatWorking(glass, prepared, stand.lens.pupilToFilterMm === undefined, bag.holder),
+    seatWorking(glass, prepared, prepared.input.lens.pupilEstimated, bag.holder),
     seamWorking(glass, prepared),
     views && spreadWorking(views, prepared),
     ...fitWorkings(glass, derived.balance?.brighter ?? 'sky', sideNames(stand)),

@@ -4,9 +4,11 @@ import {
   type Camera,
   cropBox,
   frameOf,
+  knownPupilMm,
   MAX_TEXT,
   type Orientation,
   type StandLens,
+  withPupilAt,
 } from '@/model';
 import { Fold } from '@/ui/fold';
 import { Segmented } from '@/ui/segmented';
@@ -118,10 +120,16 @@ function CameraAndLens() {
         <HolderChoice />
         <SensorSizeFields size={camera} onChange={(size, name) => setCamera({ ...size, name })} />
         <PupilField
-          value={lens.pupilToFilterMm}
+          value={knownPupilMm(lens, lens.focalLengthMm)}
           focalLengthMm={lens.focalLengthMm}
           bulgingFront={lens.bulgingFront}
-          onValue={(pupilToFilterMm) => set({ pupilToFilterMm })}
+          onValue={(mm) =>
+            set(
+              lens.pupils && mm !== undefined
+                ? withPupilAt(lens, lens.focalLengthMm, mm)
+                : { pupilToFilterMm: mm, pupils: undefined },
+            )
+          }
         />
         <QuantityField
           label="Widest aperture"
