@@ -181,6 +181,7 @@ export { wayOf } from './stand/way';
 export { type BagAnswers, bagFromAnswers, labelsIn, newcomerBag } from './bag/newcomer';
 export { withSheets } from './bag/sheets-on';
 export { type Moved, movedToSlot, type MoveRefusal, type Piece, type PlaceWhy, piecesOn } from './bag/stack';
+export { type CornersLost, type Fit, holdersOf, lensFits, type LensFits } from './bag/fits';
 export { knownPupilMm, withPupilAt, zooms } from './bag/pupils';
 export { asSaid, ownedBag, withoutAssumed } from './bag/assumed';
 export {

@@ -44,4 +44,5 @@ export * from './glass/labels';
 export * from './glass/measured';
 export { bagAs, type StrengthsAs } from './glass/strengths';
 export * from './plan/ladder';
+export * from './glass/fits';
 export * from './glass/gear';

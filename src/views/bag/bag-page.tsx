@@ -15,6 +15,7 @@ import { UndoRedo } from '../shared/undo-redo';
 import { AddFilter } from './add-filter';
 import { CameraList } from './camera-list';
 import { FilterList } from './filter-list';
+import { FitsTable } from './fits-table';
 import { GlassTable } from './glass-table';
 import { HolderEditor } from './holder-editor';
 import { HolderList } from './holder-list';
@@ -66,6 +67,7 @@ export function BagPage() {
         <HolderList bag={bag} edit={edit} open={open} setOpen={setOpen} />
         <LensList bag={bag} edit={edit} open={open} setOpen={setOpen} />
         <CameraList bag={bag} edit={edit} open={open} setOpen={setOpen} />
+        <FitsTable bag={bag} />
       </div>
     </div>
   );
