@@ -8,6 +8,7 @@ import {
   glanceClient,
   cardClient,
   littleClient,
+  measureClient,
   photoClient,
   skylineClient,
   solveClient,
@@ -39,6 +40,7 @@ const CLIENTS: Clients = {
   compare: compareClient,
   little: littleClient,
   card: cardClient,
+  measure: measureClient,
 };
 
 // the list of stands comes first, and what a stand is opened with right after it

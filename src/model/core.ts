@@ -22,7 +22,26 @@ export {
   type MeterScale,
   secondsForEv,
 } from '@/core/exposure';
-export { type LooksAround, type MeasuredStrength, strengthOf } from '@/core/measuring';
+export {
+  type Cast,
+  type ColouredCell,
+  type EvenGlass,
+  evenGlass,
+  type Figure,
+  type LightCells,
+  type LooksAround,
+  type MeasuredStrength,
+  type ProfileFault,
+  profileFromPhoto,
+  sheetCast,
+  type SheetFromPair,
+  type SheetMeasured,
+  type SheetPhoto,
+  type SheetProfile,
+  type SheetUnmeasured,
+  strengthOf,
+  takenCells,
+} from '@/core/measuring';
 export { type Coding, lightOfFigures, linearOfByte, middleStops, type Pixels } from '@/core/photo';
 export { type SensorWindow, sensorWindow } from '@/core/sensor';
 export { type Place, roughSunAltitudeDeg, SKY_STATES, type SkyState } from '@/core/sky';

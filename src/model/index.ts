@@ -182,6 +182,8 @@ export { type BagAnswers, bagFromAnswers, labelsIn, newcomerBag } from './bag/ne
 export { withSheets } from './bag/sheets-on';
 export { type Moved, movedToSlot, type MoveRefusal, type Piece, type PlaceWhy, piecesOn } from './bag/stack';
 export { type CornersLost, type Fit, holdersOf, lensFits, type LensFits } from './bag/fits';
+export { type SeenCast, seenCast } from './answer/cast';
+export { asSold, longerStops, withCast, withMeasured, withProfile } from './bag/measured-glass';
 export { knownPupilMm, withPupilAt, zooms } from './bag/pupils';
 export { asSaid, ownedBag, withoutAssumed } from './bag/assumed';
 export {

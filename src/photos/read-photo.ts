@@ -11,6 +11,7 @@ import {
   linearOfByte,
   type LinearPixels,
   type Pixels,
+  type Reduced,
   reduceLinear,
   reducePixels,
   SKYLINE_CELLS,
@@ -72,6 +73,34 @@ export async function* readPhoto({
     },
     data,
   };
+}
+
+/** A picture's light in cells, and what its own data say. */
+export type LightRead =
+  | {
+      readonly ok: true;
+      readonly light: Reduced;
+      /** As the sensor saw it: a camera's own JPEG is bent for the eye. */
+      readonly isLinear: boolean;
+      readonly tells: PhotoTells;
+    }
+  | { readonly ok: false; readonly fault: PhotoFault };
+
+/** Reads a picture file's light in so many cells along its longer side; yields about how much is done. */
+export async function* readLight(bytes: ArrayBuffer, longSide: number): AsyncGenerator<number, LightRead> {
+  const file = new Uint8Array(bytes);
+  const found = photoHeader(file);
+  if (!found.ok) return found;
+  yield 0.1;
+  const own = photoData(file, found.header.type);
+  const source = await openPicture(bytes, found.header.type);
+  if (!source.ok) return source;
+  yield 0.8;
+  const tells = { ...source.tells, ...own };
+  if (source.linear) return { ok: true, light: reduceLinear(source.linear, longSide), isLinear: true, tells };
+  const canvas = drawn(source.bitmap, STORED_SIDE);
+  source.bitmap.close();
+  return { ok: true, light: reducePixels(pixelsOf(canvas), longSide), isLinear: false, tells };
 }
 
 /** A picture's pixels: as a screen shows them, or in linear light. */

@@ -1,11 +1,11 @@
-import { type FramePainter, type FrameView, lostCells } from './frame-picture';
-import { THEME_TINTS } from './pixels/display-light';
+import { colourOf, type FramePainter, lostCells } from './frame-picture';
 import { recordedPixels } from './pixels/plate';
 
 /** Paints in the page, where there is nothing faster. */
 export function canvasPainter(canvas: HTMLCanvasElement): FramePainter {
   return {
-    paint: ({ picture, plate, tie, isMonochrome }: FrameView) => {
+    paint: (view) => {
+      const { picture, plate, tie, isMonochrome } = view;
       const context = canvas.getContext('2d');
       if (!context) return;
       const { columns, rows } = plate;
@@ -14,7 +14,7 @@ export function canvasPainter(canvas: HTMLCanvasElement): FramePainter {
         evMidGrey: picture.evMidGrey,
         window: picture.window,
         lost: lostCells(picture),
-        tint: THEME_TINTS[picture.theme],
+        ...colourOf(view),
         isMonochrome,
       });
       const image = context.createImageData(columns, rows);

@@ -1,9 +1,10 @@
 import { type FramePoint, type PictureTie } from '@/core/field';
 import { dimmingField, type FrameSize, type Lens, type Seat, type SlantTables } from '@/core/optics';
-import { type SensorWindow, type StandShape } from '@/model';
+import { type SeenCast, type SensorWindow, type StandShape } from '@/model';
 import { type Cells } from './pixels/between';
 import { type FrameLayers } from './pixels/frame-layers';
-import { type Plate } from './pixels/plate';
+import { THEME_TINTS } from './pixels/display-light';
+import { type Channels, type Plate } from './pixels/plate';
 
 /** What a frame looks like as it would be recorded. */
 export interface FramePicture {
@@ -23,6 +24,8 @@ export interface FramePicture {
   readonly skyShift: Float32Array | null;
   /** What a picture tells of each cell's light; null for a drawn ground, of which all is as it is told. */
   readonly known: KnownCells | null;
+  /** The colour that the glass was measured to have; null for none. */
+  readonly cast: SeenCast | null;
   readonly theme: 'noon' | 'dusk';
 }
 
@@ -46,6 +49,20 @@ export interface FramePainter {
   paint(view: FrameView): void;
   /** Gives back what it holds. */
   dispose(): void;
+}
+
+/** What the channels of a frame are multiplied with, and lose beside for each stop that is lost; without colours none. */
+export function colourOf({ picture: { theme, cast }, isMonochrome }: FrameView): {
+  readonly tint: Channels;
+  readonly castPerStop: Channels | null;
+} {
+  const [red, green, blue] = THEME_TINTS[theme];
+  if (!cast || isMonochrome) return { tint: [red, green, blue], castPerStop: null };
+  const { whole, perStop } = cast;
+  return {
+    tint: [red * 2 ** -whole.red, green, blue * 2 ** -whole.blue],
+    castPerStop: [perStop.red, 0, perStop.blue],
+  };
 }
 
 /** What glass, openings and polariser take from each cell of the layers, stops; null where nothing does. */

@@ -1,5 +1,5 @@
-import { type FramePainter, type FrameView, lostCells } from './frame-picture';
-import { SHOULDER, THEME_TINTS } from './pixels/display-light';
+import { colourOf, type FramePainter, lostCells } from './frame-picture';
+import { SHOULDER } from './pixels/display-light';
 import { type Plate } from './pixels/plate';
 
 const VERTEX = `#version 300 es
@@ -17,7 +17,7 @@ uniform sampler2D plate;
 uniform sampler2D lost;
 uniform ivec2 cells;
 uniform float offsetEv, contrast, evMidGrey, highlightRoom;
-uniform vec3 tint;
+uniform vec3 tint, castPerStop;
 uniform bool isMonochrome;
 out vec4 colour;
 
@@ -41,10 +41,11 @@ void main() {
   ivec2 size = textureSize(plate, 0);
   ivec2 at = ivec2(int(gl_FragCoord.x), size.y - 1 - int(gl_FragCoord.y));
   vec4 own = texelFetch(plate, at, 0);
-  float tone = offsetEv + contrast * own.r - lostAt((vec2(at) + 0.5) / vec2(size)) - evMidGrey;
+  float taken = lostAt((vec2(at) + 0.5) / vec2(size));
+  float tone = offsetEv + contrast * own.r - taken - evMidGrey;
   float x = min(1.0, exp2(tone - highlightRoom));
   float light = x * (1.0 + ${SHOULDER}) / (x + ${SHOULDER});
-  vec3 shown = (isMonochrome ? vec3(light) : light * own.gba) * tint;
+  vec3 shown = (isMonochrome ? vec3(light) : light * own.gba * exp2(-castPerStop * taken)) * tint;
   colour = vec4(encoded(clamp(shown, 0.0, 1.0)), 1.0);
 }`;
 
@@ -82,6 +83,7 @@ export function glPainter(canvas: HTMLCanvasElement, onLost?: () => void): Frame
     evMidGrey: at('evMidGrey'),
     highlightRoom: at('highlightRoom'),
     tint: at('tint'),
+    castPerStop: at('castPerStop'),
     isMonochrome: at('isMonochrome'),
   };
   let uploaded: Plate | null = null;
@@ -91,7 +93,8 @@ export function glPainter(canvas: HTMLCanvasElement, onLost?: () => void): Frame
   };
   canvas.addEventListener('webglcontextlost', lose);
   return {
-    paint: ({ picture, plate, tie, isMonochrome }: FrameView) => {
+    paint: (view) => {
+      const { picture, plate, tie, isMonochrome } = view;
       gl.useProgram(program);
       gl.viewport(0, 0, plate.columns, plate.rows);
       gl.activeTexture(gl.TEXTURE0);
@@ -113,7 +116,9 @@ export function glPainter(canvas: HTMLCanvasElement, onLost?: () => void): Frame
       gl.uniform1f(places.contrast, tie.contrast);
       gl.uniform1f(places.evMidGrey, picture.evMidGrey);
       gl.uniform1f(places.highlightRoom, picture.window.highlightRoom);
-      gl.uniform3fv(places.tint, THEME_TINTS[picture.theme]);
+      const { tint, castPerStop } = colourOf(view);
+      gl.uniform3fv(places.tint, tint);
+      gl.uniform3fv(places.castPerStop, castPerStop ?? [0, 0, 0]);
       gl.uniform1i(places.isMonochrome, isMonochrome ? 1 : 0);
       gl.drawArrays(gl.TRIANGLES, 0, 3);
     },

@@ -19,6 +19,8 @@ const SAMPLES = 2000;
 const SIZE = { columns: 180, rows: 120 };
 const CELLS = { columns: 30, rows: 20 };
 
+const NO_CAST = { whole: { red: 0, blue: 0 }, perStop: { red: 0, blue: 0 } };
+
 /** A frame of made-up light and glass. */
 function frameOf(seed: number): FrameView {
   const random = seededRandom(seed);
@@ -45,6 +47,7 @@ function frameOf(seed: number): FrameView {
       vignette: Float64Array.from({ length: cells }, (_, i) => tilt * (i / cells) + 0.3 * random()),
       skyShift: null,
       known: null,
+      cast: seed > 1 ? { whole: { red: 0.3, blue: -0.2 }, perStop: { red: -0.1, blue: 0.2 } } : null,
       theme: seed % 2 ? 'dusk' : 'noon',
     },
   };
@@ -75,7 +78,11 @@ function paintBoth(seed: number): PaintedBoth {
     const tone = tie.offsetEv + tie.contrast * plate.log[i]! - rowOf(row)[column]! - picture.evMidGrey;
     const light = displayLight(tone, picture.window);
     const k = n % 3;
-    const own = light * (isMonochrome ? 1 : plate.colour[3 * i + k]!) * THEME_TINTS[picture.theme][k]!;
+    const { whole, perStop } = (!isMonochrome && picture.cast) || NO_CAST;
+    const lost = rowOf(row)[column]!;
+    const stops = [whole.red, 0, whole.blue][k]! + [perStop.red, 0, perStop.blue][k]! * lost;
+    const own =
+      light * (isMonochrome ? 1 : plate.colour[3 * i + k]!) * THEME_TINTS[picture.theme][k]! * 2 ** -stops;
     found.defined.push(255 * srgbFromLinear(Math.min(1, own)));
     found.canvas.push(painted[4 * i + k]!);
     found.gl.push(bytes[4 * ((rows - 1 - row) * columns + column) + k]!);

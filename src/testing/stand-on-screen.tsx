@@ -35,6 +35,7 @@ const CLIENTS: Clients = {
   compare: never,
   little: never,
   card: never,
+  measure: never,
 };
 
 /** What any part is told of its size, px. */

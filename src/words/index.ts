@@ -44,5 +44,6 @@ export * from './glass/labels';
 export * from './glass/measured';
 export { bagAs, type StrengthsAs } from './glass/strengths';
 export * from './plan/ladder';
+export * from './glass/by-pictures';
 export * from './glass/fits';
 export * from './glass/gear';

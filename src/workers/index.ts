@@ -49,6 +49,13 @@ export const photoClient = () =>
     () => new Worker(new URL('./picture.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
   );
 
+/** The client that measures glass by pictures. */
+export const measureClient = () =>
+  workerClient(
+    'measure',
+    () => new Worker(new URL('./measure.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
+  );
+
 /** The client that holds the file of a shot against its plan. */
 export const compareClient = () =>
   workerClient(

@@ -15,6 +15,7 @@ import type { Card } from '@/render/card/card';
 import type { StandForCard } from './card';
 import type { Glance, StandToGlanceAt } from './glance';
 import type { LittlesToPaint } from './little';
+import type { Measured, ToMeasure } from './measure';
 
 /** What each kind of job takes and gives. */
 export interface Jobs {
@@ -35,6 +36,8 @@ export interface Jobs {
   card: { readonly input: StandForCard; readonly output: Card };
   /** The stand in little through one set of glass after another. */
   little: { readonly input: LittlesToPaint; readonly output: readonly Pixels[] };
+  /** What pictures say of glass. */
+  measure: { readonly input: ToMeasure; readonly output: Measured };
   /** The file of a shot, held against its plan. */
   compare: {
     readonly input: {

@@ -30,6 +30,7 @@ export function littlePixels({ prepared, through, photo }: LittleView): Pixels {
     window,
     lost: dimming && { columns, rows, values: dimming },
     tint: [1, 1, 1],
+    castPerStop: null,
     isMonochrome: false,
   });
 }

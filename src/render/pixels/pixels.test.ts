@@ -73,18 +73,21 @@ describe('a plate as it is recorded', () => {
           };
           const window = { highlightRoom, shadowRoom: 6, printRoom: 4, highlightCutStops: 0 } as never;
           const tint = [1, 0.7, 0.4] as const;
+          const castPerStop = isMonochrome ? null : ([0.1, 0, -0.05] as const);
           const { rgba } = recordedPixels(plate, {
             tie: { offsetEv, contrast },
             evMidGrey,
             window,
             lost: { columns: 1, rows: 1, values: [lost] },
             tint,
+            castPerStop,
             isMonochrome,
           });
           pixels.forEach(({ log, colour }, i) => {
             const light = displayLight(offsetEv + contrast * log - lost - evMidGrey, { highlightRoom });
             for (let k = 0; k < 3; k++) {
-              const own = Math.min(1, light * tint[k]! * (isMonochrome ? 1 : colour[k]!));
+              const cast = 2 ** (-lost * (castPerStop?.[k] ?? 0));
+              const own = Math.min(1, light * tint[k]! * cast * (isMonochrome ? 1 : colour[k]!));
               expect(Math.abs(rgba[4 * i + k]! - 255 * srgbFromLinear(own))).toBeLessThanOrEqual(1);
             }
             expect(rgba[4 * i + 3]).toBe(255);

@@ -66,9 +66,14 @@ export interface Recording {
   /** What lies before the plate takes from it, stops, read between its cells; null: nothing. */
   readonly lost: Cells | null;
   /** Multiplies the channels of what is shown, in linear light. */
-  readonly tint: readonly [number, number, number];
+  readonly tint: Channels;
+  /** By how much more each channel loses than is told, for each stop that is lost; null: all lose alike. */
+  readonly castPerStop: Channels | null;
   readonly isMonochrome: boolean;
 }
+
+/** Red, green and blue. */
+export type Channels = readonly [number, number, number];
 
 /** Steps of display light that are looked up: enough that the darks show no bands. */
 const ENCODE_STEPS = 8192;
@@ -87,7 +92,7 @@ const LIGHT = Float32Array.from(
 
 /** A plate's pixels as they would be recorded, in linear light: fast path of `displayLight` for each channel. */
 export function recordedPixels({ columns, rows, log, colour }: Plate, recording: Recording): Pixels {
-  const { tie, evMidGrey, window, lost, tint, isMonochrome } = recording;
+  const { tie, evMidGrey, window, lost, tint, castPerStop, isMonochrome } = recording;
   const { offsetEv, contrast } = tie;
   const [red, green, blue] = tint;
   // where in the table the light of the plate's own zero lies
@@ -103,9 +108,13 @@ export function recordedPixels({ columns, rows, log, colour }: Plate, recording:
       const at = zero + perLog * (log[i] as number) - TONE_STEPS * (taken[column] as number);
       const light = LIGHT[at <= 0 ? 0 : at >= last ? last : (at + 0.5) | 0] as number;
       const k = 3 * i;
-      const r = light * red * (isMonochrome ? 1 : (colour[k] as number));
+      let r = light * red * (isMonochrome ? 1 : (colour[k] as number));
       const g = light * green * (isMonochrome ? 1 : (colour[k + 1] as number));
-      const b = light * blue * (isMonochrome ? 1 : (colour[k + 2] as number));
+      let b = light * blue * (isMonochrome ? 1 : (colour[k + 2] as number));
+      if (castPerStop) {
+        r *= 2 ** (-castPerStop[0] * (taken[column] as number));
+        b *= 2 ** (-castPerStop[2] * (taken[column] as number));
+      }
       words[i] =
         0xff000000 |
         ((ENCODED[b < ENCODE_STEPS ? b | 0 : ENCODE_STEPS] as number) << 16) |

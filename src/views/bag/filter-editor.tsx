@@ -6,12 +6,14 @@ import {
   transitionName,
   type TransitionName,
 } from '@/core/glass';
-import { asKind, type Filter, isSheet, putFilter } from '@/model';
+import { asKind, asSold, type Filter, isSheet, putFilter, type SheetFilter } from '@/model';
+import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
 import {
   type FieldWords,
   filterKindText,
   GLASS_WORDS,
+  measuredText,
   otherNotationsText,
   wholeOrTenth,
   wordsOf,
@@ -19,7 +21,11 @@ import {
 import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
 import { useWorkspace } from '../workspace/workspace-context';
+import { EvenByPictures } from './even-by-pictures';
+import { ProfileChart } from './profile-chart';
 import { SamplesField } from './samples-field';
+import { SheetByPictures } from './sheet-by-pictures';
+import { SheetProfilePart } from './sheet-profile';
 import { StrengthFromReadings } from './strength-from-readings';
 
 const KINDS = SHEET_KINDS.map((kind) => [kind, GLASS_WORDS[kind].choice] as const);
@@ -67,7 +73,15 @@ export function FilterEditor({ filter }: { filter: Filter }) {
       {!isSheet(filter) && <MeasuredField filter={filter} put={put} />}
       {isBodied(filter) && <BodyField filter={filter} put={put} />}
       <SizeFields filter={filter} put={put} />
-      {!isSheet(filter) && <StrengthFromReadings filter={filter} put={put} />}
+      {isSheet(filter) ? (
+        <MeasuredSheet filter={filter} put={put} />
+      ) : (
+        <>
+          <StrengthFromReadings filter={filter} put={put} />
+          <EvenByPictures filter={filter} put={put} />
+        </>
+      )}
+      <Measured filter={filter} put={put} />
     </div>
   );
 }
@@ -89,6 +103,29 @@ function MeasuredField({ filter, put }: EditProps) {
 
 type Bodied = Extract<Filter, { body?: unknown }>;
 const isBodied = (filter: Filter): filter is Bodied => kindNamed(filter.kind).hasBody;
+
+/** The ways to measure a sheet; one that goes by samples of its own is corrected there. */
+function MeasuredSheet({ filter, put }: { filter: SheetFilter; put: (next: Filter) => void }) {
+  return (
+    <>
+      <SheetByPictures filter={filter} put={put} />
+      <SheetProfilePart filter={filter} put={put} />
+    </>
+  );
+}
+
+/** What a filter goes by beside its label, and the way back to that. */
+function Measured({ filter, put }: EditProps) {
+  const text = measuredText(filter);
+  if (!text) return null;
+  return (
+    <div className="col-span-full space-y-2 border-l-2 border-action pl-2.5">
+      <p>{text}</p>
+      {isSheet(filter) && filter.measuredSamples && <ProfileChart sold={filter} measured={filter} />}
+      <Button onClick={() => put(asSold(filter))}>Go by the label again</Button>
+    </div>
+  );
+}
 
 /** How its density got into the glass. */
 function BodyField({ filter, put }: EditProps<Bodied>) {

@@ -1,4 +1,5 @@
 import { type Blur, type WhiteBalanceShot } from '@/model';
+import { castText } from '../glass/by-pictures';
 import { stopsFigure, stopsText, timeText } from '../figures/figures';
 
 /** How what moves is to look, as it is chosen. */
@@ -30,7 +31,7 @@ export function whiteBalanceText(shot: WhiteBalanceShot): {
   readonly when: string;
   readonly steps: readonly string[];
 } {
-  const { ndStops, isWorthIt, aperture, iso, seconds, canBeHeld } = shot;
+  const { ndStops, cast, isWorthIt, aperture, iso, seconds, canBeHeld } = shot;
   const when = isWorthIt
     ? `With ${stopsText(ndStops)} of ND it is worth doing where the camera makes the picture itself; in raw a grey card in one frame does as well, later.`
     : `Not worth the trouble here: ${ndStops > 0 ? `${stopsFigure(ndStops)} stops of ND have` : 'without dense glass there is'} ${ndStops > 0 ? 'little colour of their own' : 'no colour to put right'}.`;
@@ -41,7 +42,7 @@ export function whiteBalanceText(shot: WhiteBalanceShot): {
         ? `${timeText(seconds)} by hand will do: blur does no harm here.`
         : `${timeText(seconds)} is too long to hold: leave the camera on the tripod and lay a white cloth before the lens.`;
   return {
-    when,
+    when: cast ? `As it was measured: ${castText(cast)} ${when}` : when,
     steps: [
       `ISO ${iso}, f/${aperture}, the lens quite out of focus, zoomed in as far as it goes.`,
       'Through the glass at something neutral that fills the frame: even cloud, never near the sun.',

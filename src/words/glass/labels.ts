@@ -18,7 +18,9 @@ export function filterDetail(filter: Filter): string {
       : isSheet(filter)
         ? 'size not given'
         : null;
-  return [densityText(filter), transitionText(filter), size].filter(Boolean).join('; ');
+  return [densityText(filter), transitionText(filter), isMeasured(filter) && 'measured', size]
+    .filter(Boolean)
+    .join('; ');
 }
 
 const lossAssumedText = (kind: GlassKind): string =>
@@ -55,3 +57,7 @@ function refusedText({ reason, at, readings }: BadLabel): string {
       return `“${at}” is less than nothing: no glass adds light.`;
   }
 }
+
+/** Whether a filter goes by what was measured of it, and not by its label. */
+const isMeasured = (filter: Filter): boolean =>
+  filter.measuredStops !== undefined || (isSheet(filter) && filter.measuredSamples !== undefined);

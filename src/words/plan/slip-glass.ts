@@ -1,4 +1,4 @@
-import { polarises } from '@/core/glass';
+import { polarises, stopsOfGlass } from '@/core/glass';
 import {
   type Bag,
   type Derived,
@@ -9,6 +9,7 @@ import {
   type Lift,
   piecesOn,
   type Stand,
+  takenStops,
   unsuitedOf,
 } from '@/model';
 import { clockText } from '../figures/dates';
@@ -42,6 +43,7 @@ export function glassRow(context: SlipContext, glass: Glass, lead: string | null
     takenText(stand, derived, glass),
     !chosen && !context.isBesideShot && derived.was && `was ${glassName(derived.was)}`,
     stackText(stand, bag, glass),
+    ...measuredTexts(glass),
     glass.seat && bag && inHolderText(stand, bag),
     !chosen && balance?.spanStops === null && 'a guess by the sun, not a measurement',
     chosen && !chosen.figures && glass.seat && 'seated along the skyline; nothing metered',
@@ -55,6 +57,15 @@ export function glassRow(context: SlipContext, glass: Glass, lead: string | null
   }
   return row('Glass', `${capital(glassName(glass.filters))}, ${turnText(glass.turnToSetDeg)}`, asides);
 }
+
+/** What was measured of the sheets, where it is not what they are sold as. */
+const measuredTexts = ({ filters }: Glass): string[] =>
+  filters.filter(isSheet).flatMap((sheet) => {
+    const [own, sold] = [takenStops(sheet), stopsOfGlass(sheet)];
+    return Math.abs(own - sold) < 0.05
+      ? []
+      : [`measured ${stopsFigure(own)} at most, sold as ${stopsFigure(sold)}`];
+  });
 
 /** That the glass was chosen for a moment to come: until something is read at or after it. */
 function fitForText({ coming, readings }: Stand): string | null {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { type LightField, type PictureTie } from '@/core/field';
 import { vignetteField } from '@/core/optics';
-import { openingsOf, polariserBand } from '@/model';
+import { type Filter, openingsOf, polariserBand, seenCast } from '@/model';
 import { type FrameLayers, type FramePicture, frameLayers, shownLight } from '@/render';
 import { useShownGlass } from './shown-glass';
 import { useDerived, useSession, useStand, useStandBag } from '../session';
@@ -59,6 +59,15 @@ function useVignette(layers: FrameLayers | undefined, turnDeg: number) {
   }, [prepared, layers, bag, turnDeg]);
 }
 
+const NO_FILTERS: readonly Filter[] = [];
+
+/** The colour of what is on the lens; null where none of it was measured. */
+function useCast(sheets = NO_FILTERS) {
+  const fitted = useStand((s) => s.fitted);
+  const bag = useStandBag();
+  return useMemo(() => seenCast({ fitted }, bag, sheets), [fitted, bag, sheets]);
+}
+
 /** What the painter needs to show the stand as it is shown at the moment; null where it cannot be computed. */
 export function usePicture(): Picture | null {
   const prepared = useDerived((d) => d.prepared);
@@ -73,6 +82,7 @@ export function usePicture(): Picture | null {
   const dimmed = useDimming();
   const vignette = useVignette(layers, glass?.seat?.turnDeg ?? 0);
   const skyShift = usePolariserBand(layers);
+  const cast = useCast(glass?.filters);
   const light = useMemo(
     () => field && layers && shownLight(field, layers.usualEv, picture),
     [field, layers, picture],
@@ -95,8 +105,9 @@ export function usePicture(): Picture | null {
       glass: dimmed,
       vignette,
       skyShift,
+      cast,
     };
-  }, [prepared, layers, skyline, shapes, exposed, glassEv, bareEv, light, dimmed, vignette, skyShift]);
+  }, [prepared, layers, skyline, shapes, exposed, glassEv, bareEv, light, dimmed, vignette, skyShift, cast]);
 }
 
 const knownCells = ({ known, grid }: LightField): Picture['known'] =>

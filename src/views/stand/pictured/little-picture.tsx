@@ -1,5 +1,5 @@
 import { type LittleWanted } from '@/workers';
-import { PaintedPixels } from './painted-pixels';
+import { PaintedPixels } from '../../shared/painted-pixels';
 import { useSizeWithin } from './size-within';
 import { LITTLE_SIDE, littleKey, type Littles } from './use-littles';
 

@@ -4,7 +4,7 @@ import { plateOfImage } from '@/render';
 import { littlePixels } from '@/render/pixels/little';
 import { useAnswer, usePhoto, useStand } from '../session';
 import { DENSEST, useSizeWithin } from './size-within';
-import { PaintedPixels } from './painted-pixels';
+import { PaintedPixels } from '../../shared/painted-pixels';
 
 interface ThroughPictureProps {
   readonly through: SeenThrough;

@@ -4,9 +4,9 @@ import { useTheme } from '@/ui/theme';
 
 interface PaintedPixelsProps {
   readonly pixels: Pixels;
-  /** Size on the page, px. */
-  readonly width: number;
-  readonly height: number;
+  /** Size on the page, px, or as a style has it. */
+  readonly width: number | string;
+  readonly height: number | string;
   readonly className?: string;
 }
 

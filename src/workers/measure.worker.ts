@@ -1,0 +1,4 @@
+import { measured } from './measure';
+import { serveJobs } from './run-jobs';
+
+serveJobs<'measure'>(measured);
