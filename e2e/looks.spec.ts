@@ -204,6 +204,16 @@ test('a pair is drawn as two sheets, and its order can be changed', async ({ pag
   await expect(order.first()).toContainText('3 stops, hard');
   await page.getByRole('textbox', { name: 'Slot of 2 stops, hard' }).fill('7');
   await expect(page.getByRole('alert')).toContainText('The holder has slots 1 to 2.');
+  // the second sheet is slid by itself, offered where that serves, and brought back
+  const second = page.getByRole('region', { name: 'Second sheet by itself' });
+  await second.getByRole('button', { name: 'Second sheet higher by half a millimetre' }).click();
+  await expect(second).toContainText('further out');
+  await expect(second.getByRole('textbox')).toHaveValue('0.5');
+  await second.getByRole('textbox').fill('40');
+  await second.getByRole('textbox').press('Tab');
+  await expect(second).toContainText(/30/);
+  await second.getByRole('button', { name: 'Both at one seat again' }).click();
+  await expect(second).toContainText('with the first');
   // flipped, the line stays where it is
   const line = (await page.getByTestId('seam').boundingBox())!;
   await page.getByRole('button', { name: 'Flip it' }).click();

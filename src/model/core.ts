@@ -2,12 +2,14 @@
 
 export {
   type Balance,
+  bestApart,
   type Candidate,
   fitsAlong,
   isAsGood,
   type Outcome,
   sameSet,
   type Side,
+  type SlidApart,
   sideReadings,
 } from '@/core/balance';
 export {

@@ -184,6 +184,7 @@ export { type Moved, movedToSlot, type MoveRefusal, type Piece, type PlaceWhy, p
 export { type CornersLost, type Fit, holdersOf, lensFits, type LensFits } from './bag/fits';
 export { type SeenCast, seenCast } from './answer/cast';
 export { asSold, longerStops, withCast, withMeasured, withProfile } from './bag/measured-glass';
+export { type SharedTurn, type SharedTurns, sharedTurns } from './answer/shared-turn';
 export { knownPupilMm, withPupilAt, zooms } from './bag/pupils';
 export { asSaid, ownedBag, withoutAssumed } from './bag/assumed';
 export {
@@ -205,6 +206,7 @@ export {
   type Ring,
   sampleBag,
   type SheetFilter,
+  takesSlot,
 } from './bag/bag';
 export {
   archiveFilter,
@@ -326,7 +328,7 @@ export {
   timesThrough,
   withThrough,
 } from './readings/through';
-export { choose, fitFor, sameChoice } from './stand/choice';
+export { choiceOf, choose, fitFor, sameChoice } from './stand/choice';
 export { idSource, type NewId } from './stand/ids';
 export {
   isWithin,

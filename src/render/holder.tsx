@@ -16,6 +16,8 @@ export interface HolderProps {
   /** Length of the rail above the lens axis, mm. */
   railMm: number;
   seat: Seat;
+  /** How far the second sheet is slid by itself, mm. */
+  apartMm?: number;
   lens: Lens;
   frame: FrameSize;
   slots: number;
@@ -24,13 +26,16 @@ export interface HolderProps {
 }
 
 /** The holder as seen from behind the camera, at true scale, with the sheets where they are seated. */
-export function Holder({ filters, railMm, seat, lens, frame, slots, scale }: HolderProps) {
+export function Holder({ filters, railMm, seat, apartMm = 0, lens, frame, slots, scale }: HolderProps) {
   const upsideDown = isUpsideDown(seat.turnDeg);
   const { width, height, axisX, axisY } = holderSize(scale, upsideDown);
   const sheetWidth = Math.max(...filters.map((f) => f.sheetWidthMm ?? 100));
   const half = sheetWidth / 2;
   const used = usedGlassMm(lens, frame);
-  const tops = filters.map((f) => topMm(f, seat));
+  const seats = filters.map((_, slot) =>
+    slot === 1 ? { ...seat, offsetMm: seat.offsetMm + apartMm } : seat,
+  );
+  const tops = filters.map((f, slot) => topMm(f, seats[slot] as Seat));
   return (
     <svg
       width={width}
@@ -39,13 +44,15 @@ export function Holder({ filters, railMm, seat, lens, frame, slots, scale }: Hol
       role="img"
       aria-label={`Holder from behind the camera, ${slots} ${slots === 1 ? 'slot' : 'slots'}, ${filters.length} ${filters.length === 1 ? 'sheet' : 'sheets'}; your picture uses ${Math.round(used.widthMm)} by ${Math.round(used.heightMm)} mm of the glass`}
       fill="none"
+      // what a turned sheet is dimensioned with may stand a little beside the drawing
+      overflow="visible"
     >
       <g transform={`rotate(${seat.turnDeg})`}>
         {/* from behind the camera the sheet nearest the lens is in front; the other is drawn a little aside to be seen */}
         {filters
           .map((filter, slot) => (
             <g key={filter.id} transform={`translate(${slot * ASIDE_MM} 0)`}>
-              <Sheet filter={filter} seat={seat} />
+              <Sheet filter={filter} seat={seats[slot] as Seat} />
             </g>
           ))
           .reverse()}

@@ -46,6 +46,7 @@ export async function* cardOf(
         ? {
             filters: sheets,
             seat: { ...inUse.seat, turnDeg: inUse.turnToSetDeg },
+            apartMm: inUse.apartMm,
             railMm: railAboveAxisMm(first, bag.holder),
             standOutMm: inUse.standOutMm,
           }

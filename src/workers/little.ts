@@ -19,6 +19,8 @@ import { photoPlate } from '@/render/pixels/plate';
 export interface LittleWanted {
   readonly filterIds: readonly string[];
   readonly seat: Seat | null;
+  /** How far the second of a pair is slid by itself, mm. */
+  readonly apartMm?: number;
   /** The look that it is exposed by; absent: the stand's own. */
   readonly school?: School;
 }

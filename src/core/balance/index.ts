@@ -1,4 +1,5 @@
 export * from './mean-dimming';
+export * from './apart';
 export * from './fit';
 export { brightPartOf } from './bright-part';
 export { leftWithoutGlass } from './least';

@@ -132,7 +132,8 @@ function searchesFor(input: BalanceInput, target: Target): (set: SheetSet, lens:
   };
 }
 
-const keyOf = (set: SheetSet): string => set.map((s) => s.id).join('\n');
+const keyOfSheet = ({ id, slidMm = 0 }: BagSheet): string => `${slidMm} ${id}`;
+const keyOf = (set: SheetSet): string => set.map(keyOfSheet).join('\n');
 
 function perSet<V>(make: (set: SheetSet) => V): (set: SheetSet) => V {
   const known = new Map<string, V>();
@@ -157,8 +158,9 @@ function lightThrough(input: BalanceInput) {
   const byBins = Math.max(1, grid.stepsPerMm * BIN_MM);
   const slant = cornerSlant(lens, frame);
   const samples = new Map<string, SheetLight>();
-  const sampled = ({ id, sheet }: BagSheet, by: number): SheetLight => {
-    const key = `${sheet.dyed ? by : 1} ${id}`;
+  const sampled = (of: BagSheet, by: number): SheetLight => {
+    const { sheet } = of;
+    const key = `${sheet.dyed ? by : 1} ${keyOfSheet(of)}`;
     const known = samples.get(key) ?? sampleSheet(grid, sheet, by);
     samples.set(key, known);
     return known;

@@ -60,6 +60,8 @@ export interface BagSheet {
   readonly id: string;
   readonly sheet: Sheet;
   readonly widthMm?: number | undefined;
+  /** How far it is slid by itself beside the seat, mm towards its dark end: its sheet has that in it. */
+  readonly slidMm?: number | undefined;
 }
 
 /** Everything a balance depends on. */

@@ -37,6 +37,26 @@ export function sheetDensityAt(sheet: Sheet, y: number): number {
   return reachMm && (y < reachMm[0] || y > reachMm[1]) ? 0 : densityAt(sheet.profile, y);
 }
 
+/** Stretches that a profile between two joints is cut into to be slid: straight within a thousandth of its strength. */
+const STRETCHES = 24;
+
+/** A sheet that is slid by itself, mm towards its dark end: its profile as samples, its ends with it. */
+export function slidSheet(sheet: Sheet, mm: number): Sheet {
+  const joints = profileJoints(sheet.profile);
+  const densityOf = densityAlong(sheet.profile);
+  const places = joints.flatMap((joint, i) => {
+    const before = joints[i - 1];
+    if (before === undefined) return [joint];
+    return Array.from({ length: STRETCHES }, (_, k) => before + ((joint - before) * (k + 1)) / STRETCHES);
+  });
+  const samples = places.map((place) => ({ mm: place + mm, stops: densityOf(place) }));
+  return {
+    ...sheet,
+    profile: { kind: 'measured', samples },
+    ...(sheet.reachMm ? { reachMm: [sheet.reachMm[0] + mm, sheet.reachMm[1] + mm] as const } : {}),
+  };
+}
+
 /** Joints of the profile and the sheet's ends, ascending mm. */
 export function sheetJoints(sheet: Sheet): readonly number[] {
   return [...profileJoints(sheet.profile), ...(sheet.reachMm ?? [])].sort((a, b) => a - b);

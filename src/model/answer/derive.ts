@@ -34,6 +34,8 @@ export interface Glass {
   /** The same sheets as the core takes them. */
   readonly set: SheetSet;
   readonly seat: Seat | null;
+  /** How much further than at the seat the second of a pair stands out, mm; 0 where both share it. */
+  readonly apartMm: number;
   /** How far each sheet is to stand above the rail, by the optics and by what shots have shown, mm; null where its length is not known. */
   readonly standOutMm: readonly (number | null)[];
   /** That of the first sheet; null without one. */
@@ -107,9 +109,13 @@ export function glassAt(
   stand: Stand,
   bag: Bag,
   prepared: Prepared,
-  { filterIds, seat: wanted }: { readonly filterIds: readonly string[]; readonly seat: Seat | null },
+  {
+    filterIds,
+    seat: wanted,
+    apartMm,
+  }: Pick<Choice, 'filterIds' | 'apartMm'> & { readonly seat: Seat | null },
 ): Glass {
-  const set = setOf(bag, filterIds);
+  const set = setOf(bag, filterIds, apartMm);
   const seat = set.length ? wanted : null;
   return describe(stand, bag, prepared, { set, seat, figures: judgeChoice(prepared, { set, seat }) });
 }
@@ -120,10 +126,11 @@ export function chosenGlass(
   bag: Bag,
   { prepared, choice }: { prepared: Prepared; choice: Choice },
 ): Glass {
-  const { filterIds } = choice;
-  const set = setOf(bag, filterIds);
+  const { filterIds, apartMm } = choice;
+  const set = setOf(bag, filterIds, apartMm);
   return glassAt(stand, bag, prepared, {
     filterIds,
+    apartMm,
     seat: set.length ? seatOfChoice(prepared, set, choice) : null,
   });
 }
@@ -156,8 +163,11 @@ function describe(
   const filterIds = set.map((s) => s.id);
   const filters = filtersById(bag, filterIds);
   const nudge = nudgeOf(stand, bag, prepared);
+  const slidMm = set.map((s) => s.slidMm ?? 0);
   const standOutMm = seat
-    ? filters.filter(isSheet).map((sheet) => sticksOutMm(sheet, seat.offsetMm + nudge.offsetMm, bag.holder))
+    ? filters
+        .filter(isSheet)
+        .map((sheet, i) => sticksOutMm(sheet, seat.offsetMm + nudge.offsetMm + (slidMm[i] ?? 0), bag.holder))
     : [];
   const outcome = outcomeOf({
     posed: prepared,
@@ -173,6 +183,7 @@ function describe(
     filters,
     set,
     seat,
+    apartMm: slidMm[1] ?? 0,
     standOutMm,
     sticksOutMm: standOutMm[0] ?? null,
     turnToSetDeg: (seat?.turnDeg ?? 0) + nudge.turnDeg,

@@ -125,7 +125,9 @@ export function waterBehindPolariser(stand: Stand): WaterGlare | null {
 }
 
 /** Where the camera and the sun point to; null where that is not said. The sun's height is 0 unless said. */
-function directionsOf(stand: SkyView): { readonly view: CameraView; readonly sun: SkyDirection } | null {
+export function directionsOf(
+  stand: SkyView,
+): { readonly view: CameraView; readonly sun: SkyDirection } | null {
   const { sunAzimuthDeg, viewAzimuthDeg, sunAltitudeDeg = 0 } = stand.look;
   if (sunAzimuthDeg === undefined || viewAzimuthDeg === undefined) return null;
   return {

@@ -6,6 +6,7 @@ import {
   pose,
   type Posed,
   type SheetSet,
+  slidBy,
 } from '@/core/balance';
 import { type CameraSettings, ev100 } from '@/core/exposure';
 import {
@@ -306,9 +307,15 @@ export function lightReading(reading: Reading, takenStops: number): LightReading
   };
 }
 
-/** The sheets that ids name, as the core takes them. */
-export const setOf = (bag: Bag, ids: readonly string[]): SheetSet =>
-  filtersById(bag, ids).filter(isSheet).map(bagSheet);
+/**
+ * The sheets that ids name, as the core takes them.
+ *
+ * @param apartMm how far the second of a pair is slid by itself, mm
+ */
+export const setOf = (bag: Bag, ids: readonly string[], apartMm = 0): SheetSet =>
+  filtersById(bag, ids)
+    .filter(isSheet)
+    .map((sheet, i) => slidBy(bagSheet(sheet), i === 1 ? apartMm : 0));
 
 export function bagSheet(filter: SheetFilter): BagSheet {
   return { id: filter.id, sheet: sheetOf(filter), widthMm: filter.sheetWidthMm };

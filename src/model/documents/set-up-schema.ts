@@ -71,6 +71,8 @@ export function choiceSchema(object: ObjectOf) {
     filterIds: z.array(id).max(2),
     offsetMm: number('offsetMm'),
     turnDeg: number('turnDeg'),
+    /** How much further than the first the second sheet stands out, beside what parts the two anyway, mm. */
+    apartMm: number('apartMm').optional(),
     /** The glass alone was chosen: offset and turn are where it sat then, and its seat follows skyline and light. */
     follows: z.literal(true).optional(),
   });

@@ -1,3 +1,4 @@
+import { type Seat } from '@/core/optics';
 import { type Choice, type Stand } from './stand';
 
 /** The stand with glass at a seat that the photographer chose, or with the computed one again: for the light as it is. */
@@ -19,6 +20,17 @@ export const fitFor = (stand: Stand, choice: Choice, at: string): Stand => ({
   coming: { ...stand.coming, fitFor: at },
 });
 
+/** Glass as it is, as a choice of one's own. */
+export const choiceOf = ({
+  filterIds,
+  seat,
+  apartMm,
+}: Pick<Choice, 'filterIds'> & { readonly seat: Seat; readonly apartMm: number }): Choice => ({
+  filterIds,
+  ...seat,
+  ...(apartMm ? { apartMm } : {}),
+});
+
 /** Whether two choices name the same glass at the same seat. */
 export function sameChoice(a: Choice | undefined, b: Choice | undefined): boolean {
   return (
@@ -27,6 +39,7 @@ export function sameChoice(a: Choice | undefined, b: Choice | undefined): boolea
       !!b &&
       a.offsetMm === b.offsetMm &&
       a.turnDeg === b.turnDeg &&
+      (a.apartMm ?? 0) === (b.apartMm ?? 0) &&
       a.follows === b.follows &&
       a.filterIds.join('\n') === b.filterIds.join('\n'))
   );

@@ -15,6 +15,8 @@ export const LIMITS = {
   subjectM: [0.1, 10_000],
   offsetMm: [-200, 200],
   turnDeg: [-360, 360],
+  /** A second sheet beside the first. */
+  apartMm: [-30, 30],
   placed: [0, 1],
   drawn: [-1, 2],
   /** Proportions of a crop. */

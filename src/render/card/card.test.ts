@@ -76,6 +76,7 @@ const anyCard: fc.Arbitrary<Card> = fc.record({
         offsetMm: fc.double({ min: -30, max: 30, noNaN: true }),
         turnDeg: fc.double({ min: -180, max: 180, noNaN: true }),
       }),
+      apartMm: fc.constantFrom(0, 2.5),
       railMm: fc.constant(50),
       standOutMm: fc.constantFrom([27.5], [-3], [null]),
     }),

@@ -19,6 +19,8 @@ export interface SeatedSheets {
   /** The one nearest the lens first. */
   readonly filters: readonly SheetFilter[];
   readonly seat: Seat;
+  /** How far the second is slid by itself, mm. */
+  readonly apartMm: number;
   readonly railMm: number;
   /** How far each stands out above the rail, mm; null where its length is not known. */
   readonly standOutMm: readonly (number | null)[];

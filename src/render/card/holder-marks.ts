@@ -23,7 +23,7 @@ export function holderMarks(
   measure: Measure,
   size: number,
 ): Mark[] {
-  const { filters, seat, railMm, standOutMm } = seated;
+  const { filters, seat, apartMm, railMm, standOutMm } = seated;
   const sheet = filters[0]!;
   const wide = Math.max(...filters.map((f) => f.sheetWidthMm ?? 100));
   const half = wide / 2;
@@ -70,7 +70,8 @@ export function holderMarks(
   const strips = Array.from({ length: STRIPS }, (_, i): Mark => {
     const y = darkEnd + i * strip;
     const stops = filters.reduce(
-      (sum, f) => sum + densityAt(profileOf(f), -(y + strip / 2) - seat.offsetMm),
+      (sum, f, slot) =>
+        sum + densityAt(profileOf(f), -(y + strip / 2) - seat.offsetMm - (slot === 1 ? apartMm : 0)),
       0,
     );
     // the eye sees roughly the cube root of light

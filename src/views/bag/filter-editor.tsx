@@ -71,6 +71,7 @@ export function FilterEditor({ filter }: { filter: Filter }) {
       {'samples' in filter && <SamplesField filter={filter} put={put} />}
       <ValueFields filter={filter} put={put} />
       {!isSheet(filter) && <MeasuredField filter={filter} put={put} />}
+      {!isSheet(filter) && <SitsField filter={filter} put={put} />}
       {isBodied(filter) && <BodyField filter={filter} put={put} />}
       <SizeFields filter={filter} put={put} />
       {isSheet(filter) ? (
@@ -124,6 +125,24 @@ function Measured({ filter, put }: EditProps) {
       {isSheet(filter) && filter.measuredSamples && <ProfileChart sold={filter} measured={filter} />}
       <Button onClick={() => put(asSold(filter))}>Go by the label again</Button>
     </div>
+  );
+}
+
+const SITS: readonly (readonly [NonNullable<Filter['sits']>, string])[] = [
+  ['slot', 'in a slot of the holder'],
+  ['behind', 'behind the holder'],
+  ['thread', 'on the lens’s thread'],
+];
+
+/** Where it sits: what is in a slot turns with the grad, and takes its room. */
+function SitsField({ filter, put }: EditProps) {
+  return (
+    <ChoiceField
+      label="Sits"
+      value={filter.sits ?? 'slot'}
+      options={SITS}
+      onValue={(sits) => put({ ...filter, sits })}
+    />
   );
 }
 

@@ -12,6 +12,16 @@ export function polariserText(effect: PolariserEffect | null): string {
   return `A clear sky comes out ${changeText(atAxis.meanStops)} on the whole, ${changeText(atAxis.darkest)} where it takes the most and ${changeText(atAxis.brightest)} where the least. Darkest with its axis at ${degreesFigure(darkestAxisDeg)}°; brightest a quarter turn from there.`;
 }
 
+/** How a polariser that is turned in the hand goes in, by the axis that darkens the sky. */
+export function rimMarkText(axisDeg: number): string {
+  const turn = ((((axisDeg + 90) % 180) + 180) % 180) - 90;
+  const way =
+    Math.abs(turn) < 0.5
+      ? 'upright'
+      : `${degreesFigure(Math.round(Math.abs(turn)))}° ${turn > 0 ? 'clockwise' : 'anticlockwise'} from upright`;
+  return `Turned in the hand before it goes in: when the sky is darkest, note what stands on top of its rim, and put it in with that on top. By the sun its axis stands ${way} then.`;
+}
+
 /** What a polariser leaves of the glare on still water. */
 export function waterGlareText({ depressionDeg, glareLeft }: WaterGlare): string {
   return `At the foot of the frame, ${Math.round(depressionDeg)}° below the horizon, still water keeps ${Math.round(glareLeft * 100)} % of its glare at best; near the horizon it keeps nearly all.`;

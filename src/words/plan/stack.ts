@@ -1,3 +1,4 @@
+import { mmFigure } from '../figures/figures';
 import { type MoveRefusal, type Piece, type PlaceWhy } from '@/model';
 
 /** Where a piece sits, in a word or two. */
@@ -21,6 +22,14 @@ export const PLACE_WHYS: Readonly<Record<PlaceWhy, string>> = {
   slides: 'slides in its slot, and turns with the holder',
   'no-slot': 'the holder has no slot left for it',
 };
+
+/** How the second sheet of a pair stands to the first. */
+export const apartText = (mm: number): string =>
+  mm === 0 ? 'with the first' : mm > 0 ? 'further out' : 'further in';
+
+/** Where a second sheet is to be slid. */
+export const slideApartText = (mm: number): string =>
+  mm === 0 ? 'at the seat of the first' : `${mmFigure(Math.abs(mm))} mm further ${mm > 0 ? 'out' : 'in'}`;
 
 /** Whether a place has something against it. */
 export const isDoubtful = (why: PlaceWhy): boolean =>

@@ -5,6 +5,7 @@ import {
   polariserOn,
   polariserPromise,
   putFitted,
+  takesSlot,
   traitsOf,
   waterBehindPolariser,
 } from '@/model';
@@ -12,6 +13,7 @@ import { Check } from '@/ui/check';
 import { filterName, polariserPromiseText, polariserText, waterGlareText } from '@/words';
 import { QuantityField } from '../../shared/quantity-field';
 import { useEdit, useStand, useStandBag } from '../session';
+import { RimMark } from './rim-mark';
 import { SunDirection } from './sun-direction';
 import { isFitted, useOffered } from './use-offered';
 
@@ -80,11 +82,13 @@ function PolariserOn({ lossStops }: { lossStops: number }) {
   const promise = polariserPromise(stand, bag);
   const water = waterBehindPolariser(stand);
   if (!fitted) return null;
+  const isInSlot = filtersById(bag, [fitted.filterId]).some(takesSlot);
   return (
     <>
       <p className="text-sm">
         {!effect && promise ? polariserPromiseText(promise, lossStops) : polariserText(effect)}
       </p>
+      {effect && !isInSlot && <RimMark axisDeg={effect.darkestAxisDeg} />}
       {water && <p className="text-sm">{waterGlareText(water)}</p>}
       {effect && (
         <QuantityField

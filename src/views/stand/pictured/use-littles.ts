@@ -10,8 +10,8 @@ import { DENSEST, useSizeWithin } from './size-within';
 export type Littles = ReadonlyMap<string, Pixels>;
 
 /** A name for a set of glass at its seat under a look. */
-export const littleKey = ({ filterIds, seat, school }: LittleWanted): string =>
-  JSON.stringify([school ?? '', filterIds, seat?.offsetMm, seat?.turnDeg]);
+export const littleKey = ({ filterIds, seat, apartMm = 0, school }: LittleWanted): string =>
+  JSON.stringify([school ?? '', filterIds, seat?.offsetMm, seat?.turnDeg, apartMm]);
 
 /** Nothing is painted while a hand still moves what it would be painted of, ms. */
 const AT_REST_MS = 120;

@@ -29,7 +29,7 @@ export function HolderStage({ sheets, scale }: HolderStageProps) {
       tabIndex={0}
       role="group"
       aria-label="Sheet in the holder: up and down arrows slide it by half a millimetre, left and right arrows turn it by a quarter of a degree"
-      className="relative shrink-0 cursor-ns-resize touch-pinch-zoom [clip-path:inset(0_-14px_0_0)]"
+      className="relative shrink-0 cursor-ns-resize touch-pinch-zoom [clip-path:inset(0_-40px_0_0)]"
       style={{ width: size.width, height: size.height }}
       {...slideDrag()}
       onKeyDown={(e) => {
@@ -47,6 +47,7 @@ export function HolderStage({ sheets, scale }: HolderStageProps) {
         filters={sheets}
         railMm={railAboveAxisMm(sheets[0] as SheetFilter, bag.holder)}
         seat={seat}
+        apartMm={derived.inUse?.apartMm ?? 0}
         lens={lens}
         frame={frame}
         slots={bag.slots ?? 1}

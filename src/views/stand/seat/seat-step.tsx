@@ -9,7 +9,9 @@ import { SeatCurve } from './seat-curve';
 import { SeatFields } from './seat-fields';
 import { SeatFigures } from './seat-figures';
 import { SeatThumb } from './seat-thumb';
+import { SecondSheet } from './second-sheet';
 import { StackPart } from './stack-part';
+import { TurnedTogether } from './turned-together';
 import { TooLowTooHigh } from './too-low-too-high';
 import { useSeat } from './use-seat';
 import { useDerived, useEdit } from '../session';
@@ -43,6 +45,8 @@ export function SeatStep() {
           <SeatCurve glass={glass} />
         </>
       )}
+      <SecondSheet glass={glass} />
+      <TurnedTogether glass={glass} />
       <TooLowTooHigh glass={glass} />
       <StackPart glass={glass} />
       <FinderViews glass={glass} />

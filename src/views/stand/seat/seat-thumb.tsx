@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { isUpsideDown } from '@/core/optics';
-import { choose, type Glass, sameChoice, type SheetFilter } from '@/model';
+import { choiceOf, choose, type Glass, sameChoice, type SheetFilter } from '@/model';
 import { mmFigure, turnText } from '@/words';
 import { useEdit, useStand } from '../session';
 import { SeatCurve } from './seat-curve';
@@ -19,7 +19,7 @@ export function SeatThumb({ sheet, glass }: { sheet: SheetFilter; glass: Glass }
   if (!seat) return null;
   const upsideDown = isUpsideDown(seat.turnDeg);
   const out = glass.sticksOutMm;
-  const choice = { filterIds: glass.filterIds, ...seat };
+  const choice = choiceOf({ ...glass, seat });
   const isSet = sameChoice(stand.choice, choice);
   const where = out === null ? 'mm from the axis' : `mm ${upsideDown ? 'below' : 'above'} the rail`;
   const [less, more] = turning

@@ -17,12 +17,13 @@ export function TooLowTooHigh({ glass }: { glass: Glass }) {
   const stand = useStand();
   const bag = useStandBag();
   const derived = useDerived();
-  const { filterIds, seat, figures } = glass;
+  const { filterIds, seat, apartMm, figures } = glass;
   const play = figures?.playMm ?? [0, 0];
   const off = Math.max(FAR_MM, -play[0] + BEYOND_PLAY_MM, play[1] + BEYOND_PLAY_MM);
   const offMm = Math.round(off);
   const at = (mm: number) => ({
     filterIds,
+    apartMm,
     seat: seat && { ...seat, offsetMm: seat.offsetMm + mm },
   });
   const wanted = [at(-offMm), at(0), at(offMm)];

@@ -1,5 +1,5 @@
 import { type Seat } from '@/core/optics';
-import { choose, isWithin, sameChoice } from '@/model';
+import { choiceOf, choose, isWithin, sameChoice } from '@/model';
 import { type OpenStand, useDerived, useOpenStand } from '../session';
 
 /** Steps that the seat is set to, mm and degrees. */
@@ -14,7 +14,16 @@ export function setSeat({ answer, edit }: OpenStand, change: Partial<Seat>): voi
   const offsetMm = Math.round(next.offsetMm / OFFSET_STEP) * OFFSET_STEP;
   const turnDeg = Math.round(next.turnDeg / TURN_STEP) * TURN_STEP;
   if (!isWithin('offsetMm', offsetMm) || !isWithin('turnDeg', turnDeg)) return;
-  const choice = { filterIds: inUse.filterIds, offsetMm, turnDeg };
+  const choice = choiceOf({ ...inUse, seat: { offsetMm, turnDeg } });
+  edit((s) => (sameChoice(s.choice, choice) ? s : choose(s, choice)));
+}
+
+/** Slides the second sheet of a pair by itself, mm further out than the seat has it; the first stays. */
+export function setApart({ answer, edit }: OpenStand, mm: number): void {
+  const { inUse } = answer.getState().derived;
+  const apartMm = Math.round(mm / OFFSET_STEP) * OFFSET_STEP;
+  if (!inUse?.seat || !isWithin('apartMm', apartMm)) return;
+  const choice = choiceOf({ ...inUse, seat: inUse.seat, apartMm });
   edit((s) => (sameChoice(s.choice, choice) ? s : choose(s, choice)));
 }
 
