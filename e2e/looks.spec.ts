@@ -131,39 +131,46 @@ test.describe('the looks', () => {
     expect(await axe(page)).toEqual([]);
   });
 
-  test('are looked at before they are read: each row and each look in little, any two compared', async ({
-    page,
-  }) => {
-    await openDemo(page, /Tholl Saddle/);
-    await page.keyboard.press('3');
-    const first = page
-      .getByRole('list', { name: 'Sheets of the bag, best first' })
-      .getByRole('listitem')
-      .nth(1);
-    // painted beside the page, in colour: the sky is blue, the ground is not
-    const middle = (v: number) =>
-      first.locator('canvas').evaluate((c: HTMLCanvasElement, v) => {
-        const [r, , b] = c.getContext('2d')!.getImageData(c.width / 2, Math.floor(v * c.height), 1, 1).data;
-        return b! - r!;
-      }, v);
-    await expect(first.locator('canvas')).toHaveCount(1);
-    expect(await middle(0.2)).toBeGreaterThan(20);
-    expect(await middle(0.9)).toBeLessThan(10);
-    await expect(page.getByRole('list', { name: 'The other looks' }).locator('canvas').first()).toBeVisible();
-    // held, the frame shows it
-    await first.getByRole('button').hover();
-    await page.mouse.down();
-    await expect(page.locator('svg').getByText('2 stops, soft', { exact: true })).toBeVisible();
-    await page.mouse.up();
-    await expect(page.locator('svg').getByText('2 stops, soft', { exact: true })).toBeHidden();
-    await expect(slip(page)).toContainText('1 stop, soft');
-    await unfold(page, /^Compare two/);
-    await page.getByRole('combobox', { name: 'Against' }).selectOption({ label: '2 stops, soft' });
-    const line = page.getByRole('slider', { name: 'Where the two part' });
-    await line.press('ArrowRight');
-    await expect(line).toHaveAttribute('aria-valuenow', '52');
-    expect(await axe(page)).toEqual([]);
-  });
+  for (const [where, viewport] of [
+    ['at a desk', { width: 1280, height: 800 }],
+    ['on a phone', { width: 390, height: 844 }],
+  ] as const)
+    test(`are looked at before they are read: each row and each look in little, any two compared, ${where}`, async ({
+      page,
+    }) => {
+      await page.setViewportSize(viewport);
+      await openDemo(page, /Tholl Saddle/);
+      await page.keyboard.press('3');
+      const first = page
+        .getByRole('list', { name: 'Sheets of the bag, best first' })
+        .getByRole('listitem')
+        .nth(1);
+      // painted beside the page, in colour: the sky is blue, the ground is not
+      const middle = (v: number) =>
+        first.locator('canvas').evaluate((c: HTMLCanvasElement, v) => {
+          const [r, , b] = c.getContext('2d')!.getImageData(c.width / 2, Math.floor(v * c.height), 1, 1).data;
+          return b! - r!;
+        }, v);
+      await expect(first.locator('canvas')).toHaveCount(1);
+      expect(await middle(0.2)).toBeGreaterThan(20);
+      expect(await middle(0.9)).toBeLessThan(10);
+      await expect(
+        page.getByRole('list', { name: 'The other looks' }).locator('canvas').first(),
+      ).toBeVisible();
+      // held, the frame shows it
+      await first.getByRole('button').hover();
+      await page.mouse.down();
+      await expect(page.locator('svg').getByText('2 stops, soft', { exact: true })).toBeVisible();
+      await page.mouse.up();
+      await expect(page.locator('svg').getByText('2 stops, soft', { exact: true })).toBeHidden();
+      await expect(slip(page)).toContainText('1 stop, soft');
+      await unfold(page, /^Compare two/);
+      await page.getByRole('combobox', { name: 'Against' }).selectOption({ label: '2 stops, soft' });
+      const line = page.getByRole('slider', { name: 'Where the two part' });
+      await line.press('ArrowRight');
+      await expect(line).toHaveAttribute('aria-valuenow', '52');
+      expect(await axe(page)).toEqual([]);
+    });
 
   test('tell beside the plan how safe it is and what each other look would fit', async ({ page }) => {
     await openDemo(page, /Hesk Terraces/);

@@ -262,6 +262,7 @@ export {
   sameDocument,
   type StandDocument,
   standToBegin,
+  USUAL_CAMERA,
   withCopies,
   withGlassOfToday,
   withNewFilters,

@@ -4,7 +4,7 @@ import { type SeenCast, type SensorWindow, type StandShape } from '@/model';
 import { type Cells } from './pixels/between';
 import { type FrameLayers } from './pixels/frame-layers';
 import { THEME_TINTS } from './pixels/display-light';
-import { type Channels, type Plate } from './pixels/plate';
+import { castOn, type Coloured, type Plate } from './pixels/plate';
 
 /** What a frame looks like as it would be recorded. */
 export interface FramePicture {
@@ -52,18 +52,8 @@ export interface FramePainter {
 }
 
 /** What the channels of a frame are multiplied with, and lose beside for each stop that is lost; without colours none. */
-export function colourOf({ picture: { theme, cast }, isMonochrome }: FrameView): {
-  readonly tint: Channels;
-  readonly castPerStop: Channels | null;
-} {
-  const [red, green, blue] = THEME_TINTS[theme];
-  if (!cast || isMonochrome) return { tint: [red, green, blue], castPerStop: null };
-  const { whole, perStop } = cast;
-  return {
-    tint: [red * 2 ** -whole.red, green, blue * 2 ** -whole.blue],
-    castPerStop: [perStop.red, 0, perStop.blue],
-  };
-}
+export const colourOf = ({ picture: { theme, cast }, isMonochrome }: FrameView): Coloured =>
+  castOn(THEME_TINTS[theme], isMonochrome ? null : cast);
 
 /** What glass, openings and polariser take from each cell of the layers, stops; null where nothing does. */
 export function lostCells(picture: FramePicture): (Cells & { readonly values: Float32Array }) | null {

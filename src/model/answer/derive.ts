@@ -18,6 +18,7 @@ import { type Seat } from '@/core/optics';
 import { type LiftCost, liftCost } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Bag, type Filter, filtersById, isSheet, sticksOutMm } from '../bag/bag';
+import { type SeenCast, seenCast } from './cast';
 import { type Nudge, nudgeOf } from '../check/evidence';
 import { bracketOf, type StandBracket } from './bracket';
 import { type Prepared, prepareStand, setOf, settingsOf } from './prepare';
@@ -47,19 +48,22 @@ export interface Glass {
   /** Null where there is no target to judge it by. */
   readonly figures: Candidate | null;
   readonly outcome: Outcome;
+  /** The colour of all that is on with it; null where none of it was measured. */
+  readonly cast: SeenCast | null;
   readonly warnings: readonly SeatWarning[];
   /** Under Least glass: how far the darker side must be lifted afterwards, and what that costs; else null. */
   readonly lift: Lift | null;
 }
 
 /** Glass at a seat, and the EV that comes out at mid-grey behind it; null where nothing says. */
-export interface SeenThrough extends Pick<Glass, 'set' | 'seat'> {
+export interface SeenThrough extends Pick<Glass, 'set' | 'seat' | 'cast'> {
   readonly evMidGrey: number | null;
 }
 
-export const seenThrough = ({ set, seat, outcome }: Glass): SeenThrough => ({
+export const seenThrough = ({ set, seat, cast, outcome }: Glass): SeenThrough => ({
   set,
   seat,
+  cast,
   evMidGrey: outcome.exposure?.evMidGrey ?? outcome.bareMidGreyEv,
 });
 
@@ -190,6 +194,7 @@ function describe(
     nudge,
     figures,
     outcome,
+    cast: seenCast(stand, bag, filters),
     warnings: figures?.warnings ?? [],
     lift: liftOf(stand, prepared, outcome),
   };

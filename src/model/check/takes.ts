@@ -1,7 +1,8 @@
 import { sameSet, sideReadings } from '@/core/balance';
 import { clamp, mean } from '@/core/numerics';
 import { nearestShutterMark } from '@/core/units';
-import { type Bag } from '../bag/bag';
+import { type Bag, filtersById } from '../bag/bag';
+import { seenCast } from '../answer/cast';
 import { type Derived, type SeenThrough } from '../answer/derive';
 import { fittedStops, readingSeconds, setOf } from '../answer/prepare';
 import { exposureSeconds } from '../answer/slip';
@@ -189,6 +190,7 @@ export const takeThrough = (take: Take, stand: Stand, bag: Bag): SeenThrough => 
   set: setOf(bag, take.filterIds),
   seat: take.seat ?? null,
   evMidGrey: takeEv(take.exposure) + fittedStops(asShot(stand, take), bag),
+  cast: seenCast(asShot(stand, take), bag, filtersById(bag, take.filterIds)),
 });
 
 /** A name for a shot by its place among those of its stand. */

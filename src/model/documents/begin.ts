@@ -12,14 +12,16 @@ export interface NewStand {
   readonly like?: Stand | undefined;
 }
 
+/** What a camera is taken for that nobody has said anything of. */
+export const USUAL_CAMERA = {
+  name: 'full frame',
+  sensorWidthMm: 36,
+  sensorHeightMm: 24,
+  baseIso: 100,
+} as const;
+
 const USUAL: Pick<Stand, 'camera' | 'lens' | 'exposure'> = {
-  camera: {
-    name: 'full frame',
-    sensorWidthMm: 36,
-    sensorHeightMm: 24,
-    orientation: 'landscape',
-    baseIso: 100,
-  },
+  camera: { ...USUAL_CAMERA, orientation: 'landscape' },
   lens: { focalLengthMm: 24 },
   exposure: { aperture: 11, iso: 100 },
 };

@@ -1,7 +1,7 @@
 import { dimmingField } from '@/core/optics';
 import { type Pixels, type Prepared, type SeenThrough, type StandPhoto } from '@/model';
 import { assumedLight } from './frame-layers';
-import { drawnPlate, type Plate, recordedPixels } from './plate';
+import { castOn, drawnPlate, type Plate, recordedPixels } from './plate';
 import { shownLight } from './shown-light';
 
 /** What a stand in little is painted from. */
@@ -19,7 +19,7 @@ export function littlePixels({ prepared, through, photo }: LittleView): Pixels {
   const plate = photo?.plate ?? drawnPlate(field);
   const { columns, rows } = plate;
   const shown = shownLight(field, assumedLight(field.readings).land, photo?.picture);
-  const { set, seat, evMidGrey } = through ?? {};
+  const { set, seat, evMidGrey, cast = null } = through ?? {};
   const dimming =
     set?.length && seat
       ? dimmingField(prepared.tables(set, seat), { lens, seat, frame, columns, rows })
@@ -29,8 +29,7 @@ export function littlePixels({ prepared, through, photo }: LittleView): Pixels {
     evMidGrey: evMidGrey ?? shown.evMidGrey,
     window,
     lost: dimming && { columns, rows, values: dimming },
-    tint: [1, 1, 1],
-    castPerStop: null,
+    ...castOn([1, 1, 1], cast),
     isMonochrome: false,
   });
 }

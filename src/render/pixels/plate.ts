@@ -1,6 +1,6 @@
 import { type LightField, type PictureTie, REGION_CODES } from '@/core/field';
 import { luminanceOf, srgbFromLinear } from '@/core/units';
-import { type Coding, linearOfByte, type Pixels, type SensorWindow } from '@/model';
+import { type Coding, linearOfByte, type Pixels, type SeenCast, type SensorWindow } from '@/model';
 import { assumedLight } from './frame-layers';
 import { type Cells, rowReader } from './between';
 import { displayLight, TINTS } from './display-light';
@@ -70,6 +70,19 @@ export interface Recording {
   /** By how much more each channel loses than is told, for each stop that is lost; null: all lose alike. */
   readonly castPerStop: Channels | null;
   readonly isMonochrome: boolean;
+}
+
+/** How a picture is coloured. */
+export type Coloured = Pick<Recording, 'tint' | 'castPerStop'>;
+
+/** A tint with the colour of glass on it; null for glass without any. */
+export function castOn([red, green, blue]: Channels, cast: SeenCast | null): Coloured {
+  if (!cast) return { tint: [red, green, blue], castPerStop: null };
+  const { whole, perStop } = cast;
+  return {
+    tint: [red * 2 ** -whole.red, green, blue * 2 ** -whole.blue],
+    castPerStop: [perStop.red, 0, perStop.blue],
+  };
 }
 
 /** Red, green and blue. */

@@ -1,4 +1,4 @@
-import { type BagCamera, putCamera, removeCamera, restoreCamera } from '@/model';
+import { type BagCamera, putCamera, removeCamera, restoreCamera, USUAL_CAMERA } from '@/model';
 import { cameraDetail, thingName } from '@/words';
 import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
@@ -18,13 +18,7 @@ export function CameraList({ bag, ...section }: SectionProps) {
       addText="Add a camera"
       emptyText="No camera yet. A stand begins with the one used last."
       items={cameras}
-      make={() => ({
-        id: newId('c'),
-        name: 'full frame',
-        sensorWidthMm: 36,
-        sensorHeightMm: 24,
-        baseIso: 100,
-      })}
+      make={() => ({ id: newId('c'), ...USUAL_CAMERA })}
       nameOf={thingName}
       detailOf={cameraDetail}
       put={putCamera}

@@ -2,11 +2,9 @@ import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
 import { type FramePoint } from '@/core/field';
 import { clamp } from '@/core/numerics';
 import { srgbFromLinear } from '@/core/units';
-import { type LightCells, type Pixels } from '@/model';
+import { type LightCells, type Pixels, type SheetPhoto } from '@/model';
 import { PercentField } from '../shared/percent-field';
 import { PaintedPixels } from '../shared/painted-pixels';
-
-type Four = readonly [FramePoint, FramePoint, FramePoint, FramePoint];
 
 const NAMES = ['Dark end, left', 'Dark end, right', 'Clear end, right', 'Clear end, left'] as const;
 /** What an arrow key moves a corner by, parts of the picture. */
@@ -14,8 +12,8 @@ const STEP = 0.004;
 
 interface CornersProps {
   readonly light: LightCells;
-  readonly corners: Four;
-  readonly onCorners: (corners: Four) => void;
+  readonly corners: SheetPhoto['corners'];
+  readonly onCorners: (corners: SheetPhoto['corners']) => void;
 }
 
 /** The corners of a sheet in its photo: dragged, stepped by arrow keys, or typed. */
@@ -24,7 +22,7 @@ export function Corners({ light, corners, onCorners }: CornersProps) {
   const pixels = useMemo(() => shown(light), [light]);
   const set = (i: number, { u, v }: FramePoint) => {
     const next = corners.map((c, k) => (k === i ? { u: clamp(u, 0, 1), v: clamp(v, 0, 1) } : c));
-    onCorners(next as unknown as Four);
+    onCorners(next as unknown as SheetPhoto['corners']);
   };
   const drag = (i: number) => (e: PointerEvent<HTMLButtonElement>) => {
     if (e.type === 'pointerdown') e.currentTarget.setPointerCapture(e.pointerId);

@@ -1,17 +1,14 @@
 import { useState } from 'react';
-import { type Bag, type CornersLost, frameOf, holdersOf, lensFits } from '@/model';
+import { type Bag, type CornersLost, frameOf, holdersOf, lensFits, USUAL_CAMERA } from '@/model';
 import { ChoiceField } from '@/ui/field';
 import { cornersText, holderText, lensText, thingName } from '@/words';
-
-/** A camera where the bag has none: as large as most. */
-const FULL_FRAME = { sensorWidthMm: 36, sensorHeightMm: 24 };
 
 /** Which holder, with its rings, goes with which lens: what the corners of the widest view lose, computed. */
 export function FitsTable({ bag }: { bag: Bag }) {
   const cameras = (bag.cameras ?? []).filter((c) => !c.archived);
   const [cameraId, setCameraId] = useState<string | null>(null);
   const camera = cameras.find((c) => c.id === cameraId) ?? cameras[0];
-  const rows = lensFits(bag, frameOf(camera ?? FULL_FRAME));
+  const rows = lensFits(bag, frameOf(camera ?? USUAL_CAMERA));
   if (!rows.length) return null;
   const holders = holdersOf(bag);
   return (

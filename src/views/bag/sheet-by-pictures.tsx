@@ -13,6 +13,7 @@ import {
   type SheetFromPair,
   takenCells,
   takenStops,
+  USUAL_CAMERA,
   withCast,
   withMeasured,
   withPupilAt,
@@ -37,9 +38,6 @@ import { type PictureLight, useLight } from './use-light';
 
 /** Cells along the longer side of a picture that a sheet is measured by. */
 const CELLS = 48;
-/** A camera where the bag has none. */
-const FULL_FRAME = { sensorWidthMm: 36, sensorHeightMm: 24 };
-
 interface SheetProps {
   readonly filter: SheetFilter;
   readonly put: (next: SheetFilter) => void;
@@ -93,7 +91,7 @@ function Taken({ filter, put, without, through }: TakenProps) {
   const [aperture, setAperture] = useState(through.tells.exposure?.aperture ?? 11);
   const [outMm, setOutMm] = useState<number | undefined>();
   const own = lenses.find((l) => l.id === lensId);
-  const camera = cameras.find((c) => c.id === cameraId) ?? FULL_FRAME;
+  const camera = cameras.find((c) => c.id === cameraId) ?? USUAL_CAMERA;
   const { columns, rows } = through.light;
   const frame = frameOf({ ...camera, orientation: columns < rows ? 'portrait' : 'landscape' });
   const known = own && knownPupilMm(own, focalLengthMm);

@@ -1,15 +1,15 @@
 import { useMemo, useState } from 'react';
-import { type FramePoint } from '@/core/field';
 import {
   type ProfileFault,
   profileFromPhoto,
   type SheetFilter,
   type SheetProfile,
   withProfile,
+  type SheetPhoto,
 } from '@/model';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
-import { BENT_TEXT, PROFILE_FAULTS, stopsFigure } from '@/words';
+import { BENT_TEXT, PROFILE_FAULTS, profileText } from '@/words';
 import { Corners } from './corners';
 import { PickedPicture } from './picked-picture';
 import { ProfileChart } from './profile-chart';
@@ -18,9 +18,7 @@ import { type PictureLight, useLight } from './use-light';
 /** Cells along the longer side of a photo of a sheet: half a millimetre of it. */
 const CELLS = 600;
 
-type Four = readonly [FramePoint, FramePoint, FramePoint, FramePoint];
-
-const BEGIN: Four = [
+const BEGIN: SheetPhoto['corners'] = [
   { u: 0.3, v: 0.15 },
   { u: 0.7, v: 0.15 },
   { u: 0.7, v: 0.85 },
@@ -75,7 +73,7 @@ interface StraightenedProps extends SheetProps {
 }
 
 function Straightened({ photo, filter, put, lengthMm }: StraightenedProps) {
-  const [corners, setCorners] = useState<Four>(BEGIN);
+  const [corners, setCorners] = useState(BEGIN);
   const found = useMemo(
     () => profileFromPhoto({ light: photo.light, corners, lengthMm }),
     [photo, corners, lengthMm],
@@ -104,11 +102,7 @@ function Told({ profile, filter, put, isLinear }: ToldProps) {
   return (
     <div className="space-y-2">
       <ProfileChart sold={filter} measured={measured} />
-      <p role="status">
-        It takes {stopsFigure(profile.stops)} stops at most, half of that{' '}
-        {profile.seamFromDarkEndMm.toFixed(1)} mm from its dark end; single places lie{' '}
-        {profile.noiseStops.toFixed(2)} stop off.
-      </p>
+      <p role="status">{profileText(profile)}</p>
       {!isLinear && <p className="text-sm text-quiet">{BENT_TEXT}</p>}
       <Button kind="action" onClick={() => put(measured)}>
         Use this profile

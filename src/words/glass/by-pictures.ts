@@ -6,6 +6,7 @@ import {
   isSheet,
   type ProfileFault,
   type SheetMeasured,
+  type SheetProfile,
   type SheetUnmeasured,
   takenStops,
 } from '@/model';
@@ -52,6 +53,10 @@ export const SHEET_UNMEASURED: Readonly<Record<SheetUnmeasured | 'shapes' | 'fai
   shapes: 'The two pictures are of different shapes: both upright or both across, uncropped.',
   failed: 'It could not be worked out. Try the two again.',
 };
+
+/** What a photo of a sheet says of it. */
+export const profileText = ({ stops, seamFromDarkEndMm, noiseStops }: SheetProfile): string =>
+  `It takes ${stopsFigure(stops)} stops at most, half of that ${tenths(seamFromDarkEndMm)} mm from its dark end; single places lie ${hundredths(noiseStops)} stop off.`;
 
 /** Why a photo of a sheet says nothing. */
 export const PROFILE_FAULTS: Readonly<Record<ProfileFault, string>> = {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { type LightField, type PictureTie } from '@/core/field';
 import { vignetteField } from '@/core/optics';
-import { type Filter, openingsOf, polariserBand, seenCast } from '@/model';
+import { type Glass, openingsOf, polariserBand, seenCast } from '@/model';
 import { type FrameLayers, type FramePicture, frameLayers, shownLight } from '@/render';
 import { useShownGlass } from './shown-glass';
 import { useDerived, useSession, useStand, useStandBag } from '../session';
@@ -59,13 +59,12 @@ function useVignette(layers: FrameLayers | undefined, turnDeg: number) {
   }, [prepared, layers, bag, turnDeg]);
 }
 
-const NO_FILTERS: readonly Filter[] = [];
-
-/** The colour of what is on the lens; null where none of it was measured. */
-function useCast(sheets = NO_FILTERS) {
+/** The colour of what is on the lens, with the glass that is shown or without any; null where none of it was measured. */
+function useCast(glass: Glass | null) {
   const fitted = useStand((s) => s.fitted);
   const bag = useStandBag();
-  return useMemo(() => seenCast({ fitted }, bag, sheets), [fitted, bag, sheets]);
+  const bare = useMemo(() => seenCast({ fitted }, bag, []), [fitted, bag]);
+  return glass ? glass.cast : bare;
 }
 
 /** What the painter needs to show the stand as it is shown at the moment; null where it cannot be computed. */
@@ -82,7 +81,7 @@ export function usePicture(): Picture | null {
   const dimmed = useDimming();
   const vignette = useVignette(layers, glass?.seat?.turnDeg ?? 0);
   const skyShift = usePolariserBand(layers);
-  const cast = useCast(glass?.filters);
+  const cast = useCast(glass);
   const light = useMemo(
     () => field && layers && shownLight(field, layers.usualEv, picture),
     [field, layers, picture],
