@@ -382,7 +382,7 @@ test('the bag holds NDs, polarisers, measured sheets and what the holder is', as
   await page.getByRole('button', { name: 'Add a sample' }).click();
   await expect(page.getByRole('list', { name: 'Filters' })).toContainText('measured at 4 places');
   await page.getByRole('button', { name: 'Add a ring' }).click();
-  await page.getByRole('textbox', { name: 'Clear width' }).fill('60');
+  await page.getByRole('textbox', { name: 'Clear width' }).last().fill('60');
   expect(await axe(page)).toEqual([]);
   await page.getByRole('link', { name: 'Stands' }).click();
   await page.getByRole('link', { name: /Marl Pan/ }).click();

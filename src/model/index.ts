@@ -262,7 +262,7 @@ export {
   sameDocument,
   type StandDocument,
   standToBegin,
-  USUAL_CAMERA,
+  FULL_FRAME,
   withCopies,
   withGlassOfToday,
   withNewFilters,

@@ -28,9 +28,7 @@ export function seedsOf(files: readonly string[], { newId, now, nameOf }: SeedRu
   const bag = bags.reduce((own, text) => {
     const read = readBagFile(text);
     if (!read.ok) throw refused(read.error.path, read.error.message);
-    const { bag } = mergeBag(own, read.value, { nameOf, from: 'from the file', newId });
-    // what a workspace begins with has no holder of its own yet
-    return read.value.holder ? { ...bag, holder: read.value.holder } : bag;
+    return mergeBag(own, read.value, { nameOf, from: 'from the file', newId }).bag;
   }, newcomerBag());
   const stands = files
     .filter((text) => !bags.includes(text))

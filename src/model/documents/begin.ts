@@ -13,15 +13,10 @@ export interface NewStand {
 }
 
 /** What a camera is taken for that nobody has said anything of. */
-export const USUAL_CAMERA = {
-  name: 'full frame',
-  sensorWidthMm: 36,
-  sensorHeightMm: 24,
-  baseIso: 100,
-} as const;
+export const FULL_FRAME = { name: 'full frame', sensorWidthMm: 36, sensorHeightMm: 24 } as const;
 
 const USUAL: Pick<Stand, 'camera' | 'lens' | 'exposure'> = {
-  camera: { ...USUAL_CAMERA, orientation: 'landscape' },
+  camera: { ...FULL_FRAME, orientation: 'landscape', baseIso: 100 },
   lens: { focalLengthMm: 24 },
   exposure: { aperture: 11, iso: 100 },
 };

@@ -1,6 +1,6 @@
 // the schema and the gate stand apart: they bring the schema's library with them, which workers do without
 export { sameContent } from './alike';
-export { type NewStand, newStand, nextStand, standToBegin, USUAL_CAMERA } from './begin';
+export { type NewStand, newStand, nextStand, standToBegin, FULL_FRAME } from './begin';
 export {
   bagForStand,
   bringsNothingNew,

@@ -1,4 +1,4 @@
-import { type BagCamera, putCamera, removeCamera, restoreCamera, USUAL_CAMERA } from '@/model';
+import { type BagCamera, putCamera, removeCamera, restoreCamera, FULL_FRAME } from '@/model';
 import { cameraDetail, thingName } from '@/words';
 import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
@@ -18,7 +18,7 @@ export function CameraList({ bag, ...section }: SectionProps) {
       addText="Add a camera"
       emptyText="No camera yet. A stand begins with the one used last."
       items={cameras}
-      make={() => ({ id: newId('c'), ...USUAL_CAMERA })}
+      make={() => ({ id: newId('c'), ...FULL_FRAME, baseIso: 100 })}
       nameOf={thingName}
       detailOf={cameraDetail}
       put={putCamera}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type Bag, type CornersLost, frameOf, holdersOf, lensFits, USUAL_CAMERA } from '@/model';
+import { type Bag, type CornersLost, frameOf, holdersOf, lensFits, FULL_FRAME } from '@/model';
 import { ChoiceField } from '@/ui/field';
 import { cornersText, holderText, lensText, thingName } from '@/words';
 
@@ -8,7 +8,7 @@ export function FitsTable({ bag }: { bag: Bag }) {
   const cameras = (bag.cameras ?? []).filter((c) => !c.archived);
   const [cameraId, setCameraId] = useState<string | null>(null);
   const camera = cameras.find((c) => c.id === cameraId) ?? cameras[0];
-  const rows = lensFits(bag, frameOf(camera ?? USUAL_CAMERA));
+  const rows = lensFits(bag, frameOf(camera ?? FULL_FRAME));
   if (!rows.length) return null;
   const holders = holdersOf(bag);
   return (

@@ -13,7 +13,7 @@ import {
   type SheetFromPair,
   takenCells,
   takenStops,
-  USUAL_CAMERA,
+  FULL_FRAME,
   withCast,
   withMeasured,
   withPupilAt,
@@ -91,7 +91,7 @@ function Taken({ filter, put, without, through }: TakenProps) {
   const [aperture, setAperture] = useState(through.tells.exposure?.aperture ?? 11);
   const [outMm, setOutMm] = useState<number | undefined>();
   const own = lenses.find((l) => l.id === lensId);
-  const camera = cameras.find((c) => c.id === cameraId) ?? USUAL_CAMERA;
+  const camera = cameras.find((c) => c.id === cameraId) ?? FULL_FRAME;
   const { columns, rows } = through.light;
   const frame = frameOf({ ...camera, orientation: columns < rows ? 'portrait' : 'landscape' });
   const known = own && knownPupilMm(own, focalLengthMm);

@@ -1,9 +1,14 @@
 import { useMemo } from 'react';
 import { codeCells } from './code-cells';
 
+/** The room that a dialog has for it, px. */
+const WIDEST = 536;
+
 /** A code to be photographed: dark on white in either theme, or cameras do not find it. */
 export function QrCode({ text }: { text: string }) {
   const cells = useMemo(() => codeCells(text), [text]);
+  // cells of whole pixels are told apart by any camera
+  const width = cells.length * Math.max(1, Math.floor(WIDEST / cells.length));
   const path = cells
     .flatMap((row, y) => row.flatMap((isDark, x) => (isDark ? [`M${x} ${y}h1v1h-1z`] : [])))
     .join('');
@@ -13,7 +18,8 @@ export function QrCode({ text }: { text: string }) {
       shapeRendering="crispEdges"
       role="img"
       aria-label="Code that opens this stand on another device"
-      className="mx-auto block aspect-square w-full max-w-[440px]"
+      className="mx-auto block aspect-square max-w-full"
+      style={{ width }}
     >
       <rect width={cells.length} height={cells.length} fill="#fff" />
       <path d={path} fill="#000" />
