@@ -42,14 +42,9 @@ export async function* readPhoto({
   readonly bytes: ArrayBuffer;
   readonly name: string;
 }): AsyncGenerator<number, PhotoRead> {
-  const file = new Uint8Array(bytes);
-  const found = photoHeader(file);
-  if (!found.ok) return found;
-  yield 0.1;
-  const own = photoData(file, found.header.type);
-  const source = await openPicture(bytes, found.header.type);
-  if (!source.ok) return source;
-  const data = { ...source.tells, ...own };
+  const opened = yield* openFile(bytes);
+  if (!opened.ok) return opened;
+  const { source, tells: data } = opened;
   yield 0.6;
   const { canvas, light, coding } = source.linear ? copyInStops(source.linear) : copyForScreen(source.bitmap);
   yield 0.8;
@@ -88,15 +83,10 @@ export type LightRead =
 
 /** Reads a picture file's light in so many cells along its longer side; yields about how much is done. */
 export async function* readLight(bytes: ArrayBuffer, longSide: number): AsyncGenerator<number, LightRead> {
-  const file = new Uint8Array(bytes);
-  const found = photoHeader(file);
-  if (!found.ok) return found;
-  yield 0.1;
-  const own = photoData(file, found.header.type);
-  const source = await openPicture(bytes, found.header.type);
-  if (!source.ok) return source;
+  const opened = yield* openFile(bytes);
+  if (!opened.ok) return opened;
+  const { source, tells } = opened;
   yield 0.8;
-  const tells = { ...source.tells, ...own };
   if (source.linear) return { ok: true, light: reduceLinear(source.linear, longSide), isLinear: true, tells };
   const canvas = drawn(source.bitmap, STORED_SIDE);
   source.bitmap.close();
@@ -113,6 +103,23 @@ type Source =
     }
   | { readonly ok: true; readonly tells?: PhotoTells; readonly linear: LinearPixels }
   | { readonly ok: false; readonly fault: PhotoFault };
+
+/** A picture file's pixels, and what its own data say; yields once it is known what it is. */
+async function* openFile(
+  bytes: ArrayBuffer,
+): AsyncGenerator<
+  number,
+  | { readonly ok: true; readonly source: Extract<Source, { ok: true }>; readonly tells: PhotoTells }
+  | Extract<Source, { ok: false }>
+> {
+  const file = new Uint8Array(bytes);
+  const found = photoHeader(file);
+  if (!found.ok) return found;
+  yield 0.1;
+  const own = photoData(file, found.header.type);
+  const source = await openPicture(bytes, found.header.type);
+  return source.ok ? { ok: true, source, tells: { ...source.tells, ...own } } : source;
+}
 
 async function openPicture(bytes: ArrayBuffer, type: SourceType): Promise<Source> {
   switch (type) {

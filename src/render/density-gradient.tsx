@@ -1,7 +1,6 @@
 import { densityAt } from '@/core/glass';
-import { transmittanceFromStops } from '@/core/units';
 import { profileOf, type SheetFilter } from '@/model';
-import { drawnLength } from './geometry';
+import { drawnLength, seenDarkness } from './geometry';
 
 const STEPS = 32;
 /** How dark a sheet is along its length, from its dark end at the top to its clear end, as a gradient to fill with. */
@@ -12,9 +11,8 @@ export function DensityGradient({ id, filter }: { id: string; filter: SheetFilte
     <linearGradient id={id} x1="0" x2="0" y1="0" y2="1">
       {Array.from({ length: STEPS + 1 }, (_, i) => {
         const part = i / STEPS;
-        const passed = transmittanceFromStops(densityAt(profile, seamMm - part * lengthMm));
-        // the eye sees roughly the cube root of light
-        return <stop key={i} offset={part} stopColor="var(--glass)" stopOpacity={1 - Math.cbrt(passed)} />;
+        const darkness = seenDarkness(densityAt(profile, seamMm - part * lengthMm));
+        return <stop key={i} offset={part} stopColor="var(--glass)" stopOpacity={darkness} />;
       })}
     </linearGradient>
   );

@@ -1,4 +1,5 @@
 import { type SeamAt } from '@/core/optics';
+import { transmittanceFromStops } from '@/core/units';
 import { type SheetFilter } from '@/model';
 
 /** What is drawn of a sheet whose length is not known, mm. */
@@ -9,6 +10,9 @@ export function drawnLength(filter: SheetFilter): { lengthMm: number; seamMm: nu
   const lengthMm = filter.sheetLengthMm ?? USUAL_LENGTH_MM;
   return { lengthMm, seamMm: filter.seamFromDarkEndMm ?? lengthMm / 2 };
 }
+
+/** How dark glass of a density looks, 0 to 1: the eye sees roughly the cube root of light. */
+export const seenDarkness = (stops: number): number => 1 - Math.cbrt(transmittanceFromStops(stops));
 
 /** Reach of the drawing from the lens axis, mm: towards the sheet's dark end and away from it. */
 const FAR_MM = 106;

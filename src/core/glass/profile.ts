@@ -1,4 +1,4 @@
-import { type DensityProfile, type GlassKind, kindNamed } from './kinds';
+import { type DensityProfile, type DensitySample, type GlassKind, kindNamed } from './kinds';
 
 /** A sheet as the optics need it. */
 export interface Sheet {
@@ -37,19 +37,24 @@ export function sheetDensityAt(sheet: Sheet, y: number): number {
   return reachMm && (y < reachMm[0] || y > reachMm[1]) ? 0 : densityAt(sheet.profile, y);
 }
 
-/** Stretches that a profile between two joints is cut into to be slid: straight within a thousandth of its strength. */
+/** A profile as samples: at its joints, and so many stretches apart between two of them. */
+export function sampledProfile(profile: DensityProfile, stretches: number): DensitySample[] {
+  const joints = profileJoints(profile);
+  const densityOf = densityAlong(profile);
+  const places = joints.flatMap((joint, i) => {
+    const before = joints[i - 1];
+    if (before === undefined) return [joint];
+    return Array.from({ length: stretches }, (_, k) => before + ((joint - before) * (k + 1)) / stretches);
+  });
+  return places.map((mm) => ({ mm, stops: densityOf(mm) }));
+}
+
+/** Stretches that a profile is cut into to be slid: straight within a thousandth of its strength. */
 const STRETCHES = 24;
 
 /** A sheet that is slid by itself, mm towards its dark end: its profile as samples, its ends with it. */
 export function slidSheet(sheet: Sheet, mm: number): Sheet {
-  const joints = profileJoints(sheet.profile);
-  const densityOf = densityAlong(sheet.profile);
-  const places = joints.flatMap((joint, i) => {
-    const before = joints[i - 1];
-    if (before === undefined) return [joint];
-    return Array.from({ length: STRETCHES }, (_, k) => before + ((joint - before) * (k + 1)) / STRETCHES);
-  });
-  const samples = places.map((place) => ({ mm: place + mm, stops: densityOf(place) }));
+  const samples = sampledProfile(sheet.profile, STRETCHES).map((s) => ({ ...s, mm: s.mm + mm }));
   return {
     ...sheet,
     profile: { kind: 'measured', samples },

@@ -4,11 +4,10 @@ import {
   type DensitySample,
   type GlassKind,
   DEFAULT_SHEET_WIDTH_MM,
-  densityAlong,
   isDensity,
   kindNamed,
   polarises,
-  profileJoints,
+  sampledProfile,
   type Sheet,
   type SheetKind,
   stopsOfGlass,
@@ -147,10 +146,7 @@ export function asKind<K extends GlassKind>(filter: Filter, kind: K): Extract<Fi
 function sampled(filter: SheetFilter): readonly DensitySample[] {
   const profile = profileOf(filter);
   if ('samples' in profile) return [...profile.samples];
-  const densityAt = densityAlong(profile);
-  const joints = profileJoints(profile);
-  const places = joints.flatMap((mm, i) => (i ? [((joints[i - 1] as number) + mm) / 2, mm] : [mm]));
-  return places.map((mm) => ({ mm, stops: Math.round(densityAt(mm) * 100) / 100 }));
+  return sampledProfile(profile, 2).map(({ mm, stops }) => ({ mm, stops: Math.round(stops * 100) / 100 }));
 }
 
 /** A sheet to begin with when one is added to the bag. */

@@ -1,4 +1,4 @@
-import { type DensityProfile, densityAt, type DensitySample } from '@/core/glass';
+import { type DensityProfile, type DensitySample, sampledProfile } from '@/core/glass';
 import { type Cast, type SheetMeasured, type SheetProfile } from '@/core/measuring';
 import { type PhotoTells } from '../frame/photo';
 import { type Filter, type SheetFilter } from './bag';
@@ -10,8 +10,8 @@ const kept = ({ mm, stops }: DensitySample): DensitySample => ({
   stops: Math.round(100 * stops) / 100,
 });
 
-/** Places of a transition that its samples stand at, parts of it from its middle. */
-const PLACES = [-0.5, -0.4, -0.3, -0.2, -0.1, 0, 0.1, 0.2, 0.3, 0.4, 0.5];
+/** Stretches that a measured transition is told in. */
+const STRETCHES = 10;
 
 /** A sheet that goes by what a pair of pictures said of it; what it is sold as stays. */
 export function withMeasured<F extends SheetFilter>(filter: F, { stops, transitionMm }: SheetMeasured): F {
@@ -20,10 +20,7 @@ export function withMeasured<F extends SheetFilter>(filter: F, { stops, transiti
     stops: Math.max(0, stops.value),
     transitionMm: Math.max(0.5, transitionMm.value),
   };
-  const measuredSamples = PLACES.map((part) => part * profile.transitionMm).map((mm) =>
-    kept({ mm, stops: densityAt(profile, mm) }),
-  );
-  return { ...filter, measuredSamples };
+  return { ...filter, measuredSamples: sampledProfile(profile, STRETCHES).map(kept) };
 }
 
 /** A sheet that goes by its profile from a photo: about the seam that it is set by, wherever the photo's own lies. */

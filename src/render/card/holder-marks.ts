@@ -1,8 +1,7 @@
 import { isUpsideDown } from '@/core/optics';
 import { densityAt } from '@/core/glass';
-import { transmittanceFromStops } from '@/core/units';
 import { profileOf } from '@/model';
-import { drawnLength, halfMm } from '../geometry';
+import { drawnLength, halfMm, seenDarkness } from '../geometry';
 import { type SeatedSheets } from './card';
 import { INK, type Mark, type Measure, QUIET, rectangle, SEAM, type Spot } from './marks';
 
@@ -74,8 +73,7 @@ export function holderMarks(
         sum + densityAt(profileOf(f), -(y + strip / 2) - seat.offsetMm - (slot === 1 ? apartMm : 0)),
       0,
     );
-    // the eye sees roughly the cube root of light
-    const light = Math.round(0x40 + (0xf2 - 0x40) * Math.cbrt(transmittanceFromStops(stops)));
+    const light = Math.round(0xf2 - (0xf2 - 0x40) * seenDarkness(stops));
     const tone = light.toString(16).padStart(2, '0');
     // each goes on under those below it: no hairline shows between them
     return { kind: 'area', spots: area(-half, y, wide, clearEnd - y), ink: `#${tone}${tone}${tone}` };

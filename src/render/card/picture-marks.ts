@@ -1,7 +1,7 @@
 import { type SeamAt } from '@/core/optics';
 import { outside, seamEnds } from '../geometry';
 import { type Card } from './card';
-import { INK, type Mark, PAPER, rectangle, SEAM, type Spot } from './marks';
+import { INK, type Mark, movedBy, PAPER, rectangle, SEAM, type Spot } from './marks';
 import { roleMarks } from './role-marks';
 
 /** The picture with its line, what was read in it, and the crop, in a box on the page, mm. */
@@ -27,7 +27,11 @@ export function pictureMarks(
           ]),
         ]
       : []),
-    ...seams.flatMap((seam) => seamMarks(seam, width, height).map((m) => shifted(m, left, top))),
+    ...movedBy(
+      seams.flatMap((seam) => seamMarks(seam, width, height)),
+      left,
+      top,
+    ),
     ...readings.flatMap(({ role, u, v }) =>
       u === undefined || v === undefined ? [] : roleMarks(role, at(u, v), r),
     ),
@@ -45,15 +49,8 @@ const frameLine = (spots: readonly Spot[]): Mark => ({
   isDashed: true,
 });
 
-type LineMark = Extract<Mark, { kind: 'line' }>;
-
-const shifted = (mark: LineMark, dx: number, dy: number): Mark => ({
-  ...mark,
-  spots: mark.spots.map(([x, y]): Spot => [x + dx, y + dy]),
-});
-
 /** The seam where it runs within the picture; nothing where it lies outside. */
-function seamMarks(seam: SeamAt, width: number, height: number): LineMark[] {
+function seamMarks(seam: SeamAt, width: number, height: number): Mark[] {
   if (outside(seam)) return [];
   const [x1, y1, x2, y2] = seamEnds(seam, width, height);
   const within = segmentIn([x1, y1], [x2, y2], width, height);
