@@ -23,6 +23,7 @@ export {
   keepCountdown,
   type KeptCountdown,
 } from './countdown';
+export { eased } from './eased';
 export { derivedStore, type Source, remembered, steady } from './derived-store';
 export { device, type DeviceState } from './device';
 export { type DocumentStore } from './document-store';

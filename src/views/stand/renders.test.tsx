@@ -60,17 +60,36 @@ describe('what a change wakes on a stand’s screen', () => {
       expect(named(woken)).not.toContain(part);
   });
 
-  describe('a minute that goes by', () => {
+  describe('as time goes by', () => {
     beforeEach(() => jest.useFakeTimers({ now: NOW, doNotFake: ['queueMicrotask', 'performance'] }));
     afterEach(() => jest.useRealTimers());
     const minute = () => during(() => jest.advanceTimersByTime(MINUTE_MS));
 
-    it('wakes nothing where nothing tells the time', async () => {
+    it('a drag of the sheet is followed by the holder at every move, and by what lies apart now and then', async () => {
+      await standOnScreen(testStand());
+      await act(async () => press('4', 'Digit4'));
+      const sheet = screen.getByRole('group', { name: /^Sheet in the holder/ });
+      const at = (clientY: number) => ({ clientX: 60, clientY, pointerId: 1, buttons: 1 });
+      const moves = [40, 44, 48, 52, 56];
+      await act(async () => fireEvent.pointerDown(sheet, at(36)));
+      await act(async () => fireEvent.pointerMove(sheet, at(38)));
+      const woken: string[] = [];
+      for (const y of moves) woken.push(...(await during(() => fireEvent.pointerMove(sheet, at(y)))));
+      const times = (name: string) => woken.filter((path) => path.endsWith(`/${name}`)).length;
+      expect(times('HolderStage')).toBe(moves.length);
+      expect(times('SeatFigures')).toBe(0);
+      expect(named(await during(() => jest.advanceTimersByTime(1000)))).toContain('SeatFigures');
+      await act(async () => fireEvent.pointerMove(sheet, at(60)));
+      await act(async () => fireEvent.pointerMove(sheet, at(64)));
+      expect(named(await during(() => fireEvent.pointerUp(sheet, at(64))))).toContain('SeatFigures');
+    });
+
+    it('a minute wakes nothing where nothing tells the time', async () => {
       await standOnScreen(testStand());
       expect(await minute()).toEqual([]);
     });
 
-    it('wakes the line that tells how old the readings are', async () => {
+    it('a minute wakes the line that tells how old the readings are', async () => {
       await standOnScreen(readBefore(2));
       const line = screen.getByRole('button', { name: /span .*2 readings/ });
       expect(line).toHaveTextContent('2 min old');
@@ -78,7 +97,7 @@ describe('what a change wakes on a stand’s screen', () => {
       expect(line).toHaveTextContent('3 min old');
     });
 
-    it('wakes the slip in the minute in which the readings have grown too old', async () => {
+    it('a minute wakes the slip once the readings have grown too old', async () => {
       await standOnScreen(readBefore(10));
       const slip = screen.getByRole('region', { name: 'Slip' });
       expect(slip).not.toHaveTextContent('read again');

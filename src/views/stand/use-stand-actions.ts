@@ -30,7 +30,10 @@ export interface StandActions {
 }
 
 export function useStandActions(): StandActions {
-  const { kept, slip } = useOpenStand();
+  const {
+    kept,
+    shown: { slip },
+  } = useOpenStand();
   const from = useFromStand(useStand((s) => s.id));
   const voice = useOwnVoice();
   const { base } = useWorkspace();

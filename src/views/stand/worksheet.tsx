@@ -6,6 +6,7 @@ import { ShotButton } from './check/shot-button';
 import { ReadStep } from './read/read-step';
 import { SeatStep } from './seat/seat-step';
 import {
+  atEase,
   type Step,
   STEP_TITLES,
   STEPS,
@@ -33,12 +34,12 @@ const SHEETS: Record<Step, ComponentType> = {
 
 /** What a closed step has come to, in one line. */
 const RESULTS: Record<Step, ComponentType> = {
-  frame: FrameResult,
-  read: ReadResult,
-  balance: BalanceResult,
-  seat: SeatResult,
-  expose: ExposeResult,
-  check: CheckResult,
+  frame: atEase(FrameResult),
+  read: atEase(ReadResult),
+  balance: atEase(BalanceResult),
+  seat: atEase(SeatResult),
+  expose: atEase(ExposeResult),
+  check: atEase(CheckResult),
 };
 
 /** The worksheet: the steps in working order, a closed one as a line with its result, the open one unfolded. */

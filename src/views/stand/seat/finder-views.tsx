@@ -1,16 +1,17 @@
 import { useId, useMemo } from 'react';
-import { type Glass, type SeamView, seamViews } from '@/model';
+import { type SeamView, seamViews } from '@/model';
 import { percentText, seenTrulyText } from '@/words';
-import { useDerived, useStand } from '../session';
+import { atEase, useDerived, useStand } from '../session';
 
 const WIDTH = 78;
 const HEIGHT = 60;
 
 /** The line as it looks through the finder wide open, as the picture records it, and stopped down to check it: which tells the truth. */
-export function FinderViews({ glass }: { glass: Glass }) {
+export const FinderViews = atEase(function FinderViews() {
   const stand = useStand();
-  const { prepared } = useDerived();
-  const views = useMemo(() => seamViews(stand, prepared, glass), [stand, prepared, glass]);
+  const prepared = useDerived((d) => d.prepared);
+  const glass = useDerived((d) => d.inUse);
+  const views = useMemo(() => glass && seamViews(stand, prepared, glass), [stand, prepared, glass]);
   if (!views) return null;
   const { open, taking, stoppedDown, openIsAssumed } = views;
   const shown: readonly (readonly [string, SeamView])[] = [
@@ -34,7 +35,7 @@ export function FinderViews({ glass }: { glass: Glass }) {
       <p className="pt-2 text-ink">{seenTrulyText(views)}</p>
     </figure>
   );
-}
+});
 
 /** A part of the frame with the line across it, as wide as it is drawn. */
 function Line({ spread, isTrue }: { spread: number; isTrue: boolean }) {

@@ -1,14 +1,6 @@
 import { useMemo } from 'react';
 import { cornerVignette, isUpsideDown, type Seat } from '@/core/optics';
-import {
-  type Candidate,
-  type Glass,
-  openingsOf,
-  type Outcome,
-  type SeamViews,
-  seamViews,
-  type Side,
-} from '@/model';
+import { type Candidate, openingsOf, type Outcome, type SeamViews, seamViews, type Side } from '@/model';
 import { outside } from '@/render';
 import {
   fitFigure,
@@ -25,7 +17,7 @@ import {
 } from '@/words';
 import { Term } from '../../shared/term';
 import { Figure } from '../figure';
-import { useDerived, useStand, useStandBag } from '../session';
+import { atEase, useDerived, useStand, useStandBag } from '../session';
 
 interface SeatRow {
   readonly name: string;
@@ -39,14 +31,17 @@ interface SeatRow {
 const CORNER_WORTH = 0.05;
 
 /** What the seat does, live. */
-export function SeatFigures({ glass }: { glass: Glass }) {
+export const SeatFigures = atEase(function SeatFigures() {
   const derived = useDerived();
   const stand = useStand();
   const bag = useStandBag();
+  const { prepared, inUse: glass } = derived;
+  const views = useMemo(
+    () => prepared && glass && seamViews(stand, prepared, glass),
+    [stand, prepared, glass],
+  );
+  if (!glass?.figures || !glass.seat || !prepared) return null;
   const { figures, outcome, sticksOutMm, seat } = glass;
-  const { prepared } = derived;
-  const views = useMemo(() => prepared && seamViews(stand, prepared, glass), [stand, prepared, glass]);
-  if (!figures || !seat || !prepared) return null;
   const { lens, frame } = prepared.input;
   const corner = cornerVignette(lens, frame, openingsOf(bag, lens), seat.turnDeg);
   const rows: SeatRow[] = [
@@ -73,7 +68,7 @@ export function SeatFigures({ glass }: { glass: Glass }) {
       ))}
     </dl>
   );
-}
+});
 
 /** What can be measured at the holder. */
 const railRow = (outMm: number, { turnDeg }: Seat): SeatRow => ({

@@ -47,10 +47,10 @@ export function SeatStep() {
       )}
       <SecondSheet glass={glass} />
       <TurnedTogether glass={glass} />
-      <TooLowTooHigh glass={glass} />
+      <TooLowTooHigh />
       <StackPart glass={glass} />
-      <FinderViews glass={glass} />
-      <SeatFigures glass={glass} />
+      <FinderViews />
+      <SeatFigures />
       <BackToComputed />
     </div>
   );

@@ -1,10 +1,9 @@
 import { isUpsideDown } from '@/core/optics';
-import { type Glass } from '@/model';
 import { darkerName, sideNames, tooHighText, tooLowText } from '@/words';
 import { LittlePicture } from '../pictured/little-picture';
 import { useSizeWithin } from '../pictured/size-within';
 import { useLittles } from '../pictured/use-littles';
-import { useDerived, useStand, useStandBag } from '../session';
+import { atEase, useDerived, useStand, useStandBag } from '../session';
 
 /** How far off a seat is plainly wrong, mm; beyond its play by some more. */
 const FAR_MM = 8;
@@ -13,11 +12,11 @@ const BEYOND_PLAY_MM = 4;
 const SIDE = 114;
 
 /** The picture as it would come out with the sheet too low, as it is, and too high. */
-export function TooLowTooHigh({ glass }: { glass: Glass }) {
+export const TooLowTooHigh = atEase(function TooLowTooHigh() {
   const stand = useStand();
   const bag = useStandBag();
   const derived = useDerived();
-  const { filterIds, seat, apartMm, figures } = glass;
+  const { filterIds = [], seat = null, apartMm = 0, figures } = derived.inUse ?? {};
   const play = figures?.playMm ?? [0, 0];
   const off = Math.max(FAR_MM, -play[0] + BEYOND_PLAY_MM, play[1] + BEYOND_PLAY_MM);
   const offMm = Math.round(off);
@@ -50,4 +49,4 @@ export function TooLowTooHigh({ glass }: { glass: Glass }) {
       ))}
     </ul>
   );
-}
+});

@@ -1,4 +1,5 @@
 export { type Intake, type PhotoIntake, type PhotoState } from '@/photos/intake';
+export { atEase } from './at-ease';
 export { openStand, type OpenStand } from './open-stand';
 export {
   type PhoneView,

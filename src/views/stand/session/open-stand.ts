@@ -10,9 +10,11 @@ import {
   withStand,
 } from '@/model';
 import {
+  type Answer,
   browserHost,
   type DocumentStore,
   derivedStore,
+  eased,
   keepAnswer,
   keepAnswers,
   keepCountdown,
@@ -31,6 +33,14 @@ import { createIntake, type PhotoIntake } from '@/photos/intake';
 import { type ShownPhoto, shownPhoto } from '@/photos/shown-photo';
 import { createSession, type Session } from './session';
 
+/** What of a stand is drawn. */
+export interface Shown {
+  readonly kept: Source<{ readonly value: StandDocument }>;
+  readonly answer: Source<Answer>;
+  /** What to do now, as the screen says it everywhere. */
+  readonly slip: Source<Slip>;
+}
+
 /** Everything about the stand that is open: what is kept, what is worked out of it, and how it is being worked with. */
 export interface OpenStand {
   readonly kept: DocumentStore<StandDocument>;
@@ -40,7 +50,9 @@ export interface OpenStand {
   /** The source of ids for what is made here. */
   readonly newId: NewId;
   readonly answer: KeptAnswer;
-  readonly slip: Source<Slip>;
+  readonly shown: Shown;
+  /** The same for what may lag behind a drag. */
+  readonly atEase: Shown;
   /** The reading that would help most now; null outside the step that reads, and where none would. */
   readonly next: Source<NextReading | null>;
   readonly minute: Source<number>;
@@ -59,6 +71,9 @@ export interface StandToOpen {
   readonly clients: Clients;
   readonly nowMs: () => number;
 }
+
+/** What lags behind a drag is drawn anew this often, ms. */
+const EASE_MS = 120;
 
 /** The same function for the same notation, so that nothing is worked out anew. */
 const dressAs = remembered((as: StrengthsAs) => (bag: Bag) => bagAs(bag, as));
@@ -90,27 +105,30 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
   });
   const photo = shownPhoto(kept.state, workspace);
   const countdown = keepCountdown(id, browserHost);
+  const slip = derivedStore(
+    [answer, minute, preferences, isChecking],
+    steady(({ lit, derived, search, carry, bag: solvedWith }, now, { seatBy }, checks) =>
+      slipOf({
+        stand: lit,
+        bag: solvedWith,
+        derived,
+        search,
+        carry,
+        seatBy,
+        isBesideShot: checks && !!lit.takes?.length,
+        oldestMinutes: oldestReadingMinutes(lit, now),
+      }),
+    ),
+  );
+  const shown: Shown = { kept: kept.state, answer, slip };
   return {
     kept,
     edit,
     ownBag: () => bag.getState().value,
     newId: workspace.newId,
     answer,
-    slip: derivedStore(
-      [answer, minute, preferences, isChecking],
-      steady(({ lit, derived, search, carry, bag: solvedWith }, now, { seatBy }, checks) =>
-        slipOf({
-          stand: lit,
-          bag: solvedWith,
-          derived,
-          search,
-          carry,
-          seatBy,
-          isBesideShot: checks && !!lit.takes?.length,
-          oldestMinutes: oldestReadingMinutes(lit, now),
-        }),
-      ),
-    ),
+    shown,
+    atEase: eased({ ...shown }, { isHasty: kept.isInGesture, waitMs: EASE_MS }),
     next: derivedStore(
       [kept.state, answer, minute, isReading],
       ({ value: { stand } }, { derived, study }, now, reads) =>

@@ -30,14 +30,15 @@ const itself = <T>(value: T): T => value;
 
 /** Something of the stand as it is kept: what `select` gives must be a part of it, or no object. */
 export const useStand = <T = Stand>(select: (stand: Stand) => T = itself as (stand: Stand) => T): T =>
-  useStore(useOpenStand().kept.state, (s) => select(s.value.stand));
+  useSource(useOpenStand().shown.kept, (s) => select(s.value.stand));
 
 export const useKept = (): OpenStand['kept'] => useOpenStand().kept;
 
 export const useEdit = (): ((change: (stand: Stand) => Stand) => void) => useOpenStand().edit;
 
 /** Something of what is worked out of the stand; the same rule as for `useStand`. */
-export const useAnswer = <T>(select: (answer: Answer) => T): T => useSource(useOpenStand().answer, select);
+export const useAnswer = <T>(select: (answer: Answer) => T): T =>
+  useSource(useOpenStand().shown.answer, select);
 
 export const useDerived = <T = Derived>(
   select: (derived: Derived) => T = itself as (derived: Derived) => T,
@@ -78,7 +79,7 @@ export const useFrameLook = () =>
   );
 
 /** What to do now, as the screen says it everywhere. */
-export const useSlip = (): Slip => useSource(useOpenStand().slip, itself<Slip>);
+export const useSlip = (): Slip => useSource(useOpenStand().shown.slip, itself<Slip>);
 
 /** The reading that would help most now; null where none would. */
 export const useNextReading = (): NextReading | null =>
