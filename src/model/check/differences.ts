@@ -15,6 +15,8 @@ export interface Differences {
   readonly takenOff: readonly Filter[];
   /** How much further the sheet stands out of the holder, mm. */
   readonly movedMm: number | null;
+  /** How much further out the second sheet is slid by itself, mm. */
+  readonly apartMm: number | null;
   readonly turnedDeg: number | null;
   /** How long the shot was, s, and how much longer it is to be now, stops. */
   readonly time: { readonly wasSeconds: number; readonly stops: number } | null;
@@ -38,6 +40,7 @@ export function differencesFrom(take: Take, { stand, bag, derived }: Solved): Di
   const stops = seconds === null ? 0 : Math.log2(dialled(seconds) / take.exposure.seconds);
   const seat = isSame ? inUse?.seat : null;
   const [moved, turned] = seat && take.seat && inUse ? movedFrom(take, take.seat, inUse, seat) : [0, 0];
+  const apart = (inUse?.apartMm ?? 0) - (take.apartMm ?? 0);
   const { aperture, iso } = stand.exposure;
   return {
     sheetsWere: isSame ? null : filtersById(bag, take.filterIds),
@@ -50,6 +53,7 @@ export function differencesFrom(take: Take, { stand, bag, derived }: Solved): Di
       [...then].filter((id) => !now.has(id)),
     ),
     movedMm: Math.abs(moved) >= SAME_MM ? moved : null,
+    apartMm: seat && Math.abs(apart) >= SAME_MM ? apart : null,
     turnedDeg: Math.abs(turned) >= SAME_DEG ? turned : null,
     time:
       seconds !== null && Math.abs(stops) > SAME_TIME ? { wasSeconds: take.exposure.seconds, stops } : null,

@@ -11,7 +11,9 @@ import {
   solveStand,
   type Solved,
   type Stand,
+  takenUpAgain,
   takeOf,
+  takeThrough,
   withoutSeen,
   withSeen,
   withTake,
@@ -50,6 +52,21 @@ describe('a shot', () => {
     expect(take!.filterIds).toEqual(solved(testStand()).derived.inUse!.filterIds);
     expect(take!.seat).toEqual(solved(testStand()).derived.inUse!.seat);
     expect(take!.exposure.seconds).toBeCloseTo(seconds(testStand()), 9);
+  });
+
+  it('keeps how far the second sheet of a pair was slid by itself, is looked at and taken up with it', () => {
+    const choice = { filterIds: ['hard-2', 'soft-1'], offsetMm: 2, turnDeg: 0, apartMm: 3 };
+    const stand = shot({ choice });
+    const [take] = stand.takes!;
+    expect(take!.apartMm).toBe(3);
+    const { set, seat } = takeThrough(take!, stand, bag);
+    expect({ set, seat }).toEqual({
+      set: solved(stand).derived.inUse!.set,
+      seat: { offsetMm: 2, turnDeg: 0 },
+    });
+    expect(takenUpAgain(testStand(), take!).choice).toEqual(choice);
+    const together = { ...stand, choice: { ...choice, apartMm: 0 } };
+    expect(differencesFrom(take!, solved(together))).toMatchObject({ movedMm: null, apartMm: -3 });
   });
 
   it('says what was advised, where other sheets were on by choice', () => {

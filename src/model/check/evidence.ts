@@ -1,4 +1,4 @@
-import { type Posed } from '@/core/balance';
+import { type Posed, type SheetSet } from '@/core/balance';
 import { ev100 } from '@/core/exposure';
 import { type FramePoint, skylineAt } from '@/core/field';
 import { clamp, mean } from '@/core/numerics';
@@ -117,7 +117,7 @@ interface Shot {
 function shotOf(stand: Stand, bag: Bag, take: Take): Shot {
   const at = asShot(stand, take);
   const lens = lensOf(at, bag);
-  const sheets = setOf(bag, take.filterIds).map((s) => s.sheet);
+  const sheets = setOfTake(bag, take).map((s) => s.sheet);
   const { seat } = take;
   return {
     take,
@@ -136,6 +136,9 @@ function shotOf(stand: Stand, bag: Bag, take: Take): Shot {
 export function asShot(stand: Stand, { exposure: { aperture, iso }, fitted }: Take): Stand {
   return { ...stand, exposure: { aperture, iso }, fitted };
 }
+
+/** The sheets of a shot, as they were slid. */
+export const setOfTake = (bag: Bag, { filterIds, apartMm }: Take): SheetSet => setOf(bag, filterIds, apartMm);
 
 /** EV at ISO 100 that a take was exposed for. */
 export const takeEv = ({ aperture, iso, seconds }: Take['exposure']): number =>
@@ -311,7 +314,7 @@ export function nudgeOf(stand: Stand, bag: Bag, prepared: Pick<Posed, 'seatByLig
   let nudge = NO_NUDGE;
   for (const take of stand.seen?.length ? (stand.takes ?? []) : []) {
     const told = seenOf(stand, take).filter((s) => !s.answer && saysOfLine(s));
-    const set = setOf(bag, take.filterIds);
+    const set = setOfTake(bag, take);
     if (!told.length || !take.seat || !set.length) continue;
     const isFixed = stand.choice && !stand.choice.follows;
     const now = (isFixed ? null : (prepared.seatByLight(set) ?? prepared.seatAlong(set))) ?? take.seat;

@@ -4,13 +4,14 @@ import { nearestShutterMark } from '@/core/units';
 import { type Bag, filtersById } from '../bag/bag';
 import { seenCast } from '../answer/cast';
 import { type Derived, type SeenThrough } from '../answer/derive';
-import { fittedStops, readingSeconds, setOf } from '../answer/prepare';
+import { fittedStops, readingSeconds } from '../answer/prepare';
 import { exposureSeconds } from '../answer/slip';
 import { type StandDocument } from '../documents/document';
+import { choiceOf } from '../stand/choice';
 import { withExposuresOf } from '../expose/exposures';
 import { LIMITS, MAX_TAKES } from '../stand/limits';
 import { type PhotoExposure, type Stand, type Take } from '../stand/stand';
-import { asShot, seenOf, takeEv } from './evidence';
+import { asShot, seenOf, setOfTake, takeEv } from './evidence';
 
 /** A stand as it is solved: with what shots have shown and what carries its readings, and what is worked out of it. */
 export interface Solved {
@@ -50,6 +51,7 @@ export function takeOf({ stand, derived }: Solved, id: string, at: string): Take
       ? { advisedFilterIds: [...plan.filterIds] }
       : {}),
     ...(inUse?.seat ? { seat: inUse.seat } : {}),
+    ...(inUse?.seat && inUse.apartMm ? { apartMm: inUse.apartMm } : {}),
     ...(inUse?.seat && inUse.sticksOutMm !== null ? { standsOutMm: inUse.sticksOutMm } : {}),
     ...(inUse?.seat && (inUse.nudge.offsetMm || inUse.nudge.turnDeg) ? { nudge: inUse.nudge } : {}),
     ...(stand.fitted?.length ? { fitted: stand.fitted } : {}),
@@ -160,7 +162,7 @@ export function takenUpAgain(stand: Stand, take: Take): Stand {
     exposure: { aperture, iso },
     ...(take.fitted ? { fitted: take.fitted } : {}),
     ...(take.seat
-      ? { choice: { filterIds: take.filterIds, ...take.seat } }
+      ? { choice: choiceOf({ ...take, seat: take.seat, apartMm: take.apartMm ?? 0 }) }
       : { choice: { filterIds: [], offsetMm: 0, turnDeg: 0 } }),
   };
 }
@@ -187,7 +189,7 @@ function withTakesOf(document: StandDocument, { stand: now }: StandDocument): St
 
 /** A shot as it was seen through its glass: where its seam was to lie, and what came out at mid-grey. */
 export const takeThrough = (take: Take, stand: Stand, bag: Bag): SeenThrough => ({
-  set: setOf(bag, take.filterIds),
+  set: setOfTake(bag, take),
   seat: take.seat ?? null,
   evMidGrey: takeEv(take.exposure) + fittedStops(asShot(stand, take), bag),
   cast: seenCast(asShot(stand, take), bag, filtersById(bag, take.filterIds)),

@@ -25,6 +25,8 @@ export function takeSchema(object: ObjectOf) {
     /** The sheets that were advised, where others were on. */
     advisedFilterIds: z.array(id).max(2).optional(),
     seat: object({ offsetMm: number('offsetMm'), turnDeg: number('turnDeg') }).optional(),
+    /** How far the second sheet of a pair was slid by itself, mm. */
+    apartMm: number('apartMm').optional(),
     /** How far the first sheet stood above the rail, mm. */
     standsOutMm: number('offsetMm').optional(),
     /** How it was set otherwise than the optics say, by what shots before had shown. */

@@ -1,7 +1,7 @@
 import { dimmingOfPoint, sensorPoint } from '@/core/optics';
 import { type Bag, filtersById } from '../bag/bag';
-import { frameOf, lensOf, plainStops, setOf, totalStops } from '../answer/prepare';
-import { asShot, seenOf, tooBrightBy } from '../check/evidence';
+import { frameOf, lensOf, plainStops, totalStops } from '../answer/prepare';
+import { asShot, seenOf, setOfTake, tooBrightBy } from '../check/evidence';
 import { type KeptStand } from '../documents/document';
 import { middleOfSide } from '../frame/sides';
 import { type School } from '../stand/looks';
@@ -77,7 +77,7 @@ function weakerThanAdvised(bag: Bag, { filterIds, advisedFilterIds }: Take): num
 /** How much more the sheets of a shot took from its sky than from its land, stops. */
 function takenBetween(stand: Stand, bag: Bag, take: Take): number {
   const { seat } = take;
-  const sheets = setOf(bag, take.filterIds).map((s) => s.sheet);
+  const sheets = setOfTake(bag, take).map((s) => s.sheet);
   if (!seat || !sheets.length) return 0;
   const lens = lensOf(asShot(stand, take), bag);
   const at = (role: 'sky' | 'land') => {

@@ -22,6 +22,7 @@ const same: Differences = {
   putOn: [],
   takenOff: [],
   movedMm: null,
+  apartMm: null,
   turnedDeg: null,
   time: null,
   apertureWas: null,
@@ -50,6 +51,7 @@ describe('what is otherwise than in the shot', () => {
 
   it('says which way the sheet goes, upside down too', () => {
     expect(changes({ movedMm: -3 }).Seat).toBe('3 mm lower');
+    expect(changes({ movedMm: -3, apartMm: 2 }).Seat).toBe('3 mm lower, second sheet 2 mm further out');
     expect(changes({ movedMm: -3 }, 180).Seat).toBe('3 mm higher');
     expect(changes({ movedMm: 2.5, turnedDeg: -5 }).Seat).toBe('2.5 mm higher, turned 5° anticlockwise');
   });

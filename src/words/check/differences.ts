@@ -3,6 +3,7 @@ import { type Differences } from '@/model';
 import { degreesFigure, exposureText, isoFigure, listText, mmFigure, stopsText } from '../figures/figures';
 import { filterName, glassName } from '../glass/glass';
 import { type SlipRow } from '../plan/slip-row';
+import { slideApartText } from '../plan/stack';
 
 /** What of each row of the slip is otherwise than in the shot before: null where it is as before. */
 export type ChangesText = Readonly<Record<SlipRow['label'], string | null>>;
@@ -25,11 +26,15 @@ function glassChange({ sheetsWere, putOn, takenOff }: Differences): string | nul
   return others.length ? others.join('; ') : null;
 }
 
-function seatChange({ movedMm, turnedDeg, sheetsWere }: Differences, turnDeg: number): string | null {
+function seatChange(
+  { movedMm, apartMm, turnedDeg, sheetsWere }: Differences,
+  turnDeg: number,
+): string | null {
   if (sheetsWere) return 'seat it anew';
   const isUp = movedMm !== null && movedMm > 0 !== isUpsideDown(turnDeg);
   const moves = [
     movedMm !== null && `${mmFigure(Math.abs(movedMm))} mm ${isUp ? 'higher' : 'lower'}`,
+    apartMm !== null && `second sheet ${slideApartText(apartMm)}`,
     turnedDeg !== null &&
       `turned ${degreesFigure(Math.abs(turnedDeg))}° ${turnedDeg > 0 ? 'clockwise' : 'anticlockwise'}`,
   ].filter(Boolean);

@@ -14,12 +14,7 @@ export function polariserText(effect: PolariserEffect | null): string {
 
 /** How a polariser that is turned in the hand goes in, by the axis that darkens the sky. */
 export function rimMarkText(axisDeg: number): string {
-  const turn = ((((axisDeg + 90) % 180) + 180) % 180) - 90;
-  const way =
-    Math.abs(turn) < 0.5
-      ? 'upright'
-      : `${degreesFigure(Math.round(Math.abs(turn)))}° ${turn > 0 ? 'clockwise' : 'anticlockwise'} from upright`;
-  return `Turned in the hand before it goes in: when the sky is darkest, note what stands on top of its rim, and put it in with that on top. By the sun its axis stands ${way} then.`;
+  return `Turned in the hand before it goes in: when the sky is darkest, note what stands on top of its rim, and put it in with that on top. By the sun its axis then stands at ${degreesFigure(axisDeg)}°, clockwise from upright.`;
 }
 
 /** What a polariser leaves of the glare on still water. */

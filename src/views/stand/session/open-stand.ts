@@ -128,7 +128,7 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
     newId: workspace.newId,
     answer,
     shown,
-    atEase: eased({ ...shown }, { isHasty: kept.isInGesture, waitMs: EASE_MS }),
+    atEase: eased({ ...shown }, { isHasty: () => kept.isInGesture(), waitMs: EASE_MS }),
     next: derivedStore(
       [kept.state, answer, minute, isReading],
       ({ value: { stand } }, { derived, study }, now, reads) =>
