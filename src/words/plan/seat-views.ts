@@ -18,7 +18,7 @@ export function seenTrulyText({ open, taking, stoppedDown }: SeamViews): string 
 }
 
 /** A turn of the holder that a grad and a square polariser share: "12° clockwise". */
-const sharedTurnText = ({ turnDeg }: SharedTurn): string =>
+export const sharedTurnText = ({ turnDeg }: SharedTurn): string =>
   turnText(turnDeg)
     .replace(/^upside down, /, '')
     .replace(/^turned /, '');

@@ -5,7 +5,7 @@ import { turnFromUpright } from '@/core/optics';
 import { type Glass, type SharedTurn, type SharedTurns, sharedTurns } from '@/model';
 import { Button } from '@/ui/button';
 import { useSize } from '@/ui/use-size';
-import { degreesFigure, sharedTurnsText } from '@/words';
+import { degreesFigure, sharedTurnsText, sharedTurnText } from '@/words';
 import { useDerived, useStand, useStandBag } from '../session';
 import { useSeat } from './use-seat';
 
@@ -33,7 +33,7 @@ export function TurnedTogether({ glass }: { glass: Glass }) {
       <p role="status">{sharedTurnsText(turns)}</p>
       {between.turnDeg !== turnDeg && (
         <Button onClick={() => set({ turnDeg: between.turnDeg })}>
-          Turn it between, to {degreesFigure(turnFromUpright(between.turnDeg))}°
+          Turn it between: {sharedTurnText(between)}
         </Button>
       )}
     </section>
