@@ -1,6 +1,8 @@
-// sun-altitude.ts is imported by its own path, so that its astronomy library loads only where it is used
+// sun-altitude.ts and sky-day.ts are imported by their own paths, so that their astronomy library loads only where it is used
 export * from './coming-light';
 export * from './daylight';
+export * from './over-land';
 export * from './place';
 export * from './polarised-sky';
+export * from './tide';
 export * from './water';

@@ -55,6 +55,18 @@ function rayOf(view: CameraView, u: number, v: number): Vector {
   return normalised(ray) as Vector;
 }
 
+/** The direction of the sky that a point of the frame looks at. */
+export function directionOfPoint(
+  view: CameraView,
+  { u, v }: { readonly u: number; readonly v: number },
+): SkyDirection {
+  const [east, north, up] = rayOf(view, u, v);
+  return {
+    azimuthDeg: (degreesFromRadians(Math.atan2(east, north)) + 360) % 360,
+    altitudeDeg: degreesFromRadians(Math.asin(up)),
+  };
+}
+
 export interface PolarisedSpot {
   readonly angleFromSunDeg: number;
   /** Degree of polarisation, 0 to 1. */
