@@ -92,13 +92,18 @@ export function levelLuxPerZenithCandela(sky: SkyState, sunAltitudeDeg: number):
   return sum;
 }
 
-/** EV at ISO 100 of a place of the sky; null outside the range of use. */
-export function skyEv(sky: SkyState, sunAltitudeDeg: number, place: SkyPlace): number | null {
+/** EV at ISO 100 of every place of the sky under one sun; null outside the range of use. */
+export function skyEvs(sky: SkyState, sunAltitudeDeg: number): ((place: SkyPlace) => number) | null {
   const dome = domeLux(sky, sunAltitudeDeg);
   if (dome === null) return null;
   const zenith = dome / levelLuxPerZenithCandela(sky, sunAltitudeDeg);
-  return evOfLuminance(zenith * patternOf(sky, sunAltitudeDeg)(place));
+  const pattern = patternOf(sky, sunAltitudeDeg);
+  return (place) => evOfLuminance(zenith * pattern(place));
 }
+
+/** EV at ISO 100 of a place of the sky; null outside the range of use. */
+export const skyEv = (sky: SkyState, sunAltitudeDeg: number, place: SkyPlace): number | null =>
+  skyEvs(sky, sunAltitudeDeg)?.(place) ?? null;
 
 /** Ground of a frame. */
 export interface Ground {

@@ -39,6 +39,10 @@ const normalised = (a: Vector): Vector | null => {
   return length < 1e-9 ? null : scaled(a, 1 / length);
 };
 
+/** The angle between two directions, 0 to 180 degrees. */
+export const angleBetweenDeg = (a: SkyDirection, b: SkyDirection): number =>
+  degreesFromRadians(Math.acos(Math.min(1, Math.max(-1, dot(vectorOf(a), vectorOf(b))))));
+
 /** The camera's axes in the world: to the right, up and ahead. A camera that looks straight up has the zenith's up north. */
 function axesOf(view: SkyDirection): { right: Vector; up: Vector; ahead: Vector } {
   const ahead = vectorOf(view);

@@ -9,28 +9,12 @@ import {
   newSheet,
 } from './bag';
 import { sameContent } from '../documents/alike';
+import { insert, put, without } from '../documents/lists';
 import { markedName, nextName } from '../documents/names';
 import { type Camera, type StandLens } from '../stand/stand';
 import { type Orientation } from '../stand/terms';
 
 /** Pure edits of a bag: each returns the changed bag, or the same one when nothing changes. */
-
-interface Item {
-  readonly id: string;
-}
-
-/** A list with an item in its place, or at its end where it is new. */
-const put = <T extends Item>(items: readonly T[] = [], item: T): T[] =>
-  items.some((i) => i.id === item.id) ? items.map((i) => (i.id === item.id ? item : i)) : [...items, item];
-
-const without = <T extends Item>(items: readonly T[] = [], id: string): T[] =>
-  items.filter((i) => i.id !== id);
-
-const insert = <T>(items: readonly T[] = [], item: T, index: number): T[] => [
-  ...items.slice(0, index),
-  item,
-  ...items.slice(index),
-];
 
 /** Puts a filter into the bag; one that is new comes along today. */
 export function putFilter(bag: Bag, filter: Filter): Bag {

@@ -111,6 +111,8 @@ export function bagSchemas(object: ObjectOf) {
     pupilToFilterMm: number('lengthMm').optional(),
     pupils: pupilsSchema(object),
     bulgingFront: z.boolean().optional(),
+    /** Of its filter thread; absent: not known, or it has none. */
+    threadMm: number('lengthMm').optional(),
   }).superRefine((l, ctx) => {
     if (l.longestMm < l.shortestMm)
       fault(ctx, 'out-of-range', ['longestMm'], `longestMm is at least shortestMm (${l.shortestMm})`);
@@ -128,6 +130,8 @@ export function bagSchemas(object: ObjectOf) {
       .array(object({ name: text, diameterMm: number('lengthMm'), behindSlotMm: number('offsetMm') }))
       .max(MAX_RINGS)
       .optional(),
+    /** Threads that rings are there for, by which it goes on a lens. */
+    threadsMm: z.array(number('lengthMm')).max(MAX_RINGS).optional(),
   };
   const holder = object({
     ...named,

@@ -3,11 +3,16 @@ import { type Bag } from '../bag/bag';
 import {
   MAX_BAG_BYTES,
   MAX_FILTERS,
+  MAX_EXTRAS,
   MAX_GEAR,
+  MAX_OUTINGS,
+  MAX_PLACES,
+  MAX_PLANS_BYTES,
   MAX_READINGS,
   MAX_SHAPES,
   MAX_STAND_BYTES,
 } from '../stand/limits';
+import { type Plans } from '../outing/plans';
 import { type StandDocument } from './document';
 import { type DocumentFault, faultOf, pathText, quoted } from './faults';
 import { schemas } from './schema';
@@ -44,6 +49,18 @@ const rules = {
       mostBytes: MAX_BAG_BYTES,
     };
   },
+  plans: (): Rules => {
+    const { plans, outing, place } = schemas('kept');
+    return {
+      shape: plans.shape,
+      lists: {
+        outings: { thing: outing, most: MAX_OUTINGS },
+        places: { thing: place, most: MAX_PLACES },
+        extras: { thing: plans.shape.extras.unwrap().element, most: MAX_EXTRAS },
+      },
+      mostBytes: MAX_PLANS_BYTES,
+    };
+  },
 };
 
 type Parts = Readonly<Record<string, unknown>>;
@@ -58,6 +75,10 @@ export const admitStand = (before: StandDocument | null, after: StandDocument): 
 /** The same for a bag. */
 export const admitBag = (before: Bag | null, after: Bag): DocumentFault | null =>
   before === after ? null : admit(rules.bag(), before ?? undefined, after);
+
+/** The same for what is planned. */
+export const admitPlans = (before: Plans | null, after: Plans): DocumentFault | null =>
+  before === after ? null : admit(rules.plans(), before ?? undefined, after);
 
 function admit({ shape, lists, mostBytes }: Rules, before: Parts = {}, after: Parts): DocumentFault | null {
   for (const [key, schema] of Object.entries(shape)) {

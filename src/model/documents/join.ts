@@ -79,7 +79,8 @@ export function joinBags(
 /** Ours where only we have changed it, else theirs. */
 const joinOne = <T>(base: T, ours: T, theirs: T): T => (sameContent(base, theirs) ? ours : theirs);
 
-function joinLists<T extends Named>(
+/** Two versions of a list that were made of one, by the same rules. */
+export function joinLists<T extends Named>(
   {
     base,
     ours,

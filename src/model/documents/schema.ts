@@ -3,12 +3,13 @@ import { MAX_FILTERS, MAX_MINOR, MAX_STANDS } from '../stand/limits';
 import { bagSchemas } from './bag-schema';
 import { quoted } from './faults';
 import { glassReferences } from './references';
+import { plansSchemas } from './plans-schema';
 import { fault, type Findings, type Keys, moment, objectsWith, uniqueIds } from './schema-parts';
 import { standSchema } from './stand-schema';
 
 /**
- * What the kept things are: the one definition of a stand, a bag and a backup, of their types (`stand.ts` and `bag.ts` infer
- * them), of what a file may hold and of what an edit may make.
+ * What the kept things are: the one definition of a stand, a bag, a plan and a backup, of their types (`stand.ts`, `bag.ts`
+ * and `plans.ts` infer them), of what a file may hold and of what an edit may make.
  */
 
 /**
@@ -19,6 +20,8 @@ function schemasFor(keys: Keys) {
   const object = objectsWith(keys);
   const stand = standSchema(object);
   const { bag, filter, lens, camera } = bagSchemas(object);
+
+  const { outing, place, plans } = plansSchemas(object);
 
   interface Brought {
     readonly stand: z.infer<typeof stand>;
@@ -42,6 +45,7 @@ function schemasFor(keys: Keys) {
     bag: bag.optional(),
   }).superRefine(bringsItsGlass);
   const bagFile = object({ ...envelope, kind: z.literal('bag'), bag });
+  const outingFile = object({ ...envelope, kind: z.literal('outing'), outing });
   /** A stand of a backup, with all that it keeps. */
   const entry = object({
     updatedAt: moment,
@@ -57,8 +61,23 @@ function schemasFor(keys: Keys) {
     madeAt: moment,
     bag: z.record(z.string(), z.unknown()),
     stands: z.array(z.unknown()).max(MAX_STANDS),
+    plans: z.record(z.string(), z.unknown()).optional(),
   });
-  return { stand, filter, lens, camera, bag, standFile, bagFile, entry, backupFile };
+  return {
+    stand,
+    filter,
+    lens,
+    camera,
+    bag,
+    outing,
+    place,
+    plans,
+    standFile,
+    bagFile,
+    outingFile,
+    entry,
+    backupFile,
+  };
 }
 
 export type { Keys };

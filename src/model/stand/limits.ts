@@ -37,6 +37,11 @@ export const LIMITS = {
   altitudeDeg: [-90, 90],
   /** By how much more a filter takes of one colour than of green. */
   castStops: [-3, 3],
+  /** Water over a table's zero. */
+  tideM: [-20, 20],
+  /** A walk, or a stay. */
+  planMinutes: [0, 2_880],
+  grams: [0, 50_000],
   electrons: [0, 10_000_000],
   glarePart: [0, 0.1],
   /** Brightest light of a picture against its white: 0 but for high dynamic range. */
@@ -71,6 +76,19 @@ export const MAX_SEEN = 1500;
 export const MAX_SMALL = 6000;
 /** Things to be kept out of the frame. */
 export const MAX_NOTES = 50;
+/** Outings, their framings, and the turns of the tide of each. */
+export const MAX_OUTINGS = 500;
+export const MAX_STOPS = 60;
+export const MAX_TURNS = 20;
+/** Places of one's own, the framings of each, and the times to come back. */
+export const MAX_PLACES = 500;
+export const MAX_FRAMES = 60;
+export const MAX_AGAIN = 30;
+/** What is taken along beside the glass, and what is ticked as packed. */
+export const MAX_EXTRAS = 100;
+export const MAX_PACKED = 600;
+/** Characters of the key that a thing is packed by. */
+export const MAX_KEY = 200;
 export const MAX_TEXT = 10_000;
 /** Characters of a shutter time. */
 export const MAX_TIME_TEXT = 40;
@@ -79,6 +97,7 @@ export const MAX_DOCUMENT_BYTES = 5_000_000;
 /** What an edit may let a stand, or the bag, grow to, so that both fit into one document. */
 export const MAX_STAND_BYTES = 3_400_000;
 export const MAX_BAG_BYTES = 1_500_000;
+export const MAX_PLANS_BYTES = 3_400_000;
 /** Stands in a backup, and its size. */
 export const MAX_STANDS = 10_000;
 export const MAX_BACKUP_BYTES = 200_000_000;

@@ -1,0 +1,148 @@
+import { insert, moved, put, without } from '../documents/lists';
+import { joinLists, type JoinRules } from '../documents/join';
+import { MAX_EXTRAS, MAX_OUTINGS, MAX_PLACES } from '../stand/limits';
+import { type Stand } from '../stand/stand';
+import { type Extra, NO_PLANS, type Outing, type OwnPlace, type Plans, type Stop } from './plans';
+
+/** Pure edits of what is planned. */
+
+export const putOuting = (plans: Plans, outing: Outing): Plans => ({
+  ...plans,
+  outings: put(plans.outings, outing),
+});
+
+export const restoreOuting = (plans: Plans, outing: Outing, index: number): Plans => ({
+  ...plans,
+  outings: insert(plans.outings, outing, index),
+});
+
+export const removeOuting = (plans: Plans, id: string): Plans => ({
+  ...plans,
+  outings: without(plans.outings, id),
+});
+
+/** What is planned with something about an outing changed. */
+export const withOuting = (plans: Plans, id: string, change: (outing: Outing) => Outing): Plans => {
+  const outing = plans.outings.find((o) => o.id === id);
+  const next = outing && change(outing);
+  return !next || next === outing ? plans : putOuting(plans, next);
+};
+
+export const putPlace = (plans: Plans, place: OwnPlace): Plans => ({
+  ...plans,
+  places: put(plans.places, place),
+});
+
+export const restorePlace = (plans: Plans, place: OwnPlace, index: number): Plans => ({
+  ...plans,
+  places: insert(plans.places, place, index),
+});
+
+/** What is planned without a place; outings that go there keep where it is. */
+export const removePlace = (plans: Plans, id: string): Plans => ({
+  ...plans,
+  places: without(plans.places, id),
+  outings: plans.outings.map((outing) => {
+    if (outing.placeId !== id) return outing;
+    const { placeId: _, ...rest } = outing;
+    return rest;
+  }),
+});
+
+export const putExtra = (plans: Plans, extra: Extra): Plans => ({
+  ...plans,
+  extras: put(plans.extras, extra),
+});
+
+export function removeExtra(plans: Plans, id: string): Plans {
+  const { extras: _, ...rest } = plans;
+  const extras = without(plans.extras, id);
+  return extras.length ? { ...rest, extras } : rest;
+}
+
+/** An outing as it is begun: a day and its zone, nothing else said. */
+export const newOuting = ({
+  id,
+  name,
+  createdAt,
+  day,
+  zone,
+}: Pick<Outing, 'id' | 'name' | 'createdAt' | 'day' | 'zone'>): Outing => ({
+  id,
+  name,
+  createdAt,
+  day,
+  zone,
+  stops: [],
+});
+
+/** A framing of an outing made of a stand. */
+export const stopOf = (id: string, { id: standId, name }: Pick<Stand, 'id' | 'name'>): Stop => ({
+  id,
+  name,
+  standId,
+});
+
+export const putStop = (outing: Outing, stop: Stop): Outing => ({
+  ...outing,
+  stops: put(outing.stops, stop),
+});
+
+export const removeStop = (outing: Outing, id: string): Outing => ({
+  ...outing,
+  stops: without(outing.stops, id),
+});
+
+/** The outing with a framing so many places later in its turn, or earlier. */
+export function movedStop(outing: Outing, id: string, by: number): Outing {
+  const from = outing.stops.findIndex((s) => s.id === id);
+  const to = from + by;
+  if (from < 0 || to < 0 || to >= outing.stops.length) return outing;
+  return { ...outing, stops: moved(outing.stops, from, to) };
+}
+
+/** The outing with a thing ticked as packed, or not. */
+export function withPacked(outing: Outing, key: string, packed: boolean): Outing {
+  const { packed: before = [], ...rest } = outing;
+  const keys = packed ? [...new Set([...before, key])] : before.filter((k) => k !== key);
+  return keys.length ? { ...rest, packed: keys } : rest;
+}
+
+/** The outing as it is done once more on another day: its framings are to do again, and nothing is packed; tide and weather are of that day. */
+export function outingAgain(
+  { packed: _, tides: __, weather: ___, ...outing }: Outing,
+  fresh: Pick<Outing, 'id' | 'name' | 'createdAt' | 'day'>,
+): Outing {
+  const stops = outing.stops.map(({ done: ____, ...stop }) => stop);
+  return { ...outing, ...fresh, stops };
+}
+
+/** What was planned in two tabs as one: of what both have changed both are kept. */
+export function joinPlans(
+  versions: { readonly base: Plans; readonly ours: Plans; readonly theirs: Plans },
+  rules: JoinRules,
+): { readonly plans: Plans; readonly leftOut: readonly string[] } {
+  const { base = NO_PLANS, ours, theirs } = versions;
+  const outings = joinLists<Outing>(
+    { base: base.outings, ours: ours.outings, theirs: theirs.outings },
+    { ...rules, letter: 'o', most: MAX_OUTINGS },
+  );
+  const places = joinLists<OwnPlace>(
+    { base: base.places, ours: ours.places, theirs: theirs.places },
+    { ...rules, letter: 'p', most: MAX_PLACES },
+  );
+  const extras = joinLists<Extra>(
+    { base: base.extras ?? [], ours: ours.extras ?? [], theirs: theirs.extras ?? [] },
+    { ...rules, letter: 'x', most: MAX_EXTRAS },
+  );
+  const { extras: _, ...rest } = theirs;
+  return {
+    plans: {
+      ...rest,
+      outings: outings.joined,
+      places: places.joined,
+      ...(extras.joined.length ? { extras: extras.joined } : {}),
+    },
+    leftOut: [outings, places, extras].flatMap((l) => l.leftOut),
+  };
+}

@@ -1,0 +1,164 @@
+import {
+  angleBetweenDeg,
+  darkenedSky,
+  forecastRange,
+  groundEv,
+  type LandCrossing,
+  landCrossings,
+  SKY_CLARITY,
+  type SkyDirection,
+  skyEvs,
+  type SkyState,
+  type Span,
+  tideSpans,
+  type TideTurn,
+} from '@/core/sky';
+import { degreesApart } from '@/core/units';
+import { type Stand } from '../stand/stand';
+import { type Framing, framingOf } from './framing';
+import { type Outing, type Stop, type Weather } from './plans';
+
+/** The light of a day to come over the framings of an outing (physics 11): a forecast, with its range. */
+
+/** Between two moments that are worked out, ms. */
+const STEP_MS = 10 * 60_000;
+/** Of the frame's sky: so far above the horizon, degrees, as in the coming hour. */
+const SKY_ALTITUDE_DEG = 36;
+/** Of the sky that a polariser is turned to: the lower part of most frames. */
+const POLARISED_ALTITUDE_DEG = 20;
+/** Grey land; it goes out of every difference. */
+const REFLECTANCE = 0.18;
+/** The sun so near to the frame's direction leaves what is seen of the land in shade, degrees across. */
+const INTO_LIGHT_DEG = 60;
+/** A forecast of a day to come is as doubtful as one can be: so many minutes ahead are no worse. */
+const FAR_MINUTES = 120;
+
+/** A moment of a day over one framing. */
+export interface LightMoment {
+  readonly atMs: number;
+  readonly sunAltitudeDeg: number;
+  /** How far the frame looks from the sun, across; null where its direction is not known. */
+  readonly fromSunDeg: number | null;
+  /** EV at ISO 100 of its sky and of its land. */
+  readonly skyEv: number;
+  readonly landEv: number;
+  readonly spanStops: number;
+  /** The least and the most that the span may be. */
+  readonly rangeStops: readonly [number, number];
+}
+
+/** The light of a day over one framing. */
+export interface StopLight {
+  readonly framing: Framing;
+  /** Every ten minutes, where the forecast serves: the sun from 12 degrees below the horizon to 60 above. */
+  readonly moments: readonly LightMoment[];
+  /** When a polariser does most in that direction, and by how much it darkens a clear sky then; null where the direction is not known, or the sky is covered. */
+  readonly polariser: { readonly atMs: number; readonly darkerStops: number } | null;
+  /** When the sun comes out over the frame's own skyline, or goes behind it. */
+  readonly land: readonly LandCrossing[];
+  /** When the water is as the framing wants it; null where it wants nothing, or no tide is known. */
+  readonly water: readonly Span[] | null;
+}
+
+/** What the light of a day is worked out from. */
+export interface DayLight {
+  readonly fromMs: number;
+  readonly toMs: number;
+  /** Where the sun is seen at a time, ms since the epoch. */
+  readonly seenAt: (atMs: number) => SkyDirection;
+  /** Where it is without refraction. */
+  readonly sunAt: (atMs: number) => SkyDirection;
+}
+
+/** How a sky is taken to be for a forecast: clear where nothing is said. */
+export const skyStateOf = ({ cloud }: Weather = {}): SkyState =>
+  cloud === 'moving' ? 'broken' : (cloud ?? 'clear');
+
+/** The turns of the tide of an outing, in order of time. */
+export const turnsOf = ({ tides = [] }: Pick<Outing, 'tides'>): readonly TideTurn[] =>
+  tides.map(({ at, heightM }) => ({ atMs: Date.parse(at), heightM }));
+
+/** The light of a framing through a day. */
+export function stopLight(outing: Outing, stop: Stop, stand: Stand | null, day: DayLight): StopLight {
+  const framing = framingOf(stop, stand);
+  const sky = skyStateOf(outing.weather);
+  const turns = turnsOf(outing);
+  return {
+    framing,
+    moments: lightMoments(framing, sky, day),
+    polariser: sky === 'covered' ? null : bestForPolariser(framing, day),
+    land: framing.landAt ? landCrossings(day.seenAt, framing.landAt, day.fromMs, day.toMs) : [],
+    water: stop.tide && turns.length > 1 ? tideSpans(turns, stop.tide.heightM, stop.tide.side) : null,
+  };
+}
+
+function lightMoments({ azimuthDeg }: Framing, sky: SkyState, day: DayLight): LightMoment[] {
+  const moments: LightMoment[] = [];
+  for (let atMs = day.fromMs; atMs <= day.toMs; atMs += STEP_MS) {
+    const sun = day.sunAt(atMs);
+    const skyAt = skyEvs(sky, sun.altitudeDeg);
+    if (!skyAt) continue;
+    const fromSunDeg = azimuthDeg === null ? null : degreesApart(azimuthDeg, sun.azimuthDeg);
+    const across = fromSunDeg ?? 90;
+    const skyEv = skyAt({ fromSunAcrossDeg: across, altitudeDeg: SKY_ALTITUDE_DEG });
+    const ground = (isLit: boolean) =>
+      groundEv(sky, sun.altitudeDeg, { reflectance: REFLECTANCE, isLit }) as number;
+    const isUp = sun.altitudeDeg > 0;
+    const [lit, shade] = [ground(isUp), ground(false)];
+    // what is seen of the land turns its shaded side to who looks into the light
+    const landEv = isUp && across >= INTO_LIGHT_DEG ? lit : shade;
+    const { darker, brighter } = forecastRange(FAR_MINUTES, sky, {
+      sunAltitudeDeg: sun.altitudeDeg,
+      fromSunAcrossDeg: across,
+    });
+    moments.push({
+      atMs,
+      sunAltitudeDeg: sun.altitudeDeg,
+      fromSunDeg,
+      skyEv,
+      landEv,
+      spanStops: skyEv - landEv,
+      rangeStops: [skyEv - lit - darker, skyEv - shade + brighter],
+    });
+  }
+  return moments;
+}
+
+/** The sun so low, or lower, gives no light that a polariser could take from the sky, degrees. */
+const DUSK_DEG = -4;
+
+function bestForPolariser({ azimuthDeg }: Framing, day: DayLight): StopLight['polariser'] {
+  if (azimuthDeg === null) return null;
+  const view = { azimuthDeg, altitudeDeg: POLARISED_ALTITUDE_DEG };
+  let best: StopLight['polariser'] = null;
+  for (let atMs = day.fromMs; atMs <= day.toMs; atMs += STEP_MS) {
+    const sun = day.sunAt(atMs);
+    if (sun.altitudeDeg < DUSK_DEG) continue;
+    const darkerStops = darkenedSky(angleBetweenDeg(view, sun), SKY_CLARITY.clear);
+    if (!best || darkerStops > best.darkerStops + 0.005) best = { atMs, darkerStops };
+  }
+  return best;
+}
+
+/** The moment of a day's light that is nearest to a time; null where none is known near it. */
+export function lightNear(moments: readonly LightMoment[], atMs: number): LightMoment | null {
+  const near = moments.find((m) => Math.abs(m.atMs - atMs) <= STEP_MS / 2);
+  return near ?? null;
+}
+
+/** What was read of a stand before, beside what is forecast. */
+export interface ReadBefore {
+  readonly at: string;
+  readonly spanStops: number;
+}
+
+/** The spans that the shots of a stand have kept, the newest first, and that of its readings as they are. */
+export function readBefore({ takes = [] }: Pick<Stand, 'takes'>): readonly ReadBefore[] {
+  return takes
+    .flatMap(({ takenAt, light }) =>
+      light?.sky !== undefined && light.land !== undefined
+        ? [{ at: takenAt, spanStops: light.sky - light.land }]
+        : [],
+    )
+    .toSorted((a, b) => Date.parse(b.at) - Date.parse(a.at));
+}

@@ -1,0 +1,409 @@
+import { moonLook, skyEvents } from '@/core/sky/sky-day';
+import { sunDirection, trueSunDirection } from '@/core/sky/sun-altitude';
+import { type Bag, type Stand } from '@/model';
+import { bagWithNds, testStand } from '@/testing/fixtures';
+import { dueOn } from './again';
+import { cautionsOf } from './cautions';
+import {
+  joinPlans,
+  movedStop,
+  newOuting,
+  outingAgain,
+  putOuting,
+  stopOf,
+  withOuting,
+  withPacked,
+} from './edits';
+import { framingOf, offTo } from './framing';
+import { readBefore, stopLight } from './light';
+import { packingOf } from './packing';
+import { NO_PLANS, type Outing, type Stop } from './plans';
+import { scheduleOf } from './schedule';
+import { worthMoments } from './worth';
+import { dayBounds, hourOf, momentAt } from './zone';
+
+const PLACE = { latitudeDeg: 56, longitudeDeg: -3 };
+const DAY = '2026-03-29';
+const ZONE = 'Europe/London';
+const BOUNDS = dayBounds(DAY, ZONE);
+const EVENTS = skyEvents(PLACE, BOUNDS.fromMs, BOUNDS.toMs);
+const DAY_LIGHT = {
+  ...BOUNDS,
+  seenAt: (atMs: number) => sunDirection(PLACE, atMs),
+  sunAt: (atMs: number) => trueSunDirection(PLACE, atMs),
+};
+const sunset = EVENTS.find((e) => e.kind === 'sunset')!;
+const at = (hour: string) => new Date(momentAt(DAY, hour, ZONE)).toISOString();
+
+const outing = (change: Partial<Outing> = {}): Outing => ({
+  ...newOuting({ id: 'o1', name: 'Marl Pan', createdAt: '2026-03-28T18:00:00Z', day: DAY, zone: ZONE }),
+  ...change,
+});
+const stop = (change: Partial<Stop> = {}): Stop => ({ id: 's1', name: 'Far shore', ...change });
+
+/** A stand that looks to where the sun sets, over a level skyline. */
+const intoSunset = (change: Partial<Stand> = {}) =>
+  testStand({ look: { school: 'natural', viewAzimuthDeg: sunset.direction.azimuthDeg }, ...change });
+
+const light = (of: Outing, s: Stop, stand: Stand | null) => stopLight(of, s, stand, DAY_LIGHT);
+
+describe('a framing by its stand', () => {
+  it('knows the height of its own skyline over its width, the lowest of it on the level', () => {
+    const slope = intoSunset({
+      skyline: [
+        { u: 0, v: 0.3 },
+        { u: 1, v: 0.6 },
+      ],
+    });
+    const { azimuthDeg, halfWidthDeg, landAt } = framingOf(stop(), slope);
+    expect(halfWidthDeg).toBeCloseTo(36.9, 1);
+    const right = landAt!(azimuthDeg! + 36);
+    const left = landAt!(azimuthDeg! - 36);
+    expect(right).toBeCloseTo(0, 0);
+    expect(left).toBeGreaterThan(8);
+    expect(landAt!(azimuthDeg! + 60)).toBeNull();
+  });
+
+  it('stands as much higher as its foot is said to', () => {
+    const { azimuthDeg, landAt } = framingOf(stop({ skylineUpDeg: 4 }), intoSunset());
+    expect(landAt!(azimuthDeg!)).toBeCloseTo(4, 2);
+  });
+
+  it('knows no skyline that is only assumed, and no direction that nobody has said', () => {
+    expect(framingOf(stop(), intoSunset({ assumed: ['skyline'] })).landAt).toBeNull();
+    expect(framingOf(stop({ azimuthDeg: 70 }), null)).toEqual({
+      azimuthDeg: 70,
+      halfWidthDeg: null,
+      landAt: null,
+    });
+    expect(framingOf(stop(), testStand()).azimuthDeg).toBeNull();
+  });
+
+  it.each([
+    [350, 10, 20],
+    [10, 350, -20],
+    [90, 270, -180],
+    [0, -30, -30],
+  ])('lies off from %d to %d by %d degrees', (from, to, off) => expect(offTo(from, to)).toBe(off));
+});
+
+describe('the light of a day over a framing', () => {
+  it('has a wider span into the sunset than away from it, and says how wide it may be', () => {
+    const into = light(outing(), stop(), intoSunset()).moments;
+    const away = light(
+      outing(),
+      stop({ azimuthDeg: sunset.direction.azimuthDeg - 180 }),
+      intoSunset(),
+    ).moments;
+    const before = (m: { atMs: number }) => Math.abs(m.atMs - (sunset.atMs - 30 * 60_000)) <= 5 * 60_000;
+    expect(into.find(before)!.spanStops).toBeGreaterThan(away.find(before)!.spanStops + 1);
+    for (const m of into) {
+      expect(m.rangeStops[0]).toBeLessThan(m.spanStops);
+      expect(m.rangeStops[1]).toBeGreaterThan(m.spanStops);
+    }
+  });
+
+  it('serves from twelve degrees below the horizon', () => {
+    const { moments } = light(outing(), stop(), null);
+    expect(Math.min(...moments.map((m) => m.sunAltitudeDeg))).toBeGreaterThan(-12);
+    expect(moments[0]!.fromSunDeg).toBeNull();
+  });
+
+  it('has the polariser at its best at a right angle to the sun, and none under cloud', () => {
+    const south = light(outing(), stop({ azimuthDeg: 180 }), null).polariser!;
+    const off = Math.abs(offTo(180, DAY_LIGHT.sunAt(south.atMs).azimuthDeg));
+    expect(off).toBeGreaterThan(70);
+    expect(south.darkerStops).toBeGreaterThan(1.7);
+    expect(
+      light(outing({ weather: { cloud: 'covered' } }), stop({ azimuthDeg: 180 }), null).polariser,
+    ).toBeNull();
+    expect(light(outing(), stop(), null).polariser).toBeNull();
+  });
+
+  it('loses the sun behind the frame’s own skyline, earlier where that stands higher', () => {
+    const level = light(outing(), stop(), intoSunset()).land;
+    const high = light(outing(), stop({ skylineUpDeg: 5 }), intoSunset()).land;
+    expect(level.map((c) => c.comesOut)).toEqual([false]);
+    expect(high[0]!.atMs).toBeLessThan(level[0]!.atMs - 20 * 60_000);
+  });
+
+  it('has the water as it is wanted where a table tells of it', () => {
+    const tides = [
+      { at: at('05:00'), heightM: 0.5 },
+      { at: at('11:00'), heightM: 4.5 },
+    ];
+    const low = stop({ tide: { side: 'below', heightM: 1.5 } });
+    const [span] = light(outing({ tides }), low, null).water!;
+    expect(hourOf(span!.fromMs, ZONE)).toBe('05:00');
+    expect(hourOf(span!.toMs, ZONE)).toBe('07:00');
+    expect(light(outing(), low, null).water).toBeNull();
+  });
+
+  it('is shown beside what was read there before, the newest first', () => {
+    const take = (id: string, takenAt: string, sky: number, land: number) => ({
+      id,
+      takenAt,
+      exposure: { aperture: 11, iso: 100, seconds: 1 },
+      filterIds: [],
+      light: { sky, land },
+    });
+    const stand = testStand({
+      takes: [take('a', '2026-03-01T18:00:00Z', 13, 10), take('b', '2026-03-08T18:00:00Z', 12, 8)],
+    });
+    expect(readBefore(stand).map((r) => r.spanStops)).toEqual([4, 3]);
+  });
+});
+
+describe('the moments worth being there for', () => {
+  const worth = (of: Outing, stops: readonly Stop[], stand: Stand | null) =>
+    worthMoments({
+      stops: stops.map((s) => ({ stop: s, light: light(of, s, stand) })),
+      events: EVENTS,
+      moon: moonLook(BOUNDS.fromMs),
+      isCovered: of.weather?.cloud === 'covered',
+    });
+
+  it('has the sun that sets in the frame first, and three at most, apart and in order', () => {
+    const found = worth(outing(), [stop()], intoSunset());
+    expect(found.length).toBeLessThanOrEqual(3);
+    const inFrame = found.find((m) => m.why === 'sun-in-frame')!;
+    expect(inFrame.atMs).toBe(sunset.atMs);
+    expect(inFrame.offDeg).toBeCloseTo(0, 6);
+    found.slice(1).forEach((m, i) => expect(m.atMs - found[i]!.atMs).toBeGreaterThanOrEqual(25 * 60_000));
+  });
+
+  it('has low light from the side where the frame looks across the sun', () => {
+    const [first] = worth(outing(), [stop({ azimuthDeg: 0 })], null).filter((m) => m.why === 'side-light');
+    expect(Math.abs(DAY_LIGHT.sunAt(first!.atMs).altitudeDeg - 4)).toBeLessThan(2);
+  });
+
+  it('under a covered sky asks for the even light of dawn and dusk alone', () => {
+    const found = worth(outing({ weather: { cloud: 'covered' } }), [stop()], intoSunset());
+    expect(new Set(found.map((m) => m.why))).toEqual(new Set(['even']));
+  });
+
+  it('puts a moment with the wrong water behind one with the right', () => {
+    const tides = [
+      { at: at('06:00'), heightM: 4.5 },
+      { at: at('12:10'), heightM: 0.5 },
+      { at: at('18:20'), heightM: 4.5 },
+    ];
+    const wet = stop({
+      id: 'wet',
+      azimuthDeg: sunset.direction.azimuthDeg,
+      tide: { side: 'below', heightM: 1 },
+    });
+    const found = worth(outing({ tides }), [wet], null);
+    expect(found.find((m) => m.atMs === sunset.atMs)?.hasWater ?? false).toBe(false);
+  });
+});
+
+describe('the hours of an outing', () => {
+  const stops = [
+    stop({ id: 'a', walkMinutes: 20, minutes: 40 }),
+    stop({ id: 'b', walkMinutes: 10, standId: 'st-test' }),
+  ];
+  const shot = testStand({
+    exposures: [{ openedAt: '2026-03-01T18:00:00.000Z', plannedSeconds: 230, seconds: 240 }],
+  });
+
+  it('follow from when it begins, each walk and each stay, by what its exposures took before', () => {
+    const found = scheduleOf(outing({ stops, startsAt: '17:00', walkOutMinutes: 30 }), () => shot, EVENTS)!;
+    expect(found.stops.map((s) => hourOf(s.fromMs, ZONE))).toEqual(['17:20', '18:10']);
+    // four minutes of exposures and twelve of handling
+    expect(found.stops[1]!.minutes).toBe(16);
+    expect(hourOf(found.backMs, ZONE)).toBe('18:56');
+    const dusk = EVENTS.find((e) => e.kind === 'civil-dusk')!;
+    expect(found.lightLeftMinutes).toBe(Math.round((dusk.atMs - found.backMs) / 60_000));
+  });
+
+  it('are not told while it is not said when it begins', () => {
+    expect(scheduleOf(outing({ stops }), () => null, EVENTS)).toBeNull();
+  });
+
+  it('warn of a way back in the dark', () => {
+    const late = outing({ stops, startsAt: '19:00', walkOutMinutes: 60 });
+    const schedule = scheduleOf(late, () => null, EVENTS);
+    const cautions = cautionsOf({ outing: late, lights: [], events: EVENTS, schedule, ...BOUNDS });
+    expect(cautions[0]).toEqual({ what: 'dark-back', lightLeftMinutes: schedule!.lightLeftMinutes });
+    expect(schedule!.lightLeftMinutes).toBeLessThan(0);
+  });
+});
+
+describe('what can hurt', () => {
+  const told = (of: Outing, lights = [light(of, stop(), null)]) =>
+    cautionsOf({
+      outing: of,
+      lights,
+      events: EVENTS,
+      schedule: scheduleOf(of, () => null, EVENTS),
+      ...BOUNDS,
+    });
+
+  it('is the water that rises while they are on a shore, and a table that nobody has looked up', () => {
+    const shore = outing({ risks: ['shore'], startsAt: '06:00', stops: [stop({ minutes: 120 })] });
+    expect(told(shore)).toContainEqual({ what: 'tide-not-known' });
+    const tides = [
+      { at: at('05:00'), heightM: 0.5 },
+      { at: at('11:00'), heightM: 4.5 },
+    ];
+    expect(told({ ...shore, tides })).toContainEqual({
+      what: 'rising-water',
+      fromMs: Date.parse(at('06:00')),
+      highMs: Date.parse(at('11:00')),
+    });
+    const falling = [
+      { at: at('05:00'), heightM: 4.5 },
+      { at: at('11:00'), heightM: 0.5 },
+    ];
+    expect(told({ ...shore, tides: falling }).map((c) => c.what)).not.toContain('rising-water');
+  });
+
+  it('is the sun in the finder where a frame looks at it low, and nobody who knows', () => {
+    expect(told(outing(), [light(outing(), stop(), intoSunset())])).toEqual([
+      { what: 'sun-in-finder' },
+      { what: 'nobody-knows' },
+    ]);
+    expect(told(outing({ told: 'The warden, by ten' }))).toEqual([]);
+  });
+
+  it('is what was said of the place and of the weather', () => {
+    const rough = outing({ risks: ['swell', 'edge'], weather: { air: 'frost', rain: 'showers' } });
+    expect(told(rough).map((c) => c.what)).toEqual([
+      'swell',
+      'edge',
+      'ice',
+      'lightning',
+      'cold',
+      'nobody-knows',
+    ]);
+  });
+});
+
+describe('what is packed', () => {
+  const bag: Bag = {
+    ...bagWithNds(),
+    cameras: [{ id: 'c1', name: 'full frame', sensorWidthMm: 36, sensorHeightMm: 24 }],
+    lenses: [{ id: 'l1', name: '24', shortestMm: 24, longestMm: 24, pupilToFilterMm: 50, threadMm: 72 }],
+    holder: { threadsMm: [77, 82] },
+    pouch: ['hard-2', 'n6'],
+  };
+  const stand = testStand({
+    lens: { name: '24', focalLengthMm: 24, pupilToFilterMm: 50 },
+    choice: { filterIds: ['hard-3'], offsetMm: 0, turnDeg: 0 },
+    fitted: [{ filterId: 'n6' }],
+  });
+  const pack = (change: Partial<Bag> = {}, weights: Record<string, number> = {}) =>
+    packingOf(outing({ packed: ['lens:l1'] }), {
+      stands: [stand],
+      bag: { ...bag, ...change },
+      extras: [{ id: 'x1', name: 'Torch' }],
+      weights,
+      names: { glass: (f) => f.id, lens: (l) => l.name ?? '', holder: (h) => h?.name ?? 'usual holder' },
+    });
+
+  it('is what the stands need and what is in the pouch, each once, ticked by its key', () => {
+    const { things } = pack();
+    expect(things.map((t) => t.key)).toEqual([
+      'camera:c1',
+      'lens:l1',
+      'holder:usual',
+      'glass:hard-3',
+      'glass:n6',
+      'glass:hard-2',
+      'extra:x1',
+    ]);
+    expect(things.find((t) => t.key === 'lens:l1')!.isPacked).toBe(true);
+    expect(things.find((t) => t.key === 'glass:n6')!.neededFor).toEqual([stand.name]);
+    expect(things.find((t) => t.key === 'glass:hard-2')!.neededFor).toEqual([]);
+  });
+
+  it('misses a ring for the thread of that lens, and glass that was left at home', () => {
+    expect(pack().missing).toEqual([
+      { what: 'ring', name: 'usual holder', threadMm: 72, neededFor: [stand.name] },
+      { what: 'not-along', name: 'hard-3', neededFor: [stand.name] },
+    ]);
+    expect(pack({ holder: { threadsMm: [72] } }).missing.map((m) => m.what)).toEqual(['not-along']);
+    expect(pack({ holder: {} }).missing.map((m) => m.what)).toEqual(['not-along']);
+    expect(pack({ lenses: [{ id: 'l2', shortestMm: 70, longestMm: 200 }] }).missing[0]).toMatchObject({
+      what: 'lens',
+      name: '24 mm',
+    });
+  });
+
+  it('weighs what has a weight, and says how much has none', () => {
+    expect(pack({}, { 'lens:l1': 640, 'extra:x1': 90 })).toMatchObject({ grams: 730, withoutWeight: 5 });
+  });
+});
+
+describe('what is planned', () => {
+  const one = outing({ stops: [stop({ id: 'a' }), stop({ id: 'b' }), stop({ id: 'c' })] });
+  const plans = putOuting(NO_PLANS, one);
+
+  it('has its framings moved in their turn, and no further than the ends', () => {
+    const order = (o: Outing) => o.stops.map((s) => s.id).join('');
+    expect(order(movedStop(one, 'a', 1))).toBe('bac');
+    expect(order(movedStop(one, 'c', -2))).toBe('cab');
+    expect(movedStop(one, 'a', -1)).toBe(one);
+    expect(movedStop(one, 'x', 1)).toBe(one);
+  });
+
+  it('ticks and unticks what is packed, and is done once more with nothing packed', () => {
+    const packed = withPacked(withPacked(one, 'glass:g', true), 'glass:g', true);
+    expect(packed.packed).toEqual(['glass:g']);
+    expect(withPacked(packed, 'glass:g', false)).toEqual(one);
+    const again = outingAgain(
+      { ...packed, tides: [], stops: [stop({ done: true })] },
+      { id: 'o2', name: 'Marl Pan 2', createdAt: '2026-04-01T00:00:00Z', day: '2026-04-02' },
+    );
+    expect(again).toEqual({
+      ...outing(),
+      id: 'o2',
+      name: 'Marl Pan 2',
+      createdAt: '2026-04-01T00:00:00Z',
+      day: '2026-04-02',
+      stops: [stop()],
+    });
+  });
+
+  it('keeps both where two tabs have changed the same outing, and the change of one alone', () => {
+    const named = (name: string) => withOuting(plans, 'o1', (o) => ({ ...o, name }));
+    const rules = {
+      nameOf: (i: { name?: string | undefined }) => i.name ?? '',
+      from: 'other tab',
+      newId: () => 'o9',
+    };
+    const both = joinPlans({ base: plans, ours: named('Ours'), theirs: named('Theirs') }, rules).plans;
+    expect(both.outings.map((o) => o.name)).toEqual(['Theirs', 'Ours (other tab)']);
+    const alone = joinPlans({ base: plans, ours: named('Ours'), theirs: plans }, rules).plans;
+    expect(alone.outings.map((o) => o.name)).toEqual(['Ours']);
+  });
+
+  it('begins a framing with the stand that it is', () => {
+    expect(stopOf('s9', testStand())).toEqual({ id: 's9', name: 'Hesk Terraces', standId: 'st-test' });
+  });
+});
+
+describe('a place to come back to', () => {
+  const place = { id: 'p1', name: 'Far shore', ...PLACE };
+  const day = { ...BOUNDS, sunAt: DAY_LIGHT.seenAt };
+
+  it('is offered on a day on which the sun stands there again, and not on another', () => {
+    const wish = { id: 'w1', sunAzimuthDeg: sunset.direction.azimuthDeg, sunAltitudeDeg: 0 };
+    const [due] = dueOn({ ...place, again: [wish] }, outing(), day);
+    expect(Math.abs(due!.atMs - sunset.atMs)).toBeLessThan(30 * 60_000);
+    const summer = dayBounds('2026-06-21', ZONE);
+    expect(dueOn({ ...place, again: [wish] }, outing(), { ...day, ...summer })).toEqual([]);
+  });
+
+  it('is offered where the water is as it was wanted, once a table tells of it', () => {
+    const wish = { id: 'w1', tide: { side: 'below' as const, heightM: 1 } };
+    expect(dueOn({ ...place, again: [wish] }, outing(), day)).toEqual([]);
+    const tides = [
+      { at: at('06:00'), heightM: 0.5 },
+      { at: at('12:10'), heightM: 4.5 },
+    ];
+    const [due] = dueOn({ ...place, again: [wish] }, outing({ tides }), day);
+    expect(hourOf(due!.atMs, ZONE)).toBe('06:00');
+  });
+});
