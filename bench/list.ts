@@ -3,7 +3,7 @@ import { type Browser, type BrowserContext, type Page } from '@playwright/test';
 import { finish } from '@/core/numerics';
 import { readStandFile, writeBackupSteps } from '@/files';
 import { writeBundle } from '@/files/bundle';
-import { sampleBag, type Stand, type StandPhoto, type StoredPhoto } from '@/model';
+import { NO_PLANS, sampleBag, type Stand, type StandPhoto, type StoredPhoto } from '@/model';
 import { type Figure, figure, median } from './measure';
 import { served } from './served';
 
@@ -80,7 +80,9 @@ async function backup(): Promise<Buffer> {
     return { document: { stand, bag: null, used: [], minor: 0 }, updatedAt };
   });
   const madeAt = new Date().toISOString();
-  const text = finish(writeBackupSteps({ madeAt, bag: sampleBag(), stands: kept, broken: [] }));
+  const text = finish(
+    writeBackupSteps({ madeAt, bag: sampleBag(), plans: NO_PLANS, stands: kept, broken: [] }),
+  );
   if (!text.ok) throw new Error(text.error.message);
   const pictures = await Promise.all(stands.flatMap(({ picture }) => (picture ? [photo(picture)] : [])));
   const bundle = await writeBundle({ kind: 'backup', text: text.value.text, pictures });

@@ -4,6 +4,8 @@ import {
   type KeptStand,
   MAX_BACKUP_BYTES,
   MAX_STANDS,
+  NO_PLANS,
+  type Plans,
   sameContent,
   type StandDocument,
 } from '@/model';
@@ -19,6 +21,7 @@ export interface Backup {
   readonly madeAt: string;
   readonly bag: Bag;
   readonly stands: readonly KeptStand[];
+  readonly plans: Plans;
 }
 
 /** A backup as it was read: what is good of it, and what is not. */
@@ -39,7 +42,8 @@ export function* readBackupSteps(text: string): Steps<FileResult<ReadBackup>> {
   const { file, minor } = read.value;
   const bag = readBag(file.bag, minor);
   const stands: KeptStand[] = [];
-  const bad: RefusedThing[] = [...bag.refused];
+  const plans = readPlans(file.plans ?? NO_PLANS, minor);
+  const bad: RefusedThing[] = [...bag.refused, ...plans.refused];
   const ids = new Set<string>();
   for (const [i, entry] of file.stands.entries()) {
     if (i % AT_ONCE === 0) yield i / file.stands.length;
@@ -48,7 +52,10 @@ export function* readBackupSteps(text: string): Steps<FileResult<ReadBackup>> {
     if (kept.ok && !error) stands.push(kept.value);
     else if (error) bad.push(refusedThing('stand', nameIn(entry, 'stand'), `stands[${i}]`, error, entry));
   }
-  return { ok: true, value: { madeAt: file.madeAt, bag: bag.value, stands, refused: bad } };
+  return {
+    ok: true,
+    value: { madeAt: file.madeAt, bag: bag.value, stands, plans: plans.value, refused: bad },
+  };
 }
 
 /** `readBackupSteps` in one go. */
@@ -111,6 +118,31 @@ function readBag(
   return { value: glass.ok ? glass.value : { filters: [] }, refused: bad };
 }
 
+/** What is planned as a whole, or else what of it is good. */
+function readPlans(
+  raw: Readonly<Record<string, unknown>>,
+  minor: number,
+): { readonly value: Plans; readonly refused: readonly RefusedThing[] } {
+  const { plans: schema, outing, place } = schemas(keysFor(minor));
+  const whole = readPart(schema, raw);
+  if (whole.ok) return { value: whole.value, refused: [] };
+  const bad: RefusedThing[] = [];
+  const good = (what: 'outing' | 'place', key: string, one: typeof outing | typeof place) =>
+    (Array.isArray(raw[key]) ? (raw[key] as unknown[]) : []).flatMap((item, i) => {
+      const read = readPart(one, item);
+      if (read.ok) return [item];
+      bad.push(refusedThing(what, nameIn(item), `plans.${key}[${i}]`, read.error, item));
+      return [];
+    });
+  const outings = good('outing', 'outings', outing);
+  const places = good('place', 'places', place);
+  const mended = readPart(schema, { ...raw, outings, places });
+  if (mended.ok) return { value: mended.value, refused: bad };
+  bad.push(refusedThing('plans', 'plans', 'plans', mended.error, raw));
+  const rest = readPart(schema, { outings, places });
+  return { value: rest.ok ? rest.value : NO_PLANS, refused: bad };
+}
+
 function refusedThing(
   what: RefusedThing['what'],
   name: string,
@@ -154,6 +186,7 @@ export function* writeBackupSteps({
   madeAt,
   bag,
   stands,
+  plans,
   broken = [],
 }: BackupToWrite): Steps<FileResult<WrittenBackup>> {
   const lines: string[] = [];
@@ -175,12 +208,16 @@ export function* writeBackupSteps({
   const own = JSON.stringify(bag);
   const strict = readPart(schemas('strict').bag, JSON.parse(own));
   if (!strict.ok && strict.error.code === 'unknown-key') minor = Math.max(minor, FORMAT.minor + 1);
+  const planned = JSON.stringify(plans);
+  const strictPlans = readPart(schemas('strict').plans, JSON.parse(planned));
+  if (!strictPlans.ok && strictPlans.error.code === 'unknown-key') minor = Math.max(minor, FORMAT.minor + 1);
   bad.push(...readBag(JSON.parse(own) as Record<string, unknown>, minor).refused);
+  bad.push(...readPlans(JSON.parse(planned) as Record<string, unknown>, minor).refused);
   if (lines.length > MAX_STANDS)
     return refused('too-large', 'stands', `a backup holds at most ${MAX_STANDS} stands`);
   const { format, version } = FORMAT;
   const head = JSON.stringify({ format, version, minor, kind: 'backup', madeAt });
-  const text = `${head.slice(0, -1)},\n"bag":${own},\n"stands":[\n${lines.join(',\n')}\n]}\n`;
+  const text = `${head.slice(0, -1)},\n"bag":${own},\n"plans":${planned},\n"stands":[\n${lines.join(',\n')}\n]}\n`;
   const whole = readJson(text, MAX_BACKUP_BYTES);
   return whole.ok ? { ok: true, value: { text, unreadable: bad } } : whole;
 }

@@ -13,6 +13,7 @@ export const FORMAT = { format: 'pale-seam', version: 1, minor: 13 } as const;
 const KINDS = {
   stand: { schema: 'standFile', name: 'a stand' },
   bag: { schema: 'bagFile', name: 'a bag' },
+  outing: { schema: 'outingFile', name: 'an outing' },
   backup: { schema: 'backupFile', name: 'a backup' },
 } as const satisfies Record<string, { schema: keyof Schemas; name: string }>;
 
@@ -59,12 +60,12 @@ export function documentKind(text: string, maxBytes: number): string | null {
 }
 
 /**
- * Writes a stand or a bag, and reads back what was written before it says so: what is given is read as the same again, under
+ * Writes a stand, a bag or an outing, and reads back what was written before it says so: what is given is read as the same again, under
  * the minor version whose keys it holds.
  *
  * @param minor the version that the content was read from, whose keys it may hold
  */
-export function writeDocument<K extends 'stand' | 'bag'>(
+export function writeDocument<K extends 'stand' | 'bag' | 'outing'>(
   kind: K,
   content: ContentOf<K>,
   minor: number,
@@ -75,7 +76,7 @@ export function writeDocument<K extends 'stand' | 'bag'>(
     : writtenUnder(Math.max(minor, FORMAT.minor + 1), kind, content);
 }
 
-function writtenUnder<K extends 'stand' | 'bag'>(
+function writtenUnder<K extends 'stand' | 'bag' | 'outing'>(
   minor: number,
   kind: K,
   content: ContentOf<K>,

@@ -1,10 +1,12 @@
 import fc from 'fast-check';
-import { type Bag, sampleBag, type StandDocument } from '@/model';
+import { type Bag, NO_PLANS, sampleBag, type StandDocument } from '@/model';
+import { fullPlans } from '@/testing/plans';
 import { anyBag, anyStand, testStand } from '@/testing/fixtures';
 import { valueOf } from '@/testing/results';
 import { type Backup, backupFileName, readBackupFile, readBackupSteps, writeBackupFile } from './backup-file';
 import { readBagFile, writeBagFile } from './bag-file';
 import { documentKind, FORMAT } from './document';
+import { outingFileName, readOutingFile, writeOutingFile } from './outing-file';
 import { writeStandFile } from './stand-file';
 
 const fullBag: Bag = {
@@ -50,6 +52,38 @@ describe('a bag file', () => {
   });
 });
 
+describe('an outing file', () => {
+  const [outing] = fullPlans.outings;
+  const [place] = fullPlans.places;
+
+  it('comes back the same as it was written, with its place and without', () => {
+    const whole = { outing: outing!, place };
+    expect(readOutingFile(valueOf(writeOutingFile(whole)))).toEqual({ ok: true, value: whole });
+    const alone = { outing: { ...outing!, placeId: undefined } };
+    expect(valueOf(readOutingFile(valueOf(writeOutingFile(alone)))).place).toBeUndefined();
+    expect(outingFileName(outing!)).toBe('2026-03-29-marl-pan-at-low-water.outing.paleseam.json');
+  });
+
+  it.each<[string, (json: { outing: Record<string, unknown> }) => void, string]>([
+    ['a day that is none', (j) => (j.outing.day = '2026-02-30'), 'outing.day'],
+    ['an hour that is none', (j) => (j.outing.startsAt = '25:00'), 'outing.startsAt'],
+    ['tides out of order', (j) => (j.outing.tides as object[]).reverse(), 'outing.tides[1].at'],
+    [
+      'two framings of one id',
+      (j) =>
+        (j.outing.stops = [
+          { id: 'a', name: '' },
+          { id: 'a', name: '' },
+        ]),
+      'outing.stops[1].id',
+    ],
+    ['an unknown key', (j) => (j.outing.moon = 'full'), 'outing.moon'],
+  ])('with %s is refused with its path', (_, change, path) => {
+    const text = edited(valueOf(writeOutingFile({ outing: outing! })), change);
+    expect(readOutingFile(text)).toMatchObject({ ok: false, error: { path } });
+  });
+});
+
 describe('a backup', () => {
   const own: StandDocument = {
     stand: testStand({ id: 'a' }),
@@ -61,6 +95,7 @@ describe('a backup', () => {
   const backup: Backup = {
     madeAt,
     bag: fullBag,
+    plans: fullPlans,
     stands: [
       { updatedAt: madeAt, document: own },
       {
@@ -81,6 +116,7 @@ describe('a backup', () => {
         const some: Backup = {
           madeAt,
           bag,
+          plans: NO_PLANS,
           stands: [{ updatedAt: madeAt, document: { stand, bag, used: [], minor: FORMAT.minor } }],
         };
         expect(readBackupFile(written(some))).toEqual({ ok: true, value: { ...some, refused: [] } });
@@ -116,6 +152,13 @@ describe('a backup', () => {
     expect(glass.refused.map((r) => `${r.what} ${r.error.path}`)).toEqual([
       'filter bag.filters[0].sheetLengthMm',
       'lens bag.lenses[1].longestMm',
+    ]);
+    const planned = read((json) => {
+      Object.assign((json as unknown as { plans: { outings: object[] } }).plans.outings[0]!, { zone: 7 });
+    });
+    expect(planned.plans).toEqual({ ...fullPlans, outings: [] });
+    expect(planned.refused).toMatchObject([
+      { what: 'outing', name: 'Marl Pan at low water', error: { path: 'plans.outings[0].zone' } },
     ]);
     const holder = read((json) => Object.assign(json.bag, { slots: 99 }));
     expect(holder.bag).toEqual({ filters: fullBag.filters });

@@ -1,4 +1,4 @@
-import { addReading, sampleBag, withThrough } from '@/model';
+import { addReading, NO_PLANS, sampleBag, withThrough } from '@/model';
 import { testStand } from '@/testing/fixtures';
 import { valueOf } from '@/testing/results';
 import { readBackupFile, writeBackupFile } from './backup-file';
@@ -92,7 +92,9 @@ describe('a document', () => {
       updatedAt: '2026-11-25T06:10:00Z',
       document: { stand: opened.stand, bag: null, used: [], minor: FORMAT.minor + 1 },
     };
-    const written = valueOf(writeBackupFile({ madeAt: kept.updatedAt, bag: sampleBag(), stands: [kept] }));
+    const written = valueOf(
+      writeBackupFile({ madeAt: kept.updatedAt, bag: sampleBag(), plans: NO_PLANS, stands: [kept] }),
+    );
     expect(written.unreadable).toEqual([]);
     expect(valueOf(readBackupFile(written.text)).stands[0]!.document.stand).toEqual(opened.stand);
   });

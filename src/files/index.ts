@@ -13,6 +13,7 @@ export { type FileError, type FileErrorCode, type FileResult, type RefusedThing 
 export { beginsAsDocument } from './json';
 export { type Carried, readCarried } from './carry';
 export { type GlassRow, readGlassCsv, writeGlassCsv } from './glass-csv';
+export { type OpenedOuting, outingFileName, readOutingFile, writeOutingFile } from './outing-file';
 export { standFileJsonSchema } from './json-schema';
 export {
   type PastedReading,

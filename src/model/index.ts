@@ -330,6 +330,37 @@ export {
   withThrough,
 } from './readings/through';
 export { choiceOf, choose, fitFor, sameChoice } from './stand/choice';
+export {
+  joinPlans,
+  movedStop,
+  newOuting,
+  outingAgain,
+  putExtra,
+  putOuting,
+  putPlace,
+  putStop,
+  removeExtra,
+  removeOuting,
+  removePlace,
+  removeStop,
+  restoreOuting,
+  restorePlace,
+  stopOf,
+  withOuting,
+  withPacked,
+} from './outing/edits';
+export { mergePlans } from './outing/merge-plans';
+export {
+  type ComeBack,
+  type Extra,
+  NO_PLANS,
+  type Outing,
+  type OwnPlace,
+  type Plans,
+  type Stop,
+  type TideWish,
+  type Weather,
+} from './outing/plans';
 export { idSource, type NewId } from './stand/ids';
 export {
   isWithin,

@@ -4,13 +4,14 @@ import { StorageError, storageError, type StorageFault } from './faults';
 import { DATABASE_VERSION, MIGRATIONS, type Schema } from './migrations';
 import { fateOf, nextRecord, type PhotoRecord, removal, type WorkspaceStorage } from './storage';
 
-/** Key of the one record in a store that holds one. */
+/** Keys of the one record in a store that holds one. */
 const ONLY = 'bag';
+const PLANNED = 'plans';
 /** Marks: that the workspace was given its seeds, and the newest revision of a stand. */
 const SEEDED = 'seeded';
 const NEWEST = 'newest revision';
 
-const STORES = ['stands', 'bag', 'history', 'pictures', 'tabs', 'marks'] as const;
+const STORES = ['stands', 'bag', 'plans', 'history', 'pictures', 'tabs', 'marks'] as const;
 const DURABLE = { durability: 'strict' } as const;
 
 /** What a lost database is told as, when something is still asked of it. */
@@ -83,16 +84,29 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
         await Promise.all([result.ok && tx.store.put(result.record, ONLY), tx.done]);
         return result;
       }),
-    isSeeded: () => access(async () => (await db.get('marks', SEEDED)) !== undefined),
-    seed: ({ bag, stands }) =>
+    plans: () => access(() => db.get('plans', PLANNED)),
+    putPlans: (plans, { revision }) =>
       access(async () => {
-        const tx = db.transaction(['stands', 'bag', 'marks'], 'readwrite', DURABLE);
+        const tx = db.transaction('plans', 'readwrite', DURABLE);
+        const result = nextRecord(await tx.store.get(PLANNED), revision, (next) => ({
+          revision: next,
+          plans,
+        }));
+        await Promise.all([result.ok && tx.store.put(result.record, PLANNED), tx.done]);
+        return result;
+      }),
+    isSeeded: () => access(async () => (await db.get('marks', SEEDED)) !== undefined),
+    seed: ({ bag, stands, plans }) =>
+      access(async () => {
+        const tx = db.transaction(['stands', 'bag', 'plans', 'marks'], 'readwrite', DURABLE);
         const [kept, marks] = [tx.objectStore('stands'), tx.objectStore('marks')];
         const isDue = !(await marks.get(SEEDED)) && (await kept.count()) === 0;
         const own = await tx.objectStore('bag').get(ONLY);
+        const planned = await tx.objectStore('plans').get(PLANNED);
         await Promise.all([
           marks.put(1, SEEDED),
           isDue && tx.objectStore('bag').put({ revision: (own?.revision ?? 0) + 1, bag }, ONLY),
+          isDue && tx.objectStore('plans').put({ revision: (planned?.revision ?? 0) + 1, plans }, PLANNED),
           ...(isDue ? stands : []).map(({ document, updatedAt }) =>
             kept.put({ id: document.stand.id, revision: 1, updatedAt, document }),
           ),

@@ -4,6 +4,7 @@ export { openStorage } from './open-storage';
 export {
   type BagRecord,
   type OpenTab,
+  type PlansRecord,
   type Seeds,
   type StandRecord,
   type WorkspaceStorage,

@@ -5,6 +5,7 @@ import {
   nextRecord,
   type OpenTab,
   type PhotoRecord,
+  type PlansRecord,
   removal,
   type StandRecord,
   type WorkspaceStorage,
@@ -16,6 +17,7 @@ export function memoryStorage(): WorkspaceStorage {
   const pictures = new Map<string, PhotoRecord>();
   const tabs = new Map<string, OpenTab>();
   let kept: BagRecord | undefined;
+  let planned: PlansRecord | undefined;
   let history: BackupHistory = {};
   let isSeeded = false;
   let newest = 0;
@@ -49,12 +51,22 @@ export function memoryStorage(): WorkspaceStorage {
       if (result.ok) kept = result.record;
       return structuredClone(result);
     },
+    plans: async () => structuredClone(planned),
+    putPlans: async (plans, { revision }) => {
+      const result = nextRecord(planned, revision, (next) => ({
+        revision: next,
+        plans: structuredClone(plans),
+      }));
+      if (result.ok) planned = result.record;
+      return structuredClone(result);
+    },
     isSeeded: async () => isSeeded,
     seed: async (seeds) => {
       const isDue = !isSeeded && !stands.size;
       isSeeded = true;
       if (!isDue) return false;
       kept = { revision: (kept?.revision ?? 0) + 1, bag: structuredClone(seeds.bag) };
+      planned = { revision: (planned?.revision ?? 0) + 1, plans: structuredClone(seeds.plans) };
       for (const { document, updatedAt } of structuredClone(seeds.stands)) {
         const { id } = document.stand;
         stands.set(id, { id, revision: 1, updatedAt, document });
@@ -84,6 +96,7 @@ export function memoryStorage(): WorkspaceStorage {
     clear: async () => {
       for (const store of [stands, pictures, tabs]) store.clear();
       kept = undefined;
+      planned = undefined;
       history = {};
       isSeeded = false;
     },

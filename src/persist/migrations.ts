@@ -1,10 +1,17 @@
 import { type DBSchema, type IDBPDatabase } from 'idb';
 import { type BackupHistory } from '@/model';
-import { type BagRecord, type OpenTab, type PhotoRecord, type StandRecord } from './storage';
+import {
+  type BagRecord,
+  type OpenTab,
+  type PhotoRecord,
+  type PlansRecord,
+  type StandRecord,
+} from './storage';
 
 export interface Schema extends DBSchema {
   stands: { key: string; value: StandRecord };
   bag: { key: string; value: BagRecord };
+  plans: { key: string; value: PlansRecord };
   pictures: { key: string; value: PhotoRecord };
   history: { key: string; value: BackupHistory };
   tabs: { key: string; value: OpenTab };
@@ -45,6 +52,11 @@ export const MIGRATIONS: readonly Migration[] = [
       database.createObjectStore('tabs', { keyPath: 'id' });
       database.createObjectStore('marks');
     },
+  },
+  {
+    to: 5,
+    name: 'what is planned',
+    run: (database) => void database.createObjectStore('plans'),
   },
 ];
 

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { sampleBag, type StandDocument } from '@/model';
+import { NO_PLANS, sampleBag, type StandDocument } from '@/model';
 import { testStand } from '@/testing/fixtures';
 import { type IDBPDatabase, openDB } from 'idb';
 import { readFileSync } from 'node:fs';
@@ -118,7 +118,11 @@ describe.each(ADAPTERS)('a workspace kept in %s', (_, open) => {
   });
 
   it('is given its seeds once, all of them or none', async () => {
-    const seeds = { bag: sampleBag(), stands: [{ updatedAt: now, document: document('a') }] };
+    const seeds = {
+      bag: sampleBag(),
+      plans: NO_PLANS,
+      stands: [{ updatedAt: now, document: document('a') }],
+    };
     expect(await storage.isSeeded()).toBe(false);
     expect(await storage.seed(seeds)).toBe(true);
     expect((await storage.bag())?.bag).toEqual(sampleBag());
@@ -146,6 +150,25 @@ describe.each(ADAPTERS)('a workspace kept in %s', (_, open) => {
     });
     expect(await storage.putBag({ filters: [] }, { revision: 0 })).toMatchObject({ ok: false });
     expect((await storage.bag())?.bag).toEqual(sampleBag());
+  });
+
+  it('keeps what is planned with revisions of its own, until it is cleared', async () => {
+    const plans = {
+      ...NO_PLANS,
+      places: [{ id: 'p', name: 'Far shore', latitudeDeg: 56, longitudeDeg: -3 }],
+    };
+    expect(await storage.plans()).toBeUndefined();
+    expect(await storage.putPlans(plans, { revision: 0 })).toMatchObject({
+      ok: true,
+      record: { revision: 1 },
+    });
+    expect(await storage.putPlans(NO_PLANS, { revision: 0 })).toMatchObject({
+      ok: false,
+      current: { plans },
+    });
+    expect(await storage.plans()).toEqual({ revision: 1, plans });
+    await storage.clear();
+    expect(await storage.plans()).toBeUndefined();
   });
 
   it('hands out copies that cannot change what is kept', async () => {
@@ -248,27 +271,30 @@ describe('a database', () => {
     await expect(cleared.stands()).rejects.toMatchObject({ fault: 'cleared' });
   });
 
-  it.each([1, 2, 3])('of layout %i, as it was written then, opens with all that is in it', async (layout) => {
-    const dump = JSON.parse(readFileSync(`tests/kept/database-${layout}.json`, 'utf8')) as {
-      version: number;
-      stores: Record<string, { keyPath: string | null; records: { key: string; value: object }[] }>;
-    };
-    const name = `kept-${layout}`;
-    const old = await openDB(name, dump.version, {
-      upgrade: (db) => {
-        for (const [store, { keyPath }] of Object.entries(dump.stores))
-          db.createObjectStore(store, { keyPath });
-      },
-    });
-    for (const [store, { keyPath, records }] of Object.entries(dump.stores))
-      for (const { key, value } of records) await old.put(store, value, keyPath ? undefined : key);
-    old.close();
-    const storage = await idbStorage(name);
-    const { stands, bag } = dump.stores;
-    expect(await storage.stands()).toEqual(stands!.records.map((r) => r.value));
-    expect(await storage.bag()).toEqual(bag!.records[0]!.value);
-    storage.close();
-  });
+  it.each([1, 2, 3, 4])(
+    'of layout %i, as it was written then, opens with all that is in it',
+    async (layout) => {
+      const dump = JSON.parse(readFileSync(`tests/kept/database-${layout}.json`, 'utf8')) as {
+        version: number;
+        stores: Record<string, { keyPath: string | null; records: { key: string; value: object }[] }>;
+      };
+      const name = `kept-${layout}`;
+      const old = await openDB(name, dump.version, {
+        upgrade: (db) => {
+          for (const [store, { keyPath }] of Object.entries(dump.stores))
+            db.createObjectStore(store, { keyPath });
+        },
+      });
+      for (const [store, { keyPath, records }] of Object.entries(dump.stores))
+        for (const { key, value } of records) await old.put(store, value, keyPath ? undefined : key);
+      old.close();
+      const storage = await idbStorage(name);
+      const { stands, bag } = dump.stores;
+      expect(await storage.stands()).toEqual(stands!.records.map((r) => r.value));
+      expect(await storage.bag()).toEqual(bag!.records[0]!.value);
+      storage.close();
+    },
+  );
 
   it('that is full says so, and keeps what was there', async () => {
     const storage = await idbStorage('full');

@@ -1,4 +1,11 @@
-import { type BackupHistory, type Bag, type KeptStand, type StandDocument, type StoredPhoto } from '@/model';
+import {
+  type BackupHistory,
+  type Bag,
+  type KeptStand,
+  type Plans,
+  type StandDocument,
+  type StoredPhoto,
+} from '@/model';
 import { type StorageFault } from './faults';
 
 /** A stand as it is kept: one record a stand, with a revision number that every write compares and raises. */
@@ -15,6 +22,12 @@ export interface BagRecord {
   readonly bag: Bag;
 }
 
+/** What is planned, as it is kept: outings and places in one record. */
+export interface PlansRecord {
+  readonly revision: number;
+  readonly plans: Plans;
+}
+
 /** A write went through, or found a newer revision and left it alone. */
 export type WriteResult<R> =
   | { readonly ok: true; readonly record: R }
@@ -25,6 +38,7 @@ export interface Seeds {
   readonly bag: Bag;
   /** The one last changed first. */
   readonly stands: readonly KeptStand[];
+  readonly plans: Plans;
 }
 
 /** A tab that has the workspace open, and when it last said so, ms since the epoch. */
@@ -57,6 +71,8 @@ export interface WorkspaceStorage {
   removeStand(id: string, from: { readonly revision: number }): Promise<WriteResult<StandRecord | undefined>>;
   bag(): Promise<BagRecord | undefined>;
   putBag(bag: Bag, from: { readonly revision: number }): Promise<WriteResult<BagRecord>>;
+  plans(): Promise<PlansRecord | undefined>;
+  putPlans(plans: Plans, from: { readonly revision: number }): Promise<WriteResult<PlansRecord>>;
   /** Whether seeds were put in, whatever became of them since. */
   isSeeded(): Promise<boolean>;
   /** Puts seeds in, in one transaction; not where that was done before, or where stands are there. */

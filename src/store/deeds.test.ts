@@ -1,4 +1,4 @@
-import { readBackupFile, readStandFile } from '@/files';
+import { readBackupFile, readOutingFile, readStandFile } from '@/files';
 import {
   type Bag,
   bagForStand,
@@ -6,13 +6,14 @@ import {
   filtersById,
   glassReferences,
   meteredEv,
+  type Plans,
   sameContent,
   type Stand,
   type StandDocument,
   takenByGlass,
   throughLight,
 } from '@/model';
-import { admitBag, admitStand } from '@/model/documents/gate';
+import { admitBag, admitPlans, admitStand } from '@/model/documents/gate';
 import { memoryStorage } from '@/persist';
 import { type Chance, chanceOf } from '@/testing/mutate';
 import { DEEDS } from '@/testing/deeds';
@@ -34,8 +35,14 @@ const make = (storage = memoryStorage(), seed = 1) =>
   });
 
 const bagOf = (workspace: Workspace): Bag => workspace.bag.state.getState().value;
+const plansOf = (workspace: Workspace): Plans => workspace.plans.state.getState().value;
 const documentsOf = (workspace: Workspace): StandDocument[] =>
   workspace.state.getState().stands.map((s) => s.document);
+
+const stateOf = (workspace: Workspace) => {
+  const { stands, notice } = workspace.state.getState();
+  return [stands, notice, bagOf(workspace), plansOf(workspace)];
+};
 
 /** What a stand's readings mean: the light that each stands for, and the glass that is on and chosen. */
 function meaningOf(document: StandDocument, workspaceBag: Bag) {
@@ -72,6 +79,18 @@ async function check(workspace: Workspace, storage: ReturnType<typeof memoryStor
   const bag = bagOf(workspace);
   expect(admitBag(null, bag)).toBeNull();
   valueOf(workspace.exportBag());
+  const plans = plansOf(workspace);
+  expect(admitPlans(null, plans)).toBeNull();
+  for (const { id } of plans.outings) {
+    const { text } = valueOf(workspace.exportOuting(id)!);
+    const { outing } = valueOf(readOutingFile(text));
+    expect(
+      sameContent(
+        outing,
+        plans.outings.find((o) => o.id === id),
+      ),
+    ).toBe(true);
+  }
   for (const document of documentsOf(workspace)) {
     expect(admitStand(null, document)).toBeNull();
     const { text } = valueOf(workspace.exportStand(document.stand.id));
@@ -87,6 +106,7 @@ async function check(workspace: Workspace, storage: ReturnType<typeof memoryStor
     documentsOf(w).toSorted((a, b) => (byName(a.stand) < byName(b.stand) ? -1 : 1));
   expect(sameContent(sorted(again), sorted(workspace))).toBe(true);
   expect(sameContent(bagOf(again), bag)).toBe(true);
+  expect(sameContent(plansOf(again), plans)).toBe(true);
 }
 
 /** Everything, brought in where nothing is yet: the same stands with the same answers. */
@@ -99,6 +119,10 @@ async function checkElsewhere(workspace: Workspace) {
   elsewhere.bag.edit(() => ({ slots: bagOf(workspace).slots, filters: [] }));
   const report = valueOf(await elsewhere.restore(file.text));
   expect([report.refused, report.stands.inConflict, report.stands.leftOut]).toEqual([[], [], []]);
+  expect([report.plans.inConflict, report.plans.leftOut]).toEqual([[], []]);
+  expect(plansOf(elsewhere).outings).toHaveLength(
+    report.plans.added.length - plansOf(elsewhere).places.length - (plansOf(elsewhere).extras ?? []).length,
+  );
   const there = new Map(documentsOf(elsewhere).map((d) => [d.stand.id, d]));
   for (const document of documentsOf(workspace)) {
     const other = there.get(document.stand.id);
@@ -146,11 +170,11 @@ it('the deeds are at least sixty, and each does something in some run', async ()
   const workspace = make(storage, 5);
   await workspace.load();
   const idle = new Set(NAMES);
-  for (let n = 0; n < 4500; n++) {
+  for (let n = 0; n < 7000; n++) {
     const name = chance.pick(NAMES);
-    const before = [workspace.state.getState().stands, bagOf(workspace), workspace.state.getState().notice];
+    const before = stateOf(workspace);
     await DEEDS[name]!({ workspace, chance });
-    const after = [workspace.state.getState().stands, bagOf(workspace), workspace.state.getState().notice];
+    const after = stateOf(workspace);
     if (after.some((part, i) => part !== before[i])) idle.delete(name);
     if (workspace.state.getState().stands.length > 12)
       workspace.removeStand(workspace.state.getState().stands[11]!.id);

@@ -4,6 +4,7 @@ import {
   readBackupSteps,
   readBagFile,
   readGlassCsv,
+  readOutingFile,
   readStandFile,
   type RefusedThing,
 } from '@/files';
@@ -13,12 +14,14 @@ import {
   broughtStand,
   MAX_BACKUP_BYTES,
   mergeBag,
+  mergePlans,
   mergeStands,
   type Named,
   type NewId,
   withCopies,
 } from '@/model';
 import { type KeptBag } from './bag';
+import { type KeptPlans } from './plans';
 import { openFile } from './files';
 import { type PhotoShelf } from './pictures';
 import { runSteps } from './run-steps';
@@ -28,6 +31,7 @@ import { type Files, type RestoreReport } from './workspace-types';
 export interface FilesInOptions {
   readonly stands: Stands;
   readonly bag: KeptBag;
+  readonly plans: KeptPlans;
   readonly pictures: PhotoShelf;
   readonly newId: NewId;
   readonly now: () => string;
@@ -38,14 +42,26 @@ export interface FilesInOptions {
 
 type FilesIn = Pick<
   Files,
-  'importStand' | 'importBag' | 'receive' | 'restore' | 'receiveFile' | 'restoreFile' | 'readGlass'
+  | 'importStand'
+  | 'importBag'
+  | 'importOuting'
+  | 'receive'
+  | 'restore'
+  | 'receiveFile'
+  | 'restoreFile'
+  | 'readGlass'
 >;
+
+/** An outing that comes by itself goes by the ids that it brings. */
+const NONE: ReadonlyMap<string, string> = new Map();
+const NO_IDS = { stands: NONE, glass: NONE, lenses: NONE, cameras: NONE, holders: NONE };
 
 /** What comes in from files. */
 export function createFilesIn(options: FilesInOptions): FilesIn {
-  const { stands, bag, pictures, newId, now, nameOf, onProgress } = options;
+  const { stands, bag, plans, pictures, newId, now, nameOf, onProgress } = options;
   const bringing: Bringing = { nameOf, from: 'from the file', newId };
   const ownBag = () => bag.document.state.getState().value;
+  const ownPlans = () => plans.document.state.getState().value;
 
   const importStand = (text: string): FileResult<string> => {
     const read = readStandFile(text);
@@ -68,19 +84,32 @@ export function createFilesIn(options: FilesInOptions): FilesIn {
     return { ok: true, value: merged.report };
   };
 
+  const importOuting: Files['importOuting'] = (text) => {
+    const read = readOutingFile(text);
+    if (!read.ok) return read;
+    const { outing, place } = read.value;
+    const brought = { outings: [outing], places: place ? [place] : [] };
+    const { plans: merged, report } = mergePlans(ownPlans(), brought, NO_IDS, bringing);
+    plans.document.edit(() => merged);
+    return { ok: true, value: report };
+  };
+
   const restore = async (text: string): Promise<FileResult<RestoreReport>> => {
     const read = await runSteps(readBackupSteps(text), onProgress).finally(() => onProgress(null));
     if (!read.ok) return read;
-    const { bag: theirs, stands: entries, refused } = read.value;
+    const { bag: theirs, stands: entries, plans: planned, refused } = read.value;
     const merged = mergeBag(ownBag(), theirs, bringing);
     const brought = entries.map((kept) => ({
       ...kept,
       document: broughtStand(kept.document, theirs, merged.ids),
     }));
-    const { added, report } = mergeStands(stands.state.getState().stands, brought, bringing);
+    const { added, report, ids } = mergeStands(stands.state.getState().stands, brought, bringing);
     bag.document.edit(() => merged.bag);
     stands.add(added);
-    return { ok: true, value: { bag: merged.report, stands: report, refused } };
+    const plan = mergePlans(ownPlans(), planned, { ...merged.ids, stands: ids }, bringing);
+    plans.document.edit(() => plan.plans);
+    const reports = { bag: merged.report, stands: report, plans: plan.report };
+    return { ok: true, value: { ...reports, refused } };
   };
 
   const receive: Files['receive'] = async (text) => {
@@ -92,6 +121,10 @@ export function createFilesIn(options: FilesInOptions): FilesIn {
       case 'bag': {
         const read = importBag(text);
         return read.ok ? { ok: true, value: { kind: 'bag', report: read.value, refused: [] } } : read;
+      }
+      case 'outing': {
+        const read = importOuting(text);
+        return read.ok ? { ok: true, value: { kind: 'outing', report: read.value, refused: [] } } : read;
       }
       default: {
         const read = importStand(text);
@@ -116,6 +149,7 @@ export function createFilesIn(options: FilesInOptions): FilesIn {
   return {
     importStand,
     importBag,
+    importOuting,
     receive,
     restore,
     receiveFile: (file) => takeIn(file, receive),

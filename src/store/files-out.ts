@@ -2,14 +2,17 @@ import {
   backupFileName,
   type FileResult,
   type OpenedStand,
+  outingFileName,
   standFileName,
   writeBackupSteps,
   writeBagFile,
   writeGlassCsv,
+  writeOutingFile,
   writeStandFile,
 } from '@/files';
 import { bagForStand } from '@/model';
 import { type KeptBag } from './bag';
+import { type KeptPlans } from './plans';
 import { withPhotos } from './files';
 import { type PhotoShelf } from './pictures';
 import { runSteps } from './run-steps';
@@ -19,6 +22,7 @@ import { type Files, type NamedText, type WrittenBackup } from './workspace-type
 export interface FilesOutOptions {
   readonly stands: Stands;
   readonly bag: KeptBag;
+  readonly plans: KeptPlans;
   readonly pictures: PhotoShelf;
   readonly now: () => string;
   /** Told how far the writing of a backup is; null when it is done. */
@@ -37,12 +41,14 @@ type FilesOut = Pick<
   | 'backupWithPhotos'
   | 'exportBag'
   | 'exportGlass'
+  | 'exportOuting'
 >;
 
 /** What goes out to files. */
 export function createFilesOut(options: FilesOutOptions): FilesOut {
-  const { stands, bag, pictures, now, onProgress, onBackup } = options;
+  const { stands, bag, plans, pictures, now, onProgress, onBackup } = options;
   const ownBag = () => bag.document.state.getState().value;
+  const ownPlans = () => plans.document.state.getState().value;
 
   /** A stand with the bag that it is solved with. */
   const openedOf = (id: string): OpenedStand | null => {
@@ -63,7 +69,13 @@ export function createFilesOut(options: FilesOutOptions): FilesOut {
     const madeAt = now();
     const { stands: kept, broken } = stands.state.getState();
     const records = broken.map((b) => b.record);
-    const steps = writeBackupSteps({ madeAt, bag: ownBag(), stands: kept, broken: records });
+    const steps = writeBackupSteps({
+      madeAt,
+      bag: ownBag(),
+      plans: ownPlans(),
+      stands: kept,
+      broken: records,
+    });
     const written = await runSteps(steps, onProgress).finally(() => onProgress(null));
     if (!written.ok) return written;
     onBackup(Date.parse(madeAt));
@@ -104,6 +116,14 @@ export function createFilesOut(options: FilesOutOptions): FilesOut {
     exportBag() {
       const text = writeBagFile(ownBag());
       return text.ok ? { ok: true, value: { name: 'bag.paleseam.json', text: text.value } } : text;
+    },
+    exportOuting(id) {
+      const { outings, places } = ownPlans();
+      const outing = outings.find((o) => o.id === id);
+      if (!outing) return null;
+      const place = places.find((p) => p.id === outing.placeId);
+      const text = writeOutingFile({ outing, place });
+      return text.ok ? { ok: true, value: { name: outingFileName(outing), text: text.value } } : text;
     },
     exportGlass: () => ({ name: 'glass.csv', text: writeGlassCsv(ownBag().filters) }),
   };

@@ -2,6 +2,7 @@ import { type StoreApi } from 'zustand/vanilla';
 import { type Named } from '@/model';
 import { type StandRecord, StorageError, type StorageFault, type WorkspaceStorage } from '@/persist';
 import { type KeptBag } from './bag';
+import { type KeptPlans } from './plans';
 import { type PhotoShelf } from './pictures';
 import { type Reminder } from './reminder';
 import { type Saving, type SaveState } from './saving';
@@ -22,6 +23,7 @@ interface KeepingOptions extends Omit<WorkspaceOptions, 'nameOf' | 'channel' | '
   readonly hold: (storage: WorkspaceStorage) => void;
   readonly stands: Stands;
   readonly bag: KeptBag;
+  readonly plans: KeptPlans;
   readonly pictures: PhotoShelf;
   readonly reminder: Reminder;
   readonly presence: Presence;
@@ -41,7 +43,9 @@ const problemOf = (error: Error): StorageProblem => ({
 
 /** A workspace's life with its storage: loaded, kept in step with other tabs, lost and begun anew. */
 export function createKeeping(options: KeepingOptions) {
-  const { state, storage, stands, bag, pictures, reminder, presence, saving, seeds, nameOf } = options;
+  const { state, storage, stands, bag, plans, pictures, reminder, presence, saving, seeds, nameOf } = options;
+  /** What a workspace has one of. */
+  const ones = [bag, plans] as const;
   const report = saving.report('storage');
   let loading: Promise<void> | null = null;
 
@@ -70,8 +74,7 @@ export function createKeeping(options: KeepingOptions) {
       const opened = await open();
       await presence.enter(opened).catch(() => {});
       const records = await seed(await opened.stands());
-      const own = await opened.bag();
-      if (own) bag.show(own);
+      await showOnes();
       stands.show(records);
       state.setState({ phase: 'ready' });
       if (seeds) for (const sha256 of picturesIn(records)) void pictures.find(sha256).catch(() => {});
@@ -82,18 +85,23 @@ export function createKeeping(options: KeepingOptions) {
     }
   };
 
+  const showOnes = async () => {
+    const [own, planned] = [await storage().bag(), await storage().plans()];
+    if (own) bag.show(own);
+    if (planned) plans.show(planned);
+  };
+
   /** Shows what is stored in the place of everything that is here. */
   const showAll = async () => {
     await settled();
     stands.clear();
-    bag.clear();
-    const own = await storage().bag();
-    if (own) bag.show(own);
+    ones.forEach((one) => one.clear());
+    await showOnes();
     stands.show(await storage().stands());
   };
 
   const settled = async () => {
-    await Promise.all([bag.settled(), stands.settled()]);
+    await Promise.all([...ones, stands].map((room) => room.settled()));
   };
 
   const retry = async () => {
@@ -106,13 +114,13 @@ export function createKeeping(options: KeepingOptions) {
       }
       report('saved');
       pictures.restart();
-      bag.restart();
+      ones.forEach((one) => one.restart());
       stands.restart();
       return;
     }
     if (problem?.fault === 'failed') report('saved');
     pictures.retry();
-    bag.retry();
+    ones.forEach((one) => one.retry());
     stands.retry();
   };
 
@@ -120,7 +128,7 @@ export function createKeeping(options: KeepingOptions) {
     load: () => (loading ??= loadAll()),
     retry,
     flush() {
-      bag.flush();
+      ones.forEach((one) => one.flush());
       stands.flush();
     },
     async reset() {
@@ -136,13 +144,14 @@ export function createKeeping(options: KeepingOptions) {
   return {
     deeds,
     /** Another tab has written. */
-    heard: ({ standId, bag: isBag, all }: TabMessage) => {
+    heard: ({ standId, bag: isBag, plans: isPlans, all }: TabMessage) => {
       if (loading === null) return;
       const failed = (error: Error) => report('failed', error);
       void loading.then(async () => {
         if (state.getState().phase !== 'ready') return;
         if (all) await showAll().catch(failed);
         if (isBag) await bag.arrived().catch(failed);
+        if (isPlans) await plans.arrived().catch(failed);
         if (standId !== undefined) await stands.arrived(standId).catch(failed);
       });
     },

@@ -1,11 +1,14 @@
-import { readBagFile, readStandFile } from '@/files';
+import { readBagFile, readOutingFile, readStandFile } from '@/files';
 import {
   bringsNothingNew,
   mergeBag,
   type Named,
   type NewId,
+  NO_PLANS,
   ownedBag,
   newcomerBag,
+  putOuting,
+  putPlace,
   withCopies,
 } from '@/model';
 import { type Seeds } from '@/persist';
@@ -30,8 +33,15 @@ export function seedsOf(files: readonly string[], { newId, now, nameOf }: SeedRu
     if (!read.ok) throw refused(read.error.path, read.error.message);
     return mergeBag(own, read.value, { nameOf, from: 'from the file', newId }).bag;
   }, newcomerBag());
+  const outings = files.filter((text) => text.includes('"kind": "outing"'));
+  const plans = outings.reduce((planned, text) => {
+    const read = readOutingFile(text);
+    if (!read.ok) throw refused(read.error.path, read.error.message);
+    const { outing, place } = read.value;
+    return putOuting(place ? putPlace(planned, place) : planned, outing);
+  }, NO_PLANS);
   const stands = files
-    .filter((text) => !bags.includes(text))
+    .filter((text) => !bags.includes(text) && !outings.includes(text))
     .map((text, i) => {
       const read = readStandFile(text);
       if (!read.ok) throw refused(read.error.path, read.error.message);
@@ -43,5 +53,5 @@ export function seedsOf(files: readonly string[], { newId, now, nameOf }: SeedRu
       return { document: withCopies(kept, bag), updatedAt };
     });
   // a bag that is brought is one’s own
-  return { bag: bags.length ? ownedBag(bag) : bag, stands };
+  return { bag: bags.length ? ownedBag(bag) : bag, stands, plans };
 }

@@ -4,6 +4,7 @@ import { type WorkspaceStorage } from '@/persist';
 export interface TabMessage {
   readonly standId?: string;
   readonly bag?: true;
+  readonly plans?: true;
   /** Everything was begun anew. */
   readonly all?: true;
 }

@@ -6,6 +6,7 @@ import {
   type Named,
   type NewId,
   type Notice,
+  type Plans,
   type StandDocument,
   type StoredPhoto,
 } from '@/model';
@@ -75,6 +76,7 @@ export interface NamedBytes {
 export interface RestoreReport {
   readonly bag: MergeReport;
   readonly stands: MergeReport;
+  readonly plans: MergeReport;
   readonly refused: readonly RefusedThing[];
 }
 
@@ -90,6 +92,7 @@ export interface WrittenBackup<F = NamedText | NamedBytes> {
 /** What a file turned out to be, and what became of it. */
 export type Received =
   | { readonly kind: 'stand'; readonly id: string; readonly refused: readonly RefusedThing[] }
+  | { readonly kind: 'outing'; readonly report: MergeReport; readonly refused: readonly RefusedThing[] }
   | { readonly kind: 'bag'; readonly report: MergeReport; readonly refused: readonly RefusedThing[] }
   | ({ readonly kind: 'backup' } & RestoreReport);
 
@@ -99,7 +102,9 @@ export interface Files {
   importStand(text: string): FileResult<string>;
   /** Brings a bag file in: nothing that is here is altered. */
   importBag(text: string): FileResult<MergeReport>;
-  /** Takes a file of any kind in: a stand, a bag or a backup. */
+  /** Brings an outing in, and the place that it goes to. */
+  importOuting(text: string): FileResult<MergeReport>;
+  /** Takes a file of any kind in: a stand, a bag, an outing or a backup. */
   receive(text: string): Promise<FileResult<Received>>;
   /** Takes a file in as it was picked or dropped: as `receive`, or a bundle with its pictures. */
   receiveFile(file: Blob): Promise<FileResult<Received>>;
@@ -119,6 +124,8 @@ export interface Files {
   readGlass(text: string): readonly GlassRow[];
   /** The glass of the bag as a table. */
   exportGlass(): NamedText;
+  /** An outing with its place; null where it is not here. */
+  exportOuting(id: string): FileResult<NamedText> | null;
   /** Everything but the pictures as one file; what is written is noted as backed up. */
   backup(): Promise<FileResult<WrittenBackup<NamedText>>>;
   /** Everything as one file. */
@@ -129,6 +136,8 @@ export interface Files {
 export interface Workspace extends Files {
   readonly state: StoreApi<WorkspaceState>;
   readonly bag: DocumentStore<Bag>;
+  /** Outings and places of one's own. */
+  readonly plans: DocumentStore<Plans>;
   readonly newId: NewId;
   /** Loads it, once in the life of the page however often it is asked for. */
   load(): Promise<void>;

@@ -1,6 +1,7 @@
 import { createStore } from 'zustand/vanilla';
 import { type WorkspaceStorage } from '@/persist';
 import { createKeptBag } from './bag';
+import { createKeptPlans } from './plans';
 import { createFilesIn } from './files-in';
 import { createFilesOut } from './files-out';
 import { createKeeping } from './keeping';
@@ -47,9 +48,10 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
   };
   const pictures = createPhotoShelf({ ...shared, seedPhoto });
   const bag = createKeptBag(shared);
+  const plans = createKeptPlans(shared);
   const stands = createStands({ ...shared, pictures, bag: () => bag.document.state.getState().value });
   const reminder = createReminder({ ...shared, state });
-  const rooms = { stands, bag, pictures, reminder };
+  const rooms = { stands, bag, plans, pictures, reminder };
   const keeping = createKeeping({ ...options, ...shared, ...rooms, state, hold: (s) => (storage = s) });
   const filing = {
     ...shared,
@@ -65,6 +67,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     state,
     newId,
     bag: bag.document,
+    plans: plans.document,
     open: (id) => stands.open(id),
     createStand: stands.create,
     duplicateStand: stands.duplicate,

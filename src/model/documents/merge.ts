@@ -68,7 +68,7 @@ function twins<T extends Thing>(ours: readonly T[], theirs: readonly T[], conten
  * What of a list is to be added to another that has some of it: nothing that is there is altered or lost. Of two that are
  * alike one is kept, whatever their ids; one whose id is taken by another gets an id of its own.
  */
-function mergeList<T extends Thing>(
+export function mergeList<T extends Thing>(
   ours: readonly T[] = [],
   theirs: readonly T[] = [],
   { nameOf, from, newId, letter, most, contentOf }: MergeRules<T>,
@@ -105,7 +105,7 @@ function remembered<T extends object>(contentOf: (item: T) => string): (item: T)
   };
 }
 
-const togetherReport = (reports: readonly MergeReport[]): MergeReport => ({
+export const togetherReport = (reports: readonly MergeReport[]): MergeReport => ({
   added: reports.flatMap((r) => r.added),
   kept: reports.flatMap((r) => r.kept),
   inConflict: reports.flatMap((r) => r.inConflict),
@@ -119,9 +119,11 @@ export interface MergedBag {
   readonly ids: RenamedIds;
 }
 
-/** What the glass and the holders of a bag that was brought in go by here. */
+/** What the things of a bag that was brought in go by here. */
 export interface RenamedIds {
   readonly glass: ReadonlyMap<string, string>;
+  readonly lenses: ReadonlyMap<string, string>;
+  readonly cameras: ReadonlyMap<string, string>;
   readonly holders: ReadonlyMap<string, string>;
 }
 
@@ -148,7 +150,7 @@ export function mergeBag(ours: Bag, theirs: Bag, bringing: Bringing): MergedBag 
   const holders = mergeList(ours.holders, theirHolders, { ...things, letter: 'h', most: MAX_GEAR });
   const all = [filters, lenses, cameras, holders];
   const report = togetherReport(all.map((m) => m.report));
-  const ids = { glass: filters.ids, holders: holders.ids };
+  const ids = { glass: filters.ids, lenses: lenses.ids, cameras: cameras.ids, holders: holders.ids };
   if (all.every((m) => !m.added.length)) return { bag: ours, report, ids };
   const newIds = filters.added.map((f) => f.id);
   return {
@@ -179,7 +181,12 @@ export function mergeStands(
   ours: readonly KeptStand[],
   theirs: readonly KeptStand[],
   bringing: Bringing,
-): { readonly added: readonly KeptStand[]; readonly report: MergeReport } {
+): {
+  readonly added: readonly KeptStand[];
+  readonly report: MergeReport;
+  /** What each of their stands goes by here. */
+  readonly ids: ReadonlyMap<string, string>;
+} {
   interface Entry extends Named {
     readonly id: string;
     readonly kept: KeptStand;
@@ -192,7 +199,7 @@ export function mergeStands(
   /** A name that says where the stand came from makes it no other. */
   const content = ({ kept: { document } }: Entry): string =>
     contentOf({ ...document.stand, name: markedName(document.stand.name, bringing.from), own: document.bag });
-  const { added, report } = mergeList<Entry>(ours.map(entry), theirs.map(entry), {
+  const { added, report, ids } = mergeList<Entry>(ours.map(entry), theirs.map(entry), {
     ...bringing,
     nameOf: ({ name }) => name?.trim() || 'without a name',
     letter: 'st',
@@ -206,6 +213,7 @@ export function mergeStands(
       return { ...kept, document: { ...kept.document, stand: { ...stand, id, name: name ?? stand.name } } };
     }),
     report,
+    ids,
   };
 }
 

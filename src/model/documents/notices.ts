@@ -12,6 +12,8 @@ export type Notice =
       readonly settingsAreTheirs: boolean;
       readonly leftOut: readonly string[];
     }
+  /** What is planned was changed in two tabs at once. */
+  | { readonly code: 'plans-joined'; readonly leftOut: readonly string[] }
   /** A change was not taken: what came of it could not be kept. */
   | { readonly code: 'not-taken'; readonly fault: DocumentFault }
   /** What a new workspace begins with could not be fetched. */

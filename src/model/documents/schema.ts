@@ -45,7 +45,7 @@ function schemasFor(keys: Keys) {
     bag: bag.optional(),
   }).superRefine(bringsItsGlass);
   const bagFile = object({ ...envelope, kind: z.literal('bag'), bag });
-  const outingFile = object({ ...envelope, kind: z.literal('outing'), outing });
+  const outingFile = object({ ...envelope, kind: z.literal('outing'), outing, place: place.optional() });
   /** A stand of a backup, with all that it keeps. */
   const entry = object({
     updatedAt: moment,

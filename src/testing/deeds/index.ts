@@ -1,6 +1,7 @@
 import { BAG } from './bag';
 import { CHECK } from './check';
 import { type Deed } from './doing';
+import { PLANS } from './plans';
 import { BALANCE, FRAME, READING } from './stand';
 import { FILES, STANDS } from './workspace';
 
@@ -13,6 +14,7 @@ export const DEEDS: Readonly<Record<string, Deed>> = {
   ...BALANCE,
   ...CHECK,
   ...BAG,
+  ...PLANS,
   ...STANDS,
   ...FILES,
 };

@@ -76,6 +76,7 @@ function Restored({ report }: { report: RestoreReport }) {
         <p className="font-semibold">The backup is in. Nothing that was here has been altered.</p>
         <p>Stands: {mergeText(report.stands)}</p>
         <p>Bag: {mergeText(report.bag)}</p>
+        <p>Outings and places: {mergeText(report.plans)}</p>
       </div>
       <RefusedList refused={report.refused} />
     </>

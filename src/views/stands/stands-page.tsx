@@ -139,6 +139,7 @@ function useFiles() {
       if (result.value.kind === 'stand') {
         if (files.length === 1) void navigate(`${base}/stands/${standKey(result.value.id)}`);
       } else if (result.value.kind === 'bag') toast(`Into the bag: ${mergeText(result.value.report)}`);
+      else if (result.value.kind === 'outing') toast(`Into the outings: ${mergeText(result.value.report)}`);
       else
         toast(
           `The backup is in. Stands: ${mergeText(result.value.stands)} Bag: ${mergeText(result.value.bag)}`,

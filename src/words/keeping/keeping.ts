@@ -21,6 +21,8 @@ export function noticeText(notice: Notice): string {
         .filter(Boolean)
         .join('');
     }
+    case 'plans-joined':
+      return `What is planned was changed in another tab at the same time. What either tab has made is kept${notice.leftOut.length ? `, but for ${listText(notice.leftOut)}: there is no room for more` : ''}.`;
     case 'not-taken':
       return notice.fault.code === 'too-large'
         ? `That was not taken: ${notice.fault.message}. Everything is as it was.`
@@ -32,14 +34,14 @@ export function noticeText(notice: Notice): string {
 
 /** A thing of a file that was not taken. */
 interface Refused {
-  readonly what: 'stand' | 'filter' | 'lens' | 'camera' | 'bag' | 'picture';
+  readonly what: 'stand' | 'filter' | 'lens' | 'camera' | 'bag' | 'outing' | 'place' | 'plans' | 'picture';
   readonly name: string;
   readonly error: { readonly path: string; readonly message: string };
 }
 
 /** Why a thing of a file was not taken, and where. */
 export const refusedText = ({ what, name, error }: Refused): string =>
-  `${what === 'bag' ? 'The bag' : `The ${what} “${name}”`}: ${error.path ? `${error.path}, ` : ''}${error.message}`;
+  `${what === 'bag' ? 'The bag' : what === 'plans' ? 'What is planned' : `The ${what} “${name}”`}: ${error.path ? `${error.path}, ` : ''}${error.message}`;
 
 /** How many things of a file were not taken. */
 export const refusedCountText = (count: number): string =>

@@ -1,0 +1,28 @@
+import { joinPlans, NO_PLANS, type Plans, sameContent } from '@/model';
+import { admitPlans } from '@/model/documents/gate';
+import { type PlansRecord } from '@/persist';
+import { type KeptOptions } from './bag';
+import { createKeptOne, type KeptOne } from './kept-one';
+
+/** What is planned in a workspace: outings, places of one's own. */
+export type KeptPlans = KeptOne<Plans, PlansRecord>;
+
+export const createKeptPlans = (options: KeptOptions): KeptPlans => {
+  const { storage, channel, newId, nameOf, saving, notify } = options;
+  return createKeptOne<Plans, PlansRecord>({
+    nothing: () => NO_PLANS,
+    valueOf: (record) => record.plans,
+    read: () => storage().plans(),
+    write: (plans, revision) => storage().putPlans(plans, { revision }),
+    isSame: sameContent,
+    join: (versions) => {
+      const { plans, leftOut } = joinPlans(versions, { nameOf, from: 'other tab', newId });
+      notify({ code: 'plans-joined', leftOut });
+      return plans;
+    },
+    admit: admitPlans,
+    onRefused: (fault) => notify({ code: 'not-taken', fault }),
+    report: saving.report('plans'),
+    onWritten: () => channel.post({ plans: true }),
+  });
+};
