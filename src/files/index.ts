@@ -14,6 +14,7 @@ export { beginsAsDocument } from './json';
 export { type Carried, readCarried } from './carry';
 export { type GlassRow, readGlassCsv, writeGlassCsv } from './glass-csv';
 export { type OpenedOuting, outingFileName, readOutingFile, writeOutingFile } from './outing-file';
+export { readTideTable, type TideRow } from './tide-table';
 export { standFileJsonSchema } from './json-schema';
 export {
   type PastedReading,
