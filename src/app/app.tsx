@@ -25,6 +25,10 @@ const loadStandPage = () => import('@/views/stand/stand-page');
 const StandPage = lazy(() => loadStandPage().then((m) => ({ default: m.StandPage })));
 const BagPage = lazy(() => import('@/views/bag/bag-page').then((m) => ({ default: m.BagPage })));
 const LedgerPage = lazy(() => import('@/views/ledger/ledger-page').then((m) => ({ default: m.LedgerPage })));
+const OutingsPage = lazy(() =>
+  import('@/views/outings/outings-page').then((m) => ({ default: m.OutingsPage })),
+);
+const OutingPage = lazy(() => import('@/views/outing/outing-page').then((m) => ({ default: m.OutingPage })));
 const CarryPage = lazy(() => import('@/views/carry/carry-page').then((m) => ({ default: m.CarryPage })));
 const CardsPage = lazy(() => import('@/views/card/cards-page').then((m) => ({ default: m.CardsPage })));
 const SettingsPage = lazy(() =>
@@ -70,6 +74,8 @@ function pages(base: string) {
       <Route index element={<Navigate to={`${base}/stands`} replace />} />
       <Route path="stands" element={<StandsPage />} />
       <Route path="stands/:id" element={<StandPage />} />
+      <Route path="outings" element={<OutingsPage />} />
+      <Route path="outings/:id" element={<OutingPage />} />
       <Route path="bag" element={<BagPage />} />
       <Route path="ledger" element={<LedgerPage />} />
       <Route path="cards" element={<CardsPage />} />

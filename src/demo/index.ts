@@ -2,6 +2,7 @@ import amberGap from './amber-gap.paleseam.json?raw';
 import bag from './bag.paleseam.json?raw';
 import heskTerraces from './hesk-terraces.paleseam.json?raw';
 import marlPan from './marl-pan.paleseam.json?raw';
+import outing from './outing-marl-pan.paleseam.json?raw';
 import quillRim from './quill-rim.paleseam.json?raw';
 import sarratDune from './sarrat-dune.paleseam.json?raw';
 import thollSaddle from './tholl-saddle.paleseam.json?raw';
@@ -10,7 +11,7 @@ import vannSnowfield from './vann-snowfield.paleseam.json?raw';
 const STANDS = [marlPan, thollSaddle, heskTerraces, quillRim, amberGap, sarratDune, vannSnowfield];
 
 /** The demo's files, the stands in the order in which they are listed; opened through the same import as any other. */
-export const DEMO_FILES: readonly string[] = [...STANDS, bag];
+export const DEMO_FILES: readonly string[] = [...STANDS, bag, outing];
 
 /** Addresses of the demo's pictures, by the name that their stand has for them. */
 const ADDRESSES = import.meta.glob<string>('./pictures/*.jpg', {

@@ -10,6 +10,7 @@ export {
   type RefusedThing,
   type TakeRow,
   writeReadingsCsv,
+  readTideTable,
   writeTakesCsv,
   safeName,
 } from '@/files';

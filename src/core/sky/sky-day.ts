@@ -12,22 +12,15 @@ import {
 import { type Place } from './place';
 import { type SkyDirection } from './polarised-sky';
 
-/** What happens in the sky of a place in the course of a day, in the order of a morning and an evening. */
-export const SKY_EVENTS = [
-  'astronomical-dawn',
-  'nautical-dawn',
-  'civil-dawn',
-  'sunrise',
-  'sun-highest',
-  'sunset',
-  'civil-dusk',
-  'nautical-dusk',
-  'astronomical-dusk',
-  'moonrise',
-  'moon-highest',
-  'moonset',
-] as const;
-export type SkyEventKind = (typeof SKY_EVENTS)[number];
+/** What happens in the sky of a place in the course of a day. */
+export type SkyEventKind =
+  | `${'astronomical' | 'nautical' | 'civil'}-${'dawn' | 'dusk'}`
+  | 'sunrise'
+  | 'sun-highest'
+  | 'sunset'
+  | 'moonrise'
+  | 'moon-highest'
+  | 'moonset';
 
 export interface SkyEvent {
   readonly kind: SkyEventKind;

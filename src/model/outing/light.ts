@@ -10,9 +10,12 @@ import {
   skyEvs,
   type SkyState,
   type Span,
+  type Tide,
+  tideAt,
   tideSpans,
   type TideTurn,
 } from '@/core/sky';
+import { mix, smoothStep } from '@/core/numerics';
 import { degreesApart } from '@/core/units';
 import { type Stand } from '../stand/stand';
 import { type Framing, framingOf } from './framing';
@@ -28,8 +31,8 @@ const SKY_ALTITUDE_DEG = 36;
 const POLARISED_ALTITUDE_DEG = 20;
 /** Grey land; it goes out of every difference. */
 const REFLECTANCE = 0.18;
-/** The sun so near to the frame's direction leaves what is seen of the land in shade, degrees across. */
-const INTO_LIGHT_DEG = 60;
+/** The sun so near to the frame's direction leaves what is seen of the land in shade, and so far from it lights it, degrees across. */
+const INTO_LIGHT_DEG = [45, 80] as const;
 /** A forecast of a day to come is as doubtful as one can be: so many minutes ahead are no worse. */
 const FAR_MINUTES = 120;
 
@@ -71,12 +74,25 @@ export interface DayLight {
 }
 
 /** How a sky is taken to be for a forecast: clear where nothing is said. */
-export const skyStateOf = ({ cloud }: Weather = {}): SkyState =>
+const skyStateOf = ({ cloud }: Weather = {}): SkyState =>
   cloud === 'moving' ? 'broken' : (cloud ?? 'clear');
 
 /** The turns of the tide of an outing, in order of time. */
 export const turnsOf = ({ tides = [] }: Pick<Outing, 'tides'>): readonly TideTurn[] =>
   tides.map(({ at, heightM }) => ({ atMs: Date.parse(at), heightM }));
+
+/** The water of a day at short intervals, between the turns that are known. */
+export function waterOf(
+  outing: Pick<Outing, 'tides'>,
+  { fromMs, toMs }: Pick<DayLight, 'fromMs' | 'toMs'>,
+): readonly (Tide & { readonly atMs: number })[] {
+  const turns = turnsOf(outing);
+  const steps = Math.floor((toMs - fromMs) / STEP_MS);
+  return Array.from({ length: steps + 1 }, (_, i) => fromMs + i * STEP_MS).flatMap((atMs) => {
+    const tide = tideAt(turns, atMs);
+    return tide ? [{ atMs, ...tide }] : [];
+  });
+}
 
 /** The light of a framing through a day. */
 export function stopLight(outing: Outing, stop: Stop, stand: Stand | null, day: DayLight): StopLight {
@@ -106,7 +122,7 @@ function lightMoments({ azimuthDeg }: Framing, sky: SkyState, day: DayLight): Li
     const isUp = sun.altitudeDeg > 0;
     const [lit, shade] = [ground(isUp), ground(false)];
     // what is seen of the land turns its shaded side to who looks into the light
-    const landEv = isUp && across >= INTO_LIGHT_DEG ? lit : shade;
+    const landEv = mix(shade, lit, smoothStep(...INTO_LIGHT_DEG, across));
     const { darker, brighter } = forecastRange(FAR_MINUTES, sky, {
       sunAltitudeDeg: sun.altitudeDeg,
       fromSunAcrossDeg: across,

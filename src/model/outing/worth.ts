@@ -6,16 +6,7 @@ import { lightNear, type StopLight } from './light';
 import { type Stop } from './plans';
 
 /** Why a moment is worth being there for. */
-export const WORTHS = [
-  'sun-in-frame',
-  'side-light',
-  'glow',
-  'moon',
-  'over-land',
-  'even',
-  'polariser',
-] as const;
-export type Worth = (typeof WORTHS)[number];
+export type Worth = 'sun-in-frame' | 'side-light' | 'glow' | 'moon' | 'over-land' | 'even' | 'polariser';
 
 /** A moment worth being there for, with its reason. */
 export interface WorthMoment {
@@ -58,7 +49,7 @@ const MOON = { litPart: 0.9, sun: [-9, 3] } as const;
 
 /** Moments nearer to each other than this are one, ms. */
 const APART_MS = 25 * 60_000;
-export const MOST_WORTH = 3;
+const MOST_WORTH = 3;
 
 export interface WorthOrder {
   readonly stops: readonly { readonly stop: Stop; readonly light: StopLight }[];

@@ -26,6 +26,7 @@ export function useShellCommands(): void {
       { name: 'Shortcuts', keys: '?', also: 'help keys', run: () => setOpen('shortcuts') },
       { name: 'Help', also: 'words meaning glossary', run: () => setOpen('help') },
       { name: 'Stands', also: 'go to list', run: go('stands') },
+      { name: 'Outings', also: 'go to plan tide sun moon places pack', run: go('outings') },
       { name: 'Bag', also: 'go to filters glass lenses cameras', run: go('bag') },
       { name: 'Ledger', also: 'go to shots takes learnt plots buy', run: go('ledger') },
       { name: 'Settings', also: 'go to theme place storage', run: go('settings') },

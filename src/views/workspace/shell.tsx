@@ -1,4 +1,4 @@
-import { HelpCircle, Layers, Moon, NotebookText, Settings, Sun, Telescope } from 'lucide-react';
+import { Footprints, HelpCircle, Layers, Moon, NotebookText, Settings, Sun, Telescope } from 'lucide-react';
 import { lazy, Suspense, useEffect } from 'react';
 import { NavLink, Outlet, useMatch } from 'react-router';
 import { toast, Toaster } from 'sonner';
@@ -131,6 +131,10 @@ function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
       <NavLink to={`${base}/stands`} className={item}>
         <Telescope size={20} aria-hidden />
         Stands
+      </NavLink>
+      <NavLink to={`${base}/outings`} className={item}>
+        <Footprints size={20} aria-hidden />
+        Outings
       </NavLink>
       <NavLink to={`${base}/bag`} className={item}>
         <Layers size={20} aria-hidden />

@@ -1,0 +1,21 @@
+/** Outings as a page needs them: loaded with it, for the sun and moon of a day come from a library of their own. */
+export { type SkyEvent, type SkyEventKind } from '@/core/sky/sky-day';
+export { type DueAgain } from './again';
+export { type Caution } from './cautions';
+export { outingDay, type OutingDay, type StopDay } from './day';
+export { lightNear, type LightMoment, readBefore, type StopLight, waterOf } from './light';
+export { type Missing, type Packed, type Packing, type PackingNames, packingOf } from './packing';
+export { minutesOf, type Schedule } from './schedule';
+export {
+  AIRS,
+  type Air,
+  type Cloud,
+  CLOUDS,
+  PLANNED_RISKS,
+  type PlannedRisk,
+  type Rain,
+  RAINS,
+  type TideSide,
+} from './terms';
+export { type WorthMoment } from './worth';
+export { clockHours, dayOf, hourOf, isZone, momentAt } from './zone';

@@ -1,0 +1,167 @@
+import { scaleLinear } from 'd3-scale';
+import { area, line } from 'd3-shape';
+import { useId, useRef } from 'react';
+import { clockHours, hourOf, type LightMoment, type OutingDay, type SkyEvent, waterOf } from '@/model/outing';
+import { useSize } from '@/ui/use-size';
+import { EVENT_NAMES } from '@/words/outing';
+import { useOuting } from './use-outing';
+
+const HEIGHT = 190;
+const EDGE = { top: 40, foot: 24, tide: 34 };
+/** What is named above the strip: the sun on the upper line, the moon on the lower. */
+const LINES = [
+  { y: 14, kinds: ['sunrise', 'sunset'] },
+  { y: 31, kinds: ['moonrise', 'moonset'] },
+] as const;
+const isNamed = ({ kind }: SkyEvent): boolean => LINES.some(({ kinds }) => kinds.some((k) => k === kind));
+
+/** The day from midnight to midnight: the light of sky and land with the span between, sun and moon, the tide below. */
+export function DayStrip() {
+  const { day } = useOuting();
+  return day && <Strip day={day} />;
+}
+
+function Strip({ day }: { day: OutingDay }) {
+  const { outing } = useOuting();
+  const box = useRef<HTMLElement>(null);
+  const { width } = useSize(box);
+  const clip = useId();
+  const { fromMs, toMs } = day;
+  const x = scaleLinear()
+    .domain([fromMs, toMs])
+    .range([0, Math.max(1, width)]);
+  const moments = (day.stops[0]?.light ?? day.open).moments;
+  const evs = moments.flatMap((m) => [m.skyEv, m.landEv]);
+  const y = scaleLinear()
+    .domain([Math.min(0, ...evs), Math.max(14, ...evs)])
+    .range([HEIGHT - EDGE.foot - EDGE.tide - 3, EDGE.top + 3]);
+  const over = (of: (m: LightMoment) => number) =>
+    line<LightMoment>()
+      .defined((m, i) => i === 0 || m.atMs - (moments[i - 1]?.atMs ?? 0) <= 15 * 60_000)
+      .x((m) => x(m.atMs))
+      .y((m) => y(of(m)))([...moments]) ?? '';
+  const span =
+    area<LightMoment>()
+      .x((m) => x(m.atMs))
+      .y0((m) => y(m.landEv))
+      .y1((m) => y(m.skyEv))([...moments]) ?? '';
+  const every = width > 700 ? 3 : 6;
+  const named = day.events.filter(isNamed);
+  const seen = day.stops[0] ? 'of the first framing' : 'towards no direction';
+  return (
+    <figure ref={box} className="mb-6">
+      <svg
+        width={width}
+        height={HEIGHT}
+        role="img"
+        aria-label={`The light of the day ${seen}, from midnight to midnight: ${day.events
+          .filter(isNamed)
+          .map((e) => `${EVENT_NAMES[e.kind]} ${hourOf(e.atMs, outing.zone)}`)
+          .join(', ')}`}
+        fontSize={12}
+      >
+        <clipPath id={clip}>
+          <rect width={width} height={HEIGHT} />
+        </clipPath>
+        <g clipPath={`url(#${clip})`}>
+          <rect y={EDGE.top} width={width} height={HEIGHT - EDGE.top - EDGE.foot} fill="var(--panel)" />
+          {day.events
+            .filter((e) => e.kind === 'sunrise' || e.kind === 'sunset')
+            .map((e) => (
+              <path
+                key={`${e.kind} ${e.atMs}`}
+                d={`M${x(e.atMs)} ${EDGE.top}V${HEIGHT - EDGE.foot}`}
+                stroke="var(--rule)"
+                strokeWidth={1.5}
+              />
+            ))}
+          <path d={span} fill="var(--chosen)" />
+          <path d={over((m) => m.skyEv)} fill="none" stroke="var(--sky)" strokeWidth={2.5} />
+          <path
+            d={over((m) => m.landEv)}
+            fill="none"
+            stroke="var(--land)"
+            strokeWidth={2.5}
+            strokeDasharray="7 3"
+          />
+          <TideLine day={day} x={x} width={width} />
+          {day.worth.map((w) => (
+            <path
+              key={w.atMs}
+              d={`M${x(w.atMs)} ${EDGE.top}V${HEIGHT - EDGE.foot}`}
+              stroke="var(--action)"
+              strokeWidth={3}
+            />
+          ))}
+        </g>
+        {named.map((e) => (
+          <text
+            key={`${e.kind} ${e.atMs}`}
+            x={Math.min(Math.max(x(e.atMs), 42), width - 42)}
+            y={LINES.find(({ kinds }) => kinds.some((k) => k === e.kind))?.y}
+            textAnchor="middle"
+            fill="var(--ink)"
+          >
+            {EVENT_NAMES[e.kind]} {hourOf(e.atMs, outing.zone)}
+          </text>
+        ))}
+        {clockHours(outing.day, outing.zone, every).map(({ atMs, hour }) => (
+          <text
+            key={atMs}
+            x={Math.min(Math.max(x(atMs), 16), width - 16)}
+            y={HEIGHT - 8}
+            textAnchor="middle"
+            fill="var(--quiet)"
+          >
+            {hour}
+          </text>
+        ))}
+      </svg>
+      <figcaption className="flex flex-wrap gap-x-5 text-sm text-quiet">
+        <span>
+          <span aria-hidden className="mr-1.5 inline-block w-6 border-t-[3px] border-sky align-middle" />
+          sky
+        </span>
+        <span>
+          <span
+            aria-hidden
+            className="mr-1.5 inline-block w-6 border-t-[3px] border-dashed border-land align-middle"
+          />
+          land
+        </span>
+        <span>{seen}; a forecast, off by 1.5 stops or more</span>
+        <span>
+          moon {Math.round(100 * day.moon.litPart)} % lit, {day.moon.isWaxing ? 'waxing' : 'waning'}
+        </span>
+      </figcaption>
+    </figure>
+  );
+}
+
+/** The water between the turns that are known: by half a cosine, and dotted by the rule of twelfths. */
+function TideLine({ day, x, width }: { day: OutingDay; x: (ms: number) => number; width: number }) {
+  const { outing } = useOuting();
+  const water = waterOf(outing, day);
+  if (water.length < 2) return null;
+  const heights = water.map((t) => t.heightM);
+  const y = scaleLinear()
+    .domain([Math.min(...heights), Math.max(...heights)])
+    .range([HEIGHT - EDGE.foot - 2, HEIGHT - EDGE.foot - EDGE.tide + 4]);
+  const path = (of: (t: (typeof water)[number]) => number) =>
+    line<(typeof water)[number]>()
+      .x((t) => x(t.atMs))
+      .y((t) => y(of(t)))(water) ?? '';
+  return (
+    <>
+      <path d={`M0 ${HEIGHT - EDGE.foot - EDGE.tide}H${width}`} stroke="var(--rule)" />
+      <path d={path((t) => t.heightM)} fill="none" stroke="var(--water)" strokeWidth={2.5} />
+      <path
+        d={path((t) => t.twelfthsM)}
+        fill="none"
+        stroke="var(--water)"
+        strokeWidth={1.5}
+        strokeDasharray="2 3"
+      />
+    </>
+  );
+}

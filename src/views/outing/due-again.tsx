@@ -1,0 +1,18 @@
+import { hourOf } from '@/model/outing';
+import { useOuting } from './use-outing';
+
+/** What was to be come back for at this place, and is there on this day. */
+export function DueAgainPart() {
+  const { outing, day } = useOuting();
+  if (!day?.due.length) return null;
+  return (
+    <section aria-label="Come back for" role="status" className="border-l-4 border-action pl-3">
+      {day.due.map(({ place, wish, atMs }) => (
+        <p key={wish.id}>
+          You wanted to come back to {place.name || 'this place'}
+          {wish.note ? ` for ${wish.note}` : ''}: from {hourOf(atMs, outing.zone)} on this day it is so.
+        </p>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,230 @@
+import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
+import { movedStop, putStop, removeStop, type Stop, stopOf } from '@/model';
+import { hourOf, lightNear, minutesOf, readBefore, type StopDay, type TideSide } from '@/model/outing';
+import { ChoiceField } from '@/ui/field';
+import { Check } from '@/ui/check';
+import { Fold } from '@/ui/fold';
+import { Button } from '@/ui/button';
+import { dayText, stopsFigure } from '@/words';
+import { expectedSpanText, minutesText, stopLightText, stopName, waterText } from '@/words/outing';
+import { NameField } from '../shared/name-field';
+import { QuantityField } from '../shared/quantity-field';
+import { standKey } from '../shared/stand-path';
+import { useNewId, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useOuting } from './use-outing';
+
+/** The framings in their turn, each with its hours, what the day's light does there, and what it wants of the water. */
+export function Framings() {
+  const { outing } = useOuting();
+  return (
+    <section aria-labelledby="framings">
+      <h2 id="framings" className="mb-2 text-lg font-semibold">
+        Framings, in their turn
+      </h2>
+      {outing.stops.length === 0 && (
+        <p className="mb-2 text-quiet">
+          Add the stands that are meant for this day, or a framing by its name.
+        </p>
+      )}
+      <ol className="border-t border-rule empty:hidden">
+        {outing.stops.map((stop, i) => (
+          <Framing key={stop.id} stop={stop} index={i} />
+        ))}
+      </ol>
+      <AddFraming />
+    </section>
+  );
+}
+
+function Framing({ stop, index }: { stop: Stop; index: number }) {
+  const { outing, edit, day } = useOuting();
+  const { base } = useWorkspace();
+  const known = day?.stops[index];
+  const timed = day?.schedule?.stops[index];
+  const name = stopName(stop);
+  const at = (ms: number) => hourOf(ms, outing.zone);
+  return (
+    <li className="border-b border-rule py-2">
+      <div className="flex items-start gap-2">
+        <div className="min-w-0 flex-1">
+          <p className="flex flex-wrap items-baseline gap-x-3">
+            {timed && (
+              <span className="font-mono">
+                {at(timed.fromMs)}–{at(timed.toMs)}
+              </span>
+            )}
+            {known?.stand ? (
+              <Link
+                to={`${base}/stands/${standKey(known.stand.id)}`}
+                className="font-semibold underline underline-offset-4"
+              >
+                {name}
+              </Link>
+            ) : (
+              <span className="font-semibold">{name}</span>
+            )}
+            {stop.standId !== undefined && known && !known.stand && (
+              <span className="text-sm text-quiet">its stand is not here</span>
+            )}
+          </p>
+          {known && <LightOf known={known} atMs={timed?.fromMs ?? null} />}
+        </div>
+        <button
+          type="button"
+          aria-label={`${name} earlier`}
+          disabled={index === 0}
+          className="flex size-11 items-center justify-center rounded-md hover:bg-chosen disabled:opacity-35"
+          onClick={() => edit((o) => movedStop(o, stop.id, -1))}
+        >
+          <ArrowUp size={18} aria-hidden />
+        </button>
+        <button
+          type="button"
+          aria-label={`${name} later`}
+          disabled={index === outing.stops.length - 1}
+          className="flex size-11 items-center justify-center rounded-md hover:bg-chosen disabled:opacity-35"
+          onClick={() => edit((o) => movedStop(o, stop.id, 1))}
+        >
+          <ArrowDown size={18} aria-hidden />
+        </button>
+      </div>
+      <Fold summary="Direction, walk, stay and water">
+        {() => <FramingFields stop={stop} known={known ?? null} />}
+      </Fold>
+    </li>
+  );
+}
+
+/** What the day's light does at a framing: in its own hour where that is known, else at the moments that stand out. */
+function LightOf({ known: { light, stand }, atMs }: { known: StopDay; atMs: number | null }) {
+  const { outing, day } = useOuting();
+  const { moments, water } = light;
+  const own = atMs === null ? null : lightNear(moments, atMs);
+  const sunset = day?.events.find((e) => e.kind === 'sunset' || e.kind === 'sunrise');
+  const shown = own ?? (sunset ? lightNear(moments, sunset.atMs) : null);
+  const before = stand ? readBefore(stand).slice(0, 2) : [];
+  return (
+    <div className="text-sm text-quiet">
+      <p>{stopLightText(light, outing.zone).join(' · ')}</p>
+      {shown && (
+        <p>
+          <span className="text-ink">{hourOf(shown.atMs, outing.zone)}</span>:{' '}
+          {expectedSpanText(shown.spanStops, shown.rangeStops)}
+          {own ? '' : ', with the sun on the horizon'}
+        </p>
+      )}
+      {atMs !== null && !own && <p>In its hour it is night: nothing is forecast.</p>}
+      {before.length > 0 && (
+        <p>
+          Read here before:{' '}
+          {before.map((r) => `${stopsFigure(r.spanStops)} stops on ${dayText(r.at)}`).join(', ')}
+        </p>
+      )}
+      {water && <p>{waterText(water, outing.zone)}</p>}
+    </div>
+  );
+}
+
+function FramingFields({ stop, known }: { stop: Stop; known: StopDay | null }) {
+  const { edit } = useOuting();
+  const set = (change: Partial<Stop>) => edit((o) => putStop(o, { ...stop, ...change }));
+  const { tide } = stop;
+  return (
+    <div className="grid grid-cols-2 gap-3 pb-2 desk:grid-cols-3">
+      <NameField className="col-span-2 desk:col-span-3" name={stop.name} onName={(name) => set({ name })} />
+      <QuantityField
+        label="Looks to"
+        quantity="azimuthDeg"
+        unit="° from north"
+        optional
+        value={stop.azimuthDeg}
+        placeholder={
+          stop.azimuthDeg === undefined && known?.light.framing.azimuthDeg != null
+            ? `${Math.round(known.light.framing.azimuthDeg)}, by its stand`
+            : 'not said'
+        }
+        onValue={(azimuthDeg) => set({ azimuthDeg })}
+      />
+      <QuantityField
+        label="Foot of its skyline"
+        quantity="altitudeDeg"
+        unit="° up"
+        optional
+        value={stop.skylineUpDeg}
+        placeholder="0, on the level"
+        onValue={(skylineUpDeg) => set({ skylineUpDeg })}
+      />
+      <QuantityField
+        label="Walk there"
+        quantity="planMinutes"
+        unit="min"
+        optional
+        value={stop.walkMinutes}
+        placeholder="0"
+        onValue={(walkMinutes) => set({ walkMinutes })}
+      />
+      <QuantityField
+        label="Stay"
+        quantity="planMinutes"
+        unit="min"
+        optional
+        value={stop.minutes}
+        placeholder={`about ${minutesText(minutesOf({ ...stop, minutes: undefined }, known?.stand ?? null))}`}
+        onValue={(minutes) => set({ minutes })}
+      />
+      <ChoiceField<TideSide | ''>
+        label="Wants the water"
+        value={tide?.side ?? ''}
+        options={[
+          ['', 'as it comes'],
+          ['below', 'below'],
+          ['above', 'above'],
+        ]}
+        onValue={(side) => set({ tide: side ? { side, heightM: tide?.heightM ?? 1 } : undefined })}
+      />
+      {tide && (
+        <QuantityField
+          label="Height"
+          quantity="tideM"
+          unit="m"
+          value={tide.heightM}
+          onValue={(heightM) => set({ tide: { ...tide, heightM } })}
+        />
+      )}
+      <Check isOn={!!stop.done} onChange={(on) => set({ done: on || undefined })}>
+        Done
+      </Check>
+      <Button kind="quiet" className="justify-self-start" onClick={() => edit((o) => removeStop(o, stop.id))}>
+        <Trash2 size={18} aria-hidden /> Not on this outing
+      </Button>
+    </div>
+  );
+}
+
+function AddFraming() {
+  const { outing, edit } = useOuting();
+  const stands = useWorkspaceState((s) => s.stands);
+  const newId = useNewId();
+  const taken = new Set(outing.stops.map((s) => s.standId));
+  const free = stands.filter((s) => !taken.has(s.id) && !s.document.stand.archived);
+  return (
+    <div className="mt-3 flex flex-wrap items-end gap-3">
+      <ChoiceField
+        label="Add a framing"
+        className="min-w-56 flex-1"
+        value=""
+        options={[
+          ['', 'choose a stand…'],
+          ['new', 'one that is no stand yet'],
+          ...free.map((s) => [s.id, s.document.stand.name || 'without a name'] as const),
+        ]}
+        onValue={(id) => {
+          const stand = free.find((s) => s.id === id)?.document.stand;
+          if (stand) edit((o) => putStop(o, stopOf(newId('s'), stand)));
+          else if (id === 'new') edit((o) => putStop(o, { id: newId('s'), name: '' }));
+        }}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,41 @@
+import { hourOf } from '@/model/outing';
+import { stopName, worthText } from '@/words/outing';
+import { useOuting } from './use-outing';
+
+/** The two or three moments worth being there for, each with its reason. */
+export function Moments() {
+  const { outing, day } = useOuting();
+  if (!day)
+    return <p className="text-lg">Say where it is, and the sun and moon of the day are worked out here.</p>;
+  const nameOf = (stopId: string) => {
+    const stop = outing.stops.find((s) => s.id === stopId);
+    return stop && stopName(stop);
+  };
+  return (
+    <section aria-labelledby="moments">
+      <h2 id="moments" className="mb-2 text-lg font-semibold">
+        Worth being there for
+      </h2>
+      {day.worth.length ? (
+        <ol className="border-t border-rule">
+          {day.worth.map((moment) => (
+            <li
+              key={moment.atMs}
+              className="grid grid-cols-[auto_1fr] items-baseline gap-x-4 border-b border-rule py-2"
+            >
+              <span className="font-mono text-2xl font-semibold">{hourOf(moment.atMs, outing.zone)}</span>
+              <span>
+                {worthText(moment)}
+                {nameOf(moment.stopId) && (
+                  <span className="block text-sm text-quiet">{nameOf(moment.stopId)}</span>
+                )}
+              </span>
+            </li>
+          ))}
+        </ol>
+      ) : (
+        <p className="text-quiet">Nothing of this day’s sun stands out here.</p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,141 @@
+import { ChevronLeft, Download } from 'lucide-react';
+import { Link, useParams } from 'react-router';
+import { type Outing } from '@/model';
+import { Button } from '@/ui/button';
+import { useCompact } from '@/ui/use-media';
+import { outingDayText, outingName } from '@/words/outing';
+import { saveOrSay } from '../shared/save';
+import { idOfKey } from '../shared/stand-path';
+import { UndoRedo } from '../shared/undo-redo';
+import { usePlans } from '../shared/use-plans';
+import { PlanNotes } from '../shared/plan-notes';
+import { useWorkspace } from '../workspace/workspace-context';
+import { Cautions } from './cautions';
+import { DayStrip } from './day-strip';
+import { DueAgainPart } from './due-again';
+import { Framings } from './framings';
+import { Moments } from './moments';
+import { PackingPart } from './packing-part';
+import { TidePart } from './tide-part';
+import { OutingContext, useOuting, useShownOuting } from './use-outing';
+import { WeatherPart } from './weather-part';
+import { WhenAndWhere } from './when-and-where';
+
+/** One outing: its day over its framings, its tide and weather, the hours, what to pack and what can hurt. */
+export function OutingPage() {
+  const { id: key = '' } = useParams();
+  const { base } = useWorkspace();
+  const outing = usePlans((p) => p.outings.find((o) => o.id === idOfKey(key)));
+  if (!outing)
+    return (
+      <div className="max-w-xl space-y-4 p-8">
+        <h1 className="text-xl font-semibold">There is no such outing here</h1>
+        <p>It may have been deleted, or made in another browser.</p>
+        <Link
+          to={`${base}/outings`}
+          className="inline-flex min-h-11 items-center font-semibold text-action underline"
+        >
+          All outings
+        </Link>
+      </div>
+    );
+  return <Shown key={outing.id} outing={outing} />;
+}
+
+function Shown({ outing }: { outing: Outing }) {
+  const shown = useShownOuting(outing);
+  const compact = useCompact();
+  return (
+    <OutingContext value={shown}>
+      <div className="relative h-full overflow-y-auto">
+        <title>{`${outingName(outing)} · Pale Seam`}</title>
+        <div className="mx-auto max-w-6xl px-4 py-5 desk:px-8 desk:py-6">
+          <Header />
+          <DayStrip />
+          {compact ? (
+            <div className="space-y-8">
+              <DueAgainPart />
+              <Moments />
+              <Cautions />
+              <Framings />
+              <PackingPart />
+              <Said />
+            </div>
+          ) : (
+            <div className="grid grid-cols-[minmax(0,1fr)_340px] gap-x-10">
+              <div className="min-w-0 space-y-8">
+                <DueAgainPart />
+                <Moments />
+                <Framings />
+                <PackingPart />
+              </div>
+              <div className="min-w-0 space-y-8">
+                <Cautions />
+                <Said />
+              </div>
+            </div>
+          )}
+        </div>
+      </div>
+    </OutingContext>
+  );
+}
+
+/** What is said of the day, and everything else here follows from. */
+function Said() {
+  return (
+    <>
+      <WhenAndWhere />
+      <TidePart />
+      <WeatherPart />
+      <NotesPart />
+    </>
+  );
+}
+
+function Header() {
+  const { outing } = useOuting();
+  const { workspace, base } = useWorkspace();
+  const compact = useCompact();
+  const save = () => {
+    const file = workspace.exportOuting(outing.id);
+    if (file) saveOrSay(file);
+  };
+  return (
+    <header className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-1">
+      <Link
+        to={`${base}/outings`}
+        aria-label="All outings"
+        className="-ml-2 inline-flex size-11 items-center justify-center rounded-md hover:bg-chosen"
+      >
+        <ChevronLeft size={22} aria-hidden />
+      </Link>
+      <div className="mr-auto min-w-0">
+        <h1 className="truncate text-2xl font-semibold">{outingName(outing)}</h1>
+        <p className="text-quiet">{outingDayText(outing.day)}</p>
+      </div>
+      <UndoRedo kept={workspace.plans} hideRedo={compact} />
+      <Button className="compact:hidden" onClick={save}>
+        <Download size={18} aria-hidden /> Save as a file
+      </Button>
+    </header>
+  );
+}
+
+function NotesPart() {
+  const { outing, edit } = useOuting();
+  return (
+    <section aria-label="Notes" className="space-y-3">
+      <PlanNotes
+        label="Who knows of it, and when they expect to hear"
+        text={outing.told ?? ''}
+        placeholder="the warden, by ten"
+        onText={(told) => edit((o) => ({ ...o, told: told || undefined }))}
+      />
+      <PlanNotes
+        text={outing.notes ?? ''}
+        onText={(notes) => edit((o) => ({ ...o, notes: notes || undefined }))}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,35 @@
+import { createContext, useContext, useMemo } from 'react';
+import { type Outing, type OwnPlace } from '@/model';
+import { outingDay, type OutingDay } from '@/model/outing';
+import { useOutingEdit, usePlans } from '../shared/use-plans';
+import { useWorkspaceState } from '../workspace/workspace-context';
+
+export interface OutingShown {
+  readonly outing: Outing;
+  readonly edit: (change: (outing: Outing) => Outing) => void;
+  /** The place of one's own that it goes to. */
+  readonly ownPlace: OwnPlace | null;
+  /** All that is worked out of its day; null while its place is not known. */
+  readonly day: OutingDay | null;
+}
+
+export const OutingContext = createContext<OutingShown | null>(null);
+
+/** The outing that is open, with its day. */
+export function useOuting(): OutingShown {
+  const shown = useContext(OutingContext);
+  if (!shown) throw new Error('no outing around this view');
+  return shown;
+}
+
+/** An outing of the workspace with its day worked out. */
+export function useShownOuting(outing: Outing): OutingShown {
+  const edit = useOutingEdit(outing.id);
+  const ownPlace = usePlans((p) => p.places.find((place) => place.id === outing.placeId)) ?? null;
+  const stands = useWorkspaceState((s) => s.stands);
+  const day = useMemo(() => {
+    const standOf = (id: string) => stands.find((s) => s.id === id)?.document.stand ?? null;
+    return outingDay(outing, standOf, ownPlace);
+  }, [outing, stands, ownPlace]);
+  return useMemo(() => ({ outing, edit, ownPlace, day }), [outing, edit, ownPlace, day]);
+}

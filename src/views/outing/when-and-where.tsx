@@ -1,0 +1,156 @@
+import { LocateFixed } from 'lucide-react';
+import { useState } from 'react';
+import { isZone } from '@/model/outing';
+import { type Parsed, ParsedField, ChoiceField } from '@/ui/field';
+import { Button } from '@/ui/button';
+import { NameField } from '../shared/name-field';
+import { PlaceInputs } from '../shared/place-inputs';
+import { QuantityField } from '../shared/quantity-field';
+import { usePlans } from '../shared/use-plans';
+import { useOuting } from './use-outing';
+
+/** Name, day, zone, place, and when the walk in begins. */
+export function WhenAndWhere() {
+  const { outing, edit } = useOuting();
+  return (
+    <section aria-labelledby="when" className="space-y-3">
+      <h2 id="when" className="text-lg font-semibold">
+        When and where
+      </h2>
+      <NameField name={outing.name} onName={(name) => edit((o) => ({ ...o, name }))} />
+      <DayField />
+      <ParsedField
+        label="Its hours are those of"
+        text={outing.zone}
+        parse={parseZone}
+        onValue={(zone) => edit((o) => ({ ...o, zone }))}
+        {...(isZone(outing.zone) ? {} : { hint: 'This zone is not known here: hours are universal time.' })}
+      />
+      <PlaceChoice />
+      <div className="grid grid-cols-2 gap-3">
+        <ParsedField<string | undefined>
+          label="Walk in begins"
+          text={outing.startsAt ?? ''}
+          placeholder="05:10"
+          inputMode="numeric"
+          parse={parseHour}
+          onValue={(startsAt) => edit((o) => ({ ...o, startsAt }))}
+        />
+        <QuantityField
+          label="Walk out"
+          quantity="planMinutes"
+          unit="min"
+          optional
+          value={outing.walkOutMinutes}
+          onValue={(walkOutMinutes) => edit((o) => ({ ...o, walkOutMinutes }))}
+        />
+      </div>
+    </section>
+  );
+}
+
+function DayField() {
+  const { outing, edit } = useOuting();
+  return (
+    <div>
+      <label htmlFor="outing-day" className="mb-1 block text-sm text-quiet">
+        Day
+      </label>
+      <input
+        id="outing-day"
+        type="date"
+        value={outing.day}
+        onChange={(e) => {
+          const day = e.target.value;
+          if (/^\d{4}-\d{2}-\d{2}$/.test(day)) edit((o) => ({ ...o, day }));
+        }}
+        className="min-h-11 w-full rounded-md border border-edge bg-panel px-2.5 font-mono"
+      />
+    </div>
+  );
+}
+
+function parseZone(text: string): Parsed<string> {
+  const zone = text.trim();
+  return isZone(zone)
+    ? { ok: true, value: zone }
+    : { ok: false, error: 'A zone by its name, such as Europe/London or UTC.' };
+}
+
+/** An hour as it is typed: "5:40", "0540", or nothing. */
+function parseHour(text: string): Parsed<string | undefined> {
+  const plain = text.trim();
+  if (plain === '') return { ok: true, value: undefined };
+  const read = /^([01]?\d|2[0-3])[:.h]?([0-5]\d)$/.exec(plain);
+  return read
+    ? { ok: true, value: `${read[1]!.padStart(2, '0')}:${read[2]}` }
+    : { ok: false, error: 'An hour such as 5:40.' };
+}
+
+/** A place of one's own, the device's, or one that is typed. */
+function PlaceChoice() {
+  const { outing, edit } = useOuting();
+  const places = usePlans((p) => p.places);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const choose = (id: string) => {
+    const own = places.find((p) => p.id === id);
+    edit(({ placeId: _, ...o }) =>
+      own
+        ? {
+            ...o,
+            placeId: own.id,
+            place: { latitudeDeg: own.latitudeDeg, longitudeDeg: own.longitudeDeg, name: own.name },
+          }
+        : o,
+    );
+  };
+  const locate = () => {
+    setTrouble(null);
+    navigator.geolocation.getCurrentPosition(
+      ({ coords: { latitude, longitude } }) =>
+        edit((o) => ({
+          ...o,
+          place: {
+            ...o.place,
+            latitudeDeg: Math.round(1000 * latitude) / 1000,
+            longitudeDeg: Math.round(1000 * longitude) / 1000,
+          },
+        })),
+      () => setTrouble('The device did not say where it is. Type the place instead.'),
+      { timeout: 20_000 },
+    );
+  };
+  return (
+    <>
+      {places.length > 0 && (
+        <ChoiceField
+          label="Place"
+          value={outing.placeId ?? ''}
+          options={[
+            ['', 'by its coordinates'],
+            ...places.map((p) => [p.id, p.name || 'Place without a name'] as const),
+          ]}
+          onValue={choose}
+        />
+      )}
+      <PlaceInputs
+        place={outing.place ?? null}
+        onPlace={(at) =>
+          edit(({ placeId: _, place, ...o }) =>
+            at ? { ...o, place: { ...at, ...(place?.name ? { name: place.name } : {}) } } : o,
+          )
+        }
+      />
+      {window.isSecureContext && 'geolocation' in navigator && (
+        <Button onClick={locate}>
+          <LocateFixed size={18} aria-hidden /> Where I am
+        </Button>
+      )}
+      {trouble && (
+        <p role="alert" className="text-fault">
+          {trouble}
+        </p>
+      )}
+    </>
+  );
+}

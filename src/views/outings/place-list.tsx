@@ -1,0 +1,163 @@
+import { Plus, Trash2 } from 'lucide-react';
+import { toast } from 'sonner';
+import { type ComeBack, type OwnPlace, putPlace, removePlace, restorePlace } from '@/model';
+import { Button } from '@/ui/button';
+import { Fold } from '@/ui/fold';
+import { placeFigures } from '@/words';
+import { NameField } from '../shared/name-field';
+import { PlanNotes } from '../shared/plan-notes';
+import { PlaceInputs } from '../shared/place-inputs';
+import { QuantityField } from '../shared/quantity-field';
+import { usePlans, usePlansEdit } from '../shared/use-plans';
+import { useNewId, usePreferences } from '../workspace/workspace-context';
+
+/** Places of one's own: where they are, what is known of them, and when to come back. */
+export function PlaceList() {
+  const places = usePlans((p) => p.places);
+  const edit = usePlansEdit();
+  const newId = useNewId();
+  const usual = usePreferences((p) => p.place);
+  const add = () =>
+    edit((plans) =>
+      putPlace(plans, { id: newId('p'), name: '', ...(usual ?? { latitudeDeg: 0, longitudeDeg: 0 }) }),
+    );
+  return (
+    <section aria-labelledby="places" className="mt-8">
+      <div className="mb-2 flex items-center gap-3">
+        <h2 id="places" className="mr-auto text-lg font-semibold">
+          Places of your own
+        </h2>
+        <Button onClick={add}>
+          <Plus size={18} aria-hidden /> Add a place
+        </Button>
+      </div>
+      {places.length === 0 ? (
+        <p className="text-quiet">
+          A place keeps its notes, where each framing looks to, and when to come back: when the sun stands
+          there again, or the water.
+        </p>
+      ) : (
+        <ul className="border-t border-rule">
+          {places.map((place, index) => (
+            <li key={place.id} className="border-b border-rule">
+              <Fold
+                open={place.name === ''}
+                summary={
+                  <>
+                    <span className="font-semibold text-ink">{place.name || 'Place without a name'}</span> ·{' '}
+                    {placeFigures(place)}
+                  </>
+                }
+              >
+                <PlaceFields place={place} index={index} />
+              </Fold>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function PlaceFields({ place, index }: { place: OwnPlace; index: number }) {
+  const edit = usePlansEdit();
+  const newId = useNewId();
+  const set = (change: Partial<OwnPlace>) => edit((plans) => putPlace(plans, { ...place, ...change }));
+  const again = place.again ?? [];
+  const setAgain = (next: readonly ComeBack[]) => set({ again: next.length ? [...next] : undefined });
+  const remove = () => {
+    edit((plans) => removePlace(plans, place.id));
+    toast(`${place.name || 'The place'} is gone.`, {
+      action: { label: 'Undo', onClick: () => edit((plans) => restorePlace(plans, place, index)) },
+      duration: 10_000,
+    });
+  };
+  return (
+    <div className="grid max-w-2xl gap-3 pb-4">
+      <NameField name={place.name} onName={(name) => set({ name })} />
+      <PlaceInputs place={place} onPlace={(at) => at && set(at)} />
+      <PlanNotes text={place.notes ?? ''} onText={(notes) => set({ notes: notes || undefined })} />
+      {again.map((wish, i) => (
+        <Wish
+          key={wish.id}
+          wish={wish}
+          onWish={(next) => setAgain(again.map((w, k) => (k === i ? next : w)))}
+          onRemove={() => setAgain(again.filter((_, k) => k !== i))}
+        />
+      ))}
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => setAgain([...again, { id: newId('w') }])}>
+          <Plus size={18} aria-hidden /> Come back when…
+        </Button>
+        <Button kind="quiet" onClick={remove}>
+          <Trash2 size={18} aria-hidden /> Forget this place
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** When to come back: the sun in a direction at a height, the water below a height or above it. */
+function Wish({
+  wish,
+  onWish,
+  onRemove,
+}: {
+  wish: ComeBack;
+  onWish: (wish: ComeBack) => void;
+  onRemove: () => void;
+}) {
+  const { tide } = wish;
+  return (
+    <fieldset className="grid grid-cols-2 gap-3 border-l-2 border-rule pl-3 desk:grid-cols-4">
+      <legend className="text-sm text-quiet">Come back</legend>
+      <NameField
+        className="col-span-2 desk:col-span-4"
+        label="For"
+        name={wish.note}
+        placeholder="the sun over the gap"
+        onName={(note) => onWish({ ...wish, note: note || undefined })}
+      />
+      <QuantityField
+        label="Sun’s direction"
+        quantity="azimuthDeg"
+        unit="°"
+        optional
+        value={wish.sunAzimuthDeg}
+        onValue={(sunAzimuthDeg) => onWish({ ...wish, sunAzimuthDeg })}
+      />
+      <QuantityField
+        label="Its height"
+        quantity="altitudeDeg"
+        unit="°"
+        optional
+        value={wish.sunAltitudeDeg}
+        placeholder="0"
+        onValue={(sunAltitudeDeg) => onWish({ ...wish, sunAltitudeDeg })}
+      />
+      <QuantityField
+        label="Water below"
+        quantity="tideM"
+        unit="m"
+        optional
+        value={tide?.side === 'below' ? tide.heightM : undefined}
+        onValue={(heightM) =>
+          onWish({ ...wish, tide: heightM === undefined ? undefined : { side: 'below', heightM } })
+        }
+      />
+      <QuantityField
+        label="Water above"
+        quantity="tideM"
+        unit="m"
+        optional
+        value={tide?.side === 'above' ? tide.heightM : undefined}
+        onValue={(heightM) =>
+          onWish({ ...wish, tide: heightM === undefined ? undefined : { side: 'above', heightM } })
+        }
+      />
+      <Button kind="quiet" className="col-span-2 justify-self-start" onClick={onRemove}>
+        <Trash2 size={18} aria-hidden /> Not any more
+      </Button>
+    </fieldset>
+  );
+}

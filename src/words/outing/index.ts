@@ -1,0 +1,3 @@
+/** Imported by its own path: only the pages of outings need it. */
+export * from './compass';
+export * from './outing';
