@@ -66,6 +66,14 @@ for (const [where, viewport] of [
       await page.getByRole('radio', { name: 'Fast cloud' }).click();
       await expect(page.getByRole('list', { name: 'What follows from it' })).toContainText('ND along');
 
+      // into a calendar, in universal time
+      const calendar = page.waitForEvent('download');
+      await page.getByRole('button', { name: 'More', exact: true }).click();
+      await page.getByRole('menuitem', { name: 'Into the calendar' }).click();
+      const ics = readFileSync(await (await calendar).path(), 'utf8');
+      expect(ics).toContain('DTSTART:20260620T195000Z');
+      expect(ics).toContain('BEGIN:VALARM');
+
       // packing, ticked and weighed
       const packing = page.getByRole('region', { name: 'To pack' });
       await packing.getByRole('textbox', { name: /^Take along/ }).fill('Torch');
@@ -101,6 +109,31 @@ for (const [where, viewport] of [
       await expect(page.getByRole('link', { name: /Tholl in the evening/ })).toHaveCount(0);
       await page.getByRole('button', { name: 'Undo' }).first().click();
       await expect(page.getByRole('link', { name: /Tholl in the evening/ })).toBeVisible();
+      // places come in from GPX, and go out
+      await page.getByLabel('GPX file of places').setInputFiles({
+        name: 'walk.gpx',
+        mimeType: 'application/gpx+xml',
+        buffer: Buffer.from(
+          '<gpx version="1.1"><wpt lat="56" lon="-3"><name>Gate</name></wpt><wpt lat="99" lon="0"/></gpx>',
+        ),
+      });
+      await expect(page.getByRole('status').filter({ hasText: 'One place is in' })).toContainText(
+        'wpt[1].lat',
+      );
+      await expect(page.getByText('Gate', { exact: true })).toBeVisible();
+      const out = page.waitForEvent('download');
+      await page.getByRole('button', { name: 'As GPX' }).click();
+      expect(readFileSync(await (await out).path(), 'utf8')).toContain('<name>Gate</name>');
+
+      // a framing becomes a stand whose place and direction are known
+      await page.getByRole('link', { name: /Tholl in the evening/ }).click();
+      const second = framings.getByRole('listitem').first();
+      await second.getByText('Direction, walk, stay and water').click();
+      await second.getByRole('textbox', { name: 'Name' }).fill('The ford');
+      await second.getByRole('button', { name: 'Begin its stand' }).click();
+      await expect(page.getByRole('heading', { name: 'The ford', level: 1 })).toBeAttached();
+      await page.goBack();
+      await expect(second.getByRole('link', { name: 'The ford' })).toBeVisible();
       expect(await axe(page)).toEqual([]);
       expect(seen.faults).toEqual([]);
     });

@@ -345,6 +345,7 @@ export {
   removeStop,
   restoreOuting,
   restorePlace,
+  standOfStop,
   stopOf,
   withOuting,
   withPacked,

@@ -2,6 +2,7 @@ import { insert, moved, put, without } from '../documents/lists';
 import { joinLists, type JoinRules } from '../documents/join';
 import { MAX_EXTRAS, MAX_OUTINGS, MAX_PLACES } from '../stand/limits';
 import { type Stand } from '../stand/stand';
+import { skyStateOf } from './sky-state';
 import { type Extra, NO_PLANS, type Outing, type OwnPlace, type Plans, type Stop } from './plans';
 
 /** Pure edits of what is planned. */
@@ -82,6 +83,18 @@ export const stopOf = (id: string, { id: standId, name }: Pick<Stand, 'id' | 'na
   name,
   standId,
 });
+
+/** A stand as it is begun for a framing: what the outing knows of its place, direction and sky. */
+export function standOfStop(stand: Stand, { place, weather }: Outing, { name, azimuthDeg }: Stop): Stand {
+  return {
+    ...stand,
+    ...(name.trim() ? { name } : {}),
+    ...(place ? { place: { latitudeDeg: place.latitudeDeg, longitudeDeg: place.longitudeDeg } } : {}),
+    ...(azimuthDeg === undefined ? {} : { look: { ...stand.look, viewAzimuthDeg: azimuthDeg } }),
+    ...(weather?.wind ? { wind: weather.wind } : {}),
+    ...(weather?.cloud ? { coming: { ...stand.coming, sky: skyStateOf(weather) } } : {}),
+  };
+}
 
 export const putStop = (outing: Outing, stop: Stop): Outing => ({
   ...outing,

@@ -19,7 +19,8 @@ import { mix, smoothStep } from '@/core/numerics';
 import { degreesApart } from '@/core/units';
 import { type Stand } from '../stand/stand';
 import { type Framing, framingOf } from './framing';
-import { type Outing, type Stop, type Weather } from './plans';
+import { type Outing, type Stop } from './plans';
+import { skyStateOf } from './sky-state';
 
 /** The light of a day to come over the framings of an outing (physics 11): a forecast, with its range. */
 
@@ -72,10 +73,6 @@ export interface DayLight {
   /** Where it is without refraction. */
   readonly sunAt: (atMs: number) => SkyDirection;
 }
-
-/** How a sky is taken to be for a forecast: clear where nothing is said. */
-const skyStateOf = ({ cloud }: Weather = {}): SkyState =>
-  cloud === 'moving' ? 'broken' : (cloud ?? 'clear');
 
 /** The turns of the tide of an outing, in order of time. */
 export const turnsOf = ({ tides = [] }: Pick<Outing, 'tides'>): readonly TideTurn[] =>

@@ -10,6 +10,7 @@ import {
   newOuting,
   outingAgain,
   putOuting,
+  standOfStop,
   stopOf,
   withOuting,
   withPacked,
@@ -377,6 +378,21 @@ describe('what is planned', () => {
     expect(both.outings.map((o) => o.name)).toEqual(['Theirs', 'Ours (other tab)']);
     const alone = joinPlans({ base: plans, ours: named('Ours'), theirs: plans }, rules).plans;
     expect(alone.outings.map((o) => o.name)).toEqual(['Ours']);
+  });
+
+  it('begins the stand of a framing with the place, the direction and the sky of the outing', () => {
+    const of = outing({
+      place: { ...PLACE, name: 'Marl Pan' },
+      weather: { cloud: 'moving', wind: 'breeze' },
+    });
+    expect(standOfStop(testStand(), of, stop({ azimuthDeg: 70 }))).toMatchObject({
+      name: 'Far shore',
+      place: PLACE,
+      wind: 'breeze',
+      coming: { sky: 'broken' },
+      look: { viewAzimuthDeg: 70 },
+    });
+    expect(standOfStop(testStand(), outing(), stop({ name: '' }))).toEqual(testStand());
   });
 
   it('begins a framing with the stand that it is', () => {

@@ -1,9 +1,10 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { type Bag, fitsHolder, type Holder, isSheet, MAX_RINGS, type Ring } from '@/model';
 import { Button } from '@/ui/button';
-import { ChoiceField } from '@/ui/field';
+import { ChoiceField, type Parsed, ParsedField } from '@/ui/field';
 import { filterName } from '@/words';
 import { NameField } from '../shared/name-field';
+import { parseQuantity } from '../shared/parse';
 import { QuantityField } from '../shared/quantity-field';
 import { type BagEdit } from './use-bag-edit';
 
@@ -87,6 +88,16 @@ export function HolderFields({ holder, onChange }: HolderFieldsProps) {
           />
         ))}
       </div>
+      <ParsedField<number[]>
+        label="Threads that you have rings for"
+        unit="mm"
+        inputMode="text"
+        text={(holder.threadsMm ?? []).join(', ')}
+        placeholder="not said: 77, 82"
+        hint="What to pack says where one is missing."
+        parse={parseThreads}
+        onValue={(threadsMm) => set({ threadsMm: threadsMm.length ? threadsMm : undefined })}
+      />
       {rings.map((ring, i) => (
         <RingRow
           key={i}
@@ -104,6 +115,19 @@ export function HolderFields({ holder, onChange }: HolderFieldsProps) {
       </Button>
     </>
   );
+}
+
+/** Threads as they are typed: "77, 82", or nothing. */
+function parseThreads(text: string): Parsed<number[]> {
+  const threads: number[] = [];
+  for (const part of text.split(/[\s,;]+/).filter(Boolean)) {
+    const read = parseQuantity('lengthMm')(part);
+    if (!read.ok) return read;
+    threads.push(read.value);
+  }
+  return threads.length > MAX_RINGS
+    ? { ok: false, error: `At most ${MAX_RINGS}.` }
+    : { ok: true, value: [...new Set(threads)] };
 }
 
 interface RingRowProps {

@@ -74,6 +74,17 @@ function LensEditor({ lens, put }: { lens: BagLens; put: (lens: BagLens) => void
         bulgingFront={bulgingFront}
         onValue={(pupilToFilterMm) => set({ pupilToFilterMm })}
       />
+      {!bulgingFront && (
+        <QuantityField
+          label="Filter thread"
+          quantity="lengthMm"
+          unit="mm"
+          optional
+          value={lens.threadMm}
+          placeholder="not known"
+          onValue={(threadMm) => set({ threadMm })}
+        />
+      )}
       <Check
         className="col-span-2 self-end"
         isOn={!!bulgingFront}

@@ -1,6 +1,6 @@
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
-import { Link } from 'react-router';
-import { movedStop, putStop, removeStop, type Stop, stopOf } from '@/model';
+import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
+import { Link, useNavigate } from 'react-router';
+import { movedStop, putStop, removeStop, standOfStop, type Stop, stopOf } from '@/model';
 import { hourOf, lightNear, minutesOf, readBefore, type StopDay, type TideSide } from '@/model/outing';
 import { ChoiceField } from '@/ui/field';
 import { Check } from '@/ui/check';
@@ -195,10 +195,29 @@ function FramingFields({ stop, known }: { stop: Stop; known: StopDay | null }) {
       <Check isOn={!!stop.done} onChange={(on) => set({ done: on || undefined })}>
         Done
       </Check>
+      {!known?.stand && <BeginStand stop={stop} />}
       <Button kind="quiet" className="justify-self-start" onClick={() => edit((o) => removeStop(o, stop.id))}>
         <Trash2 size={18} aria-hidden /> Not on this outing
       </Button>
     </div>
+  );
+}
+
+/** Makes a stand of a framing: its place, its direction and its sky are those of the outing, so that its light is guessed from them. */
+function BeginStand({ stop }: { stop: Stop }) {
+  const { outing, edit } = useOuting();
+  const { workspace, base } = useWorkspace();
+  const navigate = useNavigate();
+  const begin = () => {
+    const standId = workspace.createStand();
+    workspace.open(standId)?.edit((d) => ({ ...d, stand: standOfStop(d.stand, outing, stop) }));
+    edit((o) => putStop(o, { ...stop, standId }));
+    void navigate(`${base}/stands/${standKey(standId)}`);
+  };
+  return (
+    <Button className="justify-self-start" onClick={begin}>
+      <Plus size={18} aria-hidden /> Begin its stand
+    </Button>
   );
 }
 

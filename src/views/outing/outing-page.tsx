@@ -1,9 +1,11 @@
-import { ChevronLeft, Download } from 'lucide-react';
+import { CalendarPlus, ChevronLeft, Download, EllipsisVertical } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { type Outing } from '@/model';
-import { Button } from '@/ui/button';
+import { safeName } from '@/store';
+import { Menu } from '@/ui/menu';
+import { saveFile } from '@/ui/save-file';
 import { useCompact } from '@/ui/use-media';
-import { outingDayText, outingName } from '@/words/outing';
+import { calendarEntries, outingDayText, outingName } from '@/words/outing';
 import { saveOrSay } from '../shared/save';
 import { idOfKey } from '../shared/stand-path';
 import { UndoRedo } from '../shared/undo-redo';
@@ -94,19 +96,25 @@ function Said() {
 }
 
 function Header() {
-  const { outing } = useOuting();
+  const { outing, day } = useOuting();
   const { workspace, base } = useWorkspace();
   const compact = useCompact();
   const save = () => {
     const file = workspace.exportOuting(outing.id);
     if (file) saveOrSay(file);
   };
+  const toCalendar = async () => {
+    if (!day) return;
+    const { writeCalendar } = await import('@/files/calendar');
+    const text = writeCalendar(outingName(outing), calendarEntries(outing, day), Date.now());
+    saveFile({ name: `${outing.day}-${safeName(outingName(outing)) || 'outing'}.ics`, text });
+  };
   return (
-    <header className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-1">
+    <header className="mb-3 flex items-center gap-x-3">
       <Link
         to={`${base}/outings`}
         aria-label="All outings"
-        className="-ml-2 inline-flex size-11 items-center justify-center rounded-md hover:bg-chosen"
+        className="-ml-2 inline-flex size-11 shrink-0 items-center justify-center rounded-md hover:bg-chosen"
       >
         <ChevronLeft size={22} aria-hidden />
       </Link>
@@ -115,9 +123,20 @@ function Header() {
         <p className="text-quiet">{outingDayText(outing.day)}</p>
       </div>
       <UndoRedo kept={workspace.plans} hideRedo={compact} />
-      <Button className="compact:hidden" onClick={save}>
-        <Download size={18} aria-hidden /> Save as a file
-      </Button>
+      <Menu
+        label="More"
+        className="inline-flex size-11 shrink-0 items-center justify-center rounded-md hover:bg-chosen"
+        groups={[
+          [
+            ...(day
+              ? [{ text: 'Into the calendar', icon: CalendarPlus, onSelect: () => void toCalendar() }]
+              : []),
+            { text: 'Save as a file', icon: Download, onSelect: save },
+          ],
+        ]}
+      >
+        <EllipsisVertical size={20} aria-hidden />
+      </Menu>
     </header>
   );
 }

@@ -1,9 +1,13 @@
-import { Plus, Trash2 } from 'lucide-react';
+import { Download, Plus, Trash2, Upload } from 'lucide-react';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import { type ComeBack, type OwnPlace, putPlace, removePlace, restorePlace } from '@/model';
 import { Button } from '@/ui/button';
+import { FilePicker } from '@/ui/file-picker';
 import { Fold } from '@/ui/fold';
+import { saveFile } from '@/ui/save-file';
 import { placeFigures } from '@/words';
+import { broughtPlacesText } from '@/words/outing';
 import { NameField } from '../shared/name-field';
 import { PlanNotes } from '../shared/plan-notes';
 import { PlaceInputs } from '../shared/place-inputs';
@@ -21,16 +25,42 @@ export function PlaceList() {
     edit((plans) =>
       putPlace(plans, { id: newId('p'), name: '', ...(usual ?? { latitudeDeg: 0, longitudeDeg: 0 }) }),
     );
+  const [said, setSaid] = useState<string | null>(null);
+  const bring = (file: File) =>
+    void Promise.all([file.text(), import('@/files/gpx')]).then(([text, { readGpx }]) => {
+      const read = readGpx(text);
+      if (!read.ok) return setSaid(`${file.name} was not taken: ${read.error.message}. Nothing was changed.`);
+      const { points, refused } = read.value;
+      edit((plans) => points.reduce((p, point) => putPlace(p, { id: newId('p'), ...point }), plans));
+      setSaid(broughtPlacesText(points.length, refused));
+    });
   return (
     <section aria-labelledby="places" className="mt-8">
-      <div className="mb-2 flex items-center gap-3">
+      <div className="mb-2 flex flex-wrap items-center gap-3">
         <h2 id="places" className="mr-auto text-lg font-semibold">
           Places of your own
         </h2>
+        {places.length > 0 && (
+          <Button onClick={() => void savePlaces(places)}>
+            <Download size={18} aria-hidden /> As GPX
+          </Button>
+        )}
+        <FilePicker label="GPX file of places" accept=".gpx,application/gpx+xml,text/xml" onFile={bring}>
+          {(pick) => (
+            <Button onClick={pick}>
+              <Upload size={18} aria-hidden /> From GPX
+            </Button>
+          )}
+        </FilePicker>
         <Button onClick={add}>
           <Plus size={18} aria-hidden /> Add a place
         </Button>
       </div>
+      {said && (
+        <p role="status" className="mb-2">
+          {said}
+        </p>
+      )}
       {places.length === 0 ? (
         <p className="text-quiet">
           A place keeps its notes, where each framing looks to, and when to come back: when the sun stands
@@ -57,6 +87,12 @@ export function PlaceList() {
       )}
     </section>
   );
+}
+
+/** Places as GPX, for a device that shows the way. */
+async function savePlaces(places: readonly OwnPlace[]): Promise<void> {
+  const { writeGpx } = await import('@/files/gpx');
+  saveFile({ name: 'pale-seam-places.gpx', text: writeGpx('Places', places) });
 }
 
 function PlaceFields({ place, index }: { place: OwnPlace; index: number }) {

@@ -1,3 +1,4 @@
 /** Imported by its own path: only the pages of outings need it. */
+export * from './calendar';
 export * from './compass';
 export * from './outing';

@@ -1,5 +1,6 @@
 import { type Caution } from '@/model/outing';
 import {
+  broughtPlacesText,
   cautionText,
   compassText,
   minutesText,
@@ -52,6 +53,13 @@ describe('the sentences of an outing', () => {
     expect(weatherFollows()).toEqual([]);
     expect(weatherFollows({ rain: 'dry', air: 'mild' })).toEqual([]);
     expect(weatherFollows({ cloud: 'moving', wind: 'gusts', rain: 'rain', air: 'frost' })).toHaveLength(4);
+  });
+
+  it('say what became of the places of a file', () => {
+    expect(broughtPlacesText(1, [])).toBe('One place is in.');
+    expect(broughtPlacesText(3, [{ path: 'wpt[0].lat', message: 'lat is a number' }])).toBe(
+      '3 places are in; 1 not taken (wpt[0].lat: lat is a number).',
+    );
   });
 
   it('say what is missing, and for which framing', () => {

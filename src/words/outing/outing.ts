@@ -199,3 +199,14 @@ export function missingText({ what, name, neededFor, threadMm }: Missing): strin
 /** A weight: "640 g", "2.4 kg". */
 export const weightText = (grams: number): string =>
   grams < 1000 ? `${Math.round(grams)} g` : `${(grams / 1000).toFixed(1)} kg`;
+
+/** What became of the places of a file. */
+export function broughtPlacesText(
+  count: number,
+  refused: readonly { readonly path: string; readonly message: string }[],
+): string {
+  const taken = count === 1 ? 'One place is in' : `${count} places are in`;
+  if (!refused.length) return `${taken}.`;
+  const [first] = refused;
+  return `${taken}; ${refused.length} not taken (${first?.path}: ${first?.message}).`;
+}

@@ -1,0 +1,83 @@
+import { type Outing } from '@/model';
+import { lightNear, type OutingDay } from '@/model/outing';
+import {
+  cautionText,
+  expectedSpanText,
+  outingName,
+  stopLightText,
+  stopName,
+  waterText,
+  worthText,
+} from './outing';
+
+/** Something that a calendar is to hold, as `writeCalendar` takes it. */
+interface Entry {
+  readonly id: string;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly title: string;
+  readonly text: string;
+  readonly place: {
+    readonly name: string;
+    readonly latitudeDeg: number;
+    readonly longitudeDeg: number;
+  } | null;
+  readonly alarmMinutes: readonly number[];
+}
+
+/** Told so long before the walk in begins, before a framing, and before a moment worth being there for, minutes. */
+const ALARMS = { outing: [720, 60], framing: [10], moment: [30] } as const;
+/** A moment stands in a calendar for so long, ms. */
+const MOMENT_MS = 10 * 60_000;
+
+/** An outing as a calendar has it: all of it, each framing in its hours, and the moments worth being there for. */
+export function calendarEntries(outing: Outing, day: OutingDay): readonly Entry[] {
+  const { place: at, zone } = outing;
+  const place = at ? { ...at, name: at.name ?? outingName(outing) } : null;
+  const { schedule, worth, stops, cautions } = day;
+  const whole: Entry[] = schedule
+    ? [
+        {
+          id: outing.id,
+          fromMs: schedule.startMs,
+          toMs: schedule.backMs,
+          title: outingName(outing),
+          text: cautions.map((c) => cautionText(c, zone)).join('\n'),
+          place,
+          alarmMinutes: ALARMS.outing,
+        },
+      ]
+    : [];
+  const framings = (schedule?.stops ?? []).map((timed, i): Entry => {
+    const light = stops[i]?.light;
+    const near = light && lightNear(light.moments, timed.fromMs);
+    return {
+      id: `${outing.id}-${timed.stop.id}`,
+      fromMs: timed.fromMs,
+      toMs: timed.toMs,
+      title: stopName(timed.stop),
+      text: [
+        ...(light ? stopLightText(light, zone) : []),
+        ...(near ? [expectedSpanText(near.spanStops, near.rangeStops)] : []),
+        ...(light?.water ? [waterText(light.water, zone)] : []),
+      ].join('\n'),
+      place,
+      alarmMinutes: ALARMS.framing,
+    };
+  });
+  const moments = worth.map((moment): Entry => ({
+    id: `${outing.id}-${moment.why}-${moment.stopId}`,
+    fromMs: moment.atMs,
+    toMs: moment.atMs + MOMENT_MS,
+    title: worthText(moment),
+    text: stopNameOf(outing, moment.stopId),
+    place,
+    alarmMinutes: ALARMS.moment,
+  }));
+  return [...whole, ...framings, ...moments];
+}
+
+function stopNameOf({ stops }: Outing, id: string): string {
+  const stop = stops.find((s) => s.id === id);
+  return stop ? stopName(stop) : '';
+}
