@@ -99,7 +99,8 @@ interface Gpx {
   )[];
 }
 
-const listOf = <T>(list: readonly T[] | undefined): readonly T[] => (Array.isArray(list) ? list : []);
+const listOf = <T>(list: readonly T[] | undefined): readonly T[] =>
+  Array.isArray(list) ? (list as readonly T[]) : [];
 
 function pointOf(point: Point, path: string, name: unknown = point.name): FileResult<GpxPoint> {
   const [latitudeDeg, longitudeDeg] = [numberOf(point.lat), numberOf(point.lon)];

@@ -24,6 +24,7 @@ export {
   keepCountdown,
   type KeptCountdown,
 } from './countdown';
+export { asCalendar, placesAsGpx, placesFromGpx } from './elsewhere';
 export { eased } from './eased';
 export { derivedStore, type Source, remembered, steady } from './derived-store';
 export { device, type DeviceState } from './device';

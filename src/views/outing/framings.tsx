@@ -222,10 +222,11 @@ function BeginStand({ stop }: { stop: Stop }) {
 }
 
 function AddFraming() {
-  const { outing, edit } = useOuting();
+  const { outing, edit, ownPlace } = useOuting();
   const stands = useWorkspaceState((s) => s.stands);
   const newId = useNewId();
   const taken = new Set(outing.stops.map((s) => s.standId));
+  const frames = (ownPlace?.frames ?? []).filter((f) => f.standId === undefined || !taken.has(f.standId));
   const free = stands.filter((s) => !taken.has(s.id) && !s.document.stand.archived);
   return (
     <div className="mt-3 flex flex-wrap items-end gap-3">
@@ -236,11 +237,14 @@ function AddFraming() {
         options={[
           ['', 'choose a stand…'],
           ['new', 'one that is no stand yet'],
+          ...frames.map((f) => [`frame ${f.id}`, `${f.name || 'framing'}, of this place`] as const),
           ...free.map((s) => [s.id, s.document.stand.name || 'without a name'] as const),
         ]}
         onValue={(id) => {
           const stand = free.find((s) => s.id === id)?.document.stand;
+          const frame = frames.find((f) => `frame ${f.id}` === id);
           if (stand) edit((o) => putStop(o, stopOf(newId('s'), stand)));
+          else if (frame) edit((o) => putStop(o, { ...frame, id: newId('s') }));
           else if (id === 'new') edit((o) => putStop(o, { id: newId('s'), name: '' }));
         }}
       />

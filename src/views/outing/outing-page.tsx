@@ -1,7 +1,7 @@
 import { CalendarPlus, ChevronLeft, Download, EllipsisVertical } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { type Outing } from '@/model';
-import { safeName } from '@/store';
+import { asCalendar, safeName } from '@/store';
 import { Menu } from '@/ui/menu';
 import { saveFile } from '@/ui/save-file';
 import { useCompact } from '@/ui/use-media';
@@ -105,8 +105,7 @@ function Header() {
   };
   const toCalendar = async () => {
     if (!day) return;
-    const { writeCalendar } = await import('@/files/calendar');
-    const text = writeCalendar(outingName(outing), calendarEntries(outing, day), Date.now());
+    const text = await asCalendar(outingName(outing), calendarEntries(outing, day));
     saveFile({ name: `${outing.day}-${safeName(outingName(outing)) || 'outing'}.ics`, text });
   };
   return (

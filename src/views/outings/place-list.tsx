@@ -2,6 +2,7 @@ import { Download, Plus, Trash2, Upload } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { type ComeBack, type OwnPlace, putPlace, removePlace, restorePlace } from '@/model';
+import { placesAsGpx, placesFromGpx } from '@/store';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { Fold } from '@/ui/fold';
@@ -27,13 +28,16 @@ export function PlaceList() {
     );
   const [said, setSaid] = useState<string | null>(null);
   const bring = (file: File) =>
-    void Promise.all([file.text(), import('@/files/gpx')]).then(([text, { readGpx }]) => {
-      const read = readGpx(text);
-      if (!read.ok) return setSaid(`${file.name} was not taken: ${read.error.message}. Nothing was changed.`);
-      const { points, refused } = read.value;
-      edit((plans) => points.reduce((p, point) => putPlace(p, { id: newId('p'), ...point }), plans));
-      setSaid(broughtPlacesText(points.length, refused));
-    });
+    void file
+      .text()
+      .then(placesFromGpx)
+      .then((read) => {
+        if (!read.ok)
+          return setSaid(`${file.name} was not taken: ${read.error.message}. Nothing was changed.`);
+        const { points, refused } = read.value;
+        edit((plans) => points.reduce((p, point) => putPlace(p, { id: newId('p'), ...point }), plans));
+        setSaid(broughtPlacesText(points.length, refused));
+      });
   return (
     <section aria-labelledby="places" className="mt-8">
       <div className="mb-2 flex flex-wrap items-center gap-3">
@@ -91,8 +95,7 @@ export function PlaceList() {
 
 /** Places as GPX, for a device that shows the way. */
 async function savePlaces(places: readonly OwnPlace[]): Promise<void> {
-  const { writeGpx } = await import('@/files/gpx');
-  saveFile({ name: 'pale-seam-places.gpx', text: writeGpx('Places', places) });
+  saveFile({ name: 'pale-seam-places.gpx', text: await placesAsGpx('Places', places) });
 }
 
 function PlaceFields({ place, index }: { place: OwnPlace; index: number }) {
@@ -113,6 +116,7 @@ function PlaceFields({ place, index }: { place: OwnPlace; index: number }) {
       <NameField name={place.name} onName={(name) => set({ name })} />
       <PlaceInputs place={place} onPlace={(at) => at && set(at)} />
       <PlanNotes text={place.notes ?? ''} onText={(notes) => set({ notes: notes || undefined })} />
+      <Frames place={place} onFrames={(frames) => set({ frames: frames.length ? [...frames] : undefined })} />
       {again.map((wish, i) => (
         <Wish
           key={wish.id}
@@ -130,6 +134,46 @@ function PlaceFields({ place, index }: { place: OwnPlace; index: number }) {
         </Button>
       </div>
     </div>
+  );
+}
+
+type Frame = NonNullable<OwnPlace['frames']>[number];
+
+/** The framings of a place, and where each looks to. */
+function Frames({ place, onFrames }: { place: OwnPlace; onFrames: (frames: readonly Frame[]) => void }) {
+  const newId = useNewId();
+  const frames = place.frames ?? [];
+  const put = (i: number, next: Frame) => onFrames(frames.map((f, k) => (k === i ? next : f)));
+  return (
+    <>
+      {frames.map((frame, i) => (
+        <div key={frame.id} className="grid grid-cols-[1fr_8rem_auto] items-end gap-2">
+          <NameField label="Framing" name={frame.name} onName={(name) => put(i, { ...frame, name })} />
+          <QuantityField
+            label="Looks to"
+            quantity="azimuthDeg"
+            unit="°"
+            optional
+            value={frame.azimuthDeg}
+            onValue={(azimuthDeg) => put(i, { ...frame, azimuthDeg })}
+          />
+          <button
+            type="button"
+            aria-label={`Forget the framing ${frame.name}`}
+            className="flex size-11 items-center justify-center rounded-md hover:bg-chosen"
+            onClick={() => onFrames(frames.filter((f) => f.id !== frame.id))}
+          >
+            <Trash2 size={18} aria-hidden />
+          </button>
+        </div>
+      ))}
+      <Button
+        className="justify-self-start"
+        onClick={() => onFrames([...frames, { id: newId('f'), name: '' }])}
+      >
+        <Plus size={18} aria-hidden /> Add a framing
+      </Button>
+    </>
   );
 }
 
