@@ -84,6 +84,14 @@ for (const [where, viewport] of [
       await expect(packing).toContainText('90 g');
       expect(await axe(page)).toEqual([]);
 
+      // what a printer gets: hours, cautions and the list, and nothing of the screen
+      await page.emulateMedia({ media: 'print' });
+      const paper = page.locator('.paper');
+      await expect(paper).toContainText(/Tholl in the evening.*20:45–.*With care.*To pack.*Torch/s);
+      await expect(page.getByRole('button', { name: 'More', exact: true })).toBeHidden();
+      await page.emulateMedia({ media: null });
+      await expect(paper).toBeHidden();
+
       // kept, and there again after a load; undone step by step
       await page.waitForTimeout(300);
       await page.reload();

@@ -1,4 +1,4 @@
-import { CalendarPlus, ChevronLeft, Download, EllipsisVertical } from 'lucide-react';
+import { CalendarPlus, ChevronLeft, Download, EllipsisVertical, Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { type Outing } from '@/model';
 import { asCalendar, safeName } from '@/store';
@@ -17,6 +17,7 @@ import { DayStrip } from './day-strip';
 import { DueAgainPart } from './due-again';
 import { Framings } from './framings';
 import { Moments } from './moments';
+import { OutingPaper } from './outing-paper';
 import { PackingPart } from './packing-part';
 import { TidePart } from './tide-part';
 import { OutingContext, useOuting, useShownOuting } from './use-outing';
@@ -49,6 +50,7 @@ function Shown({ outing }: { outing: Outing }) {
   const compact = useCompact();
   return (
     <OutingContext value={shown}>
+      <OutingPaper />
       <div className="relative h-full overflow-y-auto">
         <title>{`${outingName(outing)} · Pale Seam`}</title>
         <div className="mx-auto max-w-6xl px-4 py-5 desk:px-8 desk:py-6">
@@ -130,6 +132,7 @@ function Header() {
             ...(day
               ? [{ text: 'Into the calendar', icon: CalendarPlus, onSelect: () => void toCalendar() }]
               : []),
+            { text: 'Print it', icon: Printer, onSelect: () => window.print() },
             { text: 'Save as a file', icon: Download, onSelect: save },
           ],
         ]}

@@ -1,30 +1,18 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { putExtra, removeExtra, withPacked } from '@/model';
-import { type Packed, packingOf } from '@/model/outing';
+import { type Packed } from '@/model/outing';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
-import { filterName, holderText, lensText } from '@/words';
 import { missingText, weightText } from '@/words/outing';
 import { QuantityField } from '../shared/quantity-field';
-import { usePlans, usePlansEdit } from '../shared/use-plans';
-import { useBag, useNewId } from '../workspace/workspace-context';
+import { usePlansEdit } from '../shared/use-plans';
+import { useNewId } from '../workspace/workspace-context';
 import { useOuting } from './use-outing';
-
-const NAMES = {
-  glass: filterName,
-  lens: lensText,
-  holder: (holder: Parameters<typeof holderText>[0] | null) => (holder ? holderText(holder) : 'usual holder'),
-};
 
 /** What to pack: what the framings need, what is in the pouch, and what is taken beside; ticked, weighed, and what is missing. */
 export function PackingPart() {
-  const { outing, edit, day } = useOuting();
-  const bag = useBag();
-  const extras = usePlans((p) => p.extras) ?? [];
-  const weights = usePlans((p) => p.weights) ?? {};
-  const stands = (day?.stops ?? []).flatMap((s) => s.stand ?? []);
-  const packing = packingOf(outing, { stands, bag, extras, weights, names: NAMES });
+  const { edit, packing } = useOuting();
   const left = packing.things.filter((t) => !t.isPacked).length;
   return (
     <section aria-labelledby="packing">

@@ -1,8 +1,9 @@
 import { createContext, useContext, useMemo } from 'react';
 import { type Outing, type OwnPlace } from '@/model';
-import { outingDay, type OutingDay } from '@/model/outing';
+import { outingDay, type OutingDay, type Packing, packingOf } from '@/model/outing';
+import { filterName, holderText, lensText } from '@/words';
 import { useOutingEdit, usePlans } from '../shared/use-plans';
-import { useWorkspaceState } from '../workspace/workspace-context';
+import { useBag, useWorkspaceState } from '../workspace/workspace-context';
 
 export interface OutingShown {
   readonly outing: Outing;
@@ -11,7 +12,14 @@ export interface OutingShown {
   readonly ownPlace: OwnPlace | null;
   /** All that is worked out of its day; null while its place is not known. */
   readonly day: OutingDay | null;
+  readonly packing: Packing;
 }
+
+const NAMES = {
+  glass: filterName,
+  lens: lensText,
+  holder: (holder: Parameters<typeof holderText>[0] | null) => (holder ? holderText(holder) : 'usual holder'),
+};
 
 export const OutingContext = createContext<OutingShown | null>(null);
 
@@ -31,5 +39,19 @@ export function useShownOuting(outing: Outing): OutingShown {
     const standOf = (id: string) => stands.find((s) => s.id === id)?.document.stand ?? null;
     return outingDay(outing, standOf, ownPlace);
   }, [outing, stands, ownPlace]);
-  return useMemo(() => ({ outing, edit, ownPlace, day }), [outing, edit, ownPlace, day]);
+  const bag = useBag();
+  const extras = usePlans((p) => p.extras);
+  const weights = usePlans((p) => p.weights);
+  const packing = useMemo(
+    () =>
+      packingOf(outing, {
+        stands: outing.stops.flatMap((s) => stands.find((k) => k.id === s.standId)?.document.stand ?? []),
+        bag,
+        extras: extras ?? [],
+        weights: weights ?? {},
+        names: NAMES,
+      }),
+    [outing, stands, bag, extras, weights],
+  );
+  return useMemo(() => ({ outing, edit, ownPlace, day, packing }), [outing, edit, ownPlace, day, packing]);
 }
