@@ -10,14 +10,6 @@ const stand = (name: RegExp, step: string) => async (page: Page) => {
   await page.locator('body').press(step);
 };
 
-/** The skyline of a picture, found and proposed. */
-async function skyline(page: Page): Promise<void> {
-  await stand(/Hesk Terraces/, '1')(page);
-  await page.getByRole('button', { name: 'Find the skyline in the picture' }).click();
-  await page.getByRole('button', { name: 'Use it' }).waitFor({ timeout: 60_000 });
-  await page.getByRole('button', { name: 'Use it' }).scrollIntoViewIfNeeded();
-}
-
 async function working(page: Page): Promise<void> {
   await stand(/Tholl Saddle/, '3')(page);
   await page.getByRole('button', { name: /mm above the rail/ }).click();
@@ -96,7 +88,6 @@ const VIEWS: readonly {
 }[] = [
   { name: 'stands' },
   { name: 'stand-frame', act: stand(/Tholl Saddle/, '1') },
-  { name: 'stand-skyline', act: skyline },
   { name: 'stand-read', act: stand(/Marl Pan/, '2') },
   { name: 'stand-balance', act: stand(/Tholl Saddle/, '3') },
   { name: 'stand-seat', act: stand(/Vann Snowfield/, '4') },
@@ -109,6 +100,11 @@ const VIEWS: readonly {
     act: (page) => page.getByRole('list', { name: 'Pages' }).waitFor(),
   },
   { name: 'ledger', path: '/demo/ledger' },
+  {
+    name: 'outing',
+    path: '/demo/outings/outing-marl-pan',
+    act: (page) => page.getByRole('img', { name: /^The light of the day/ }).waitFor(),
+  },
   {
     name: 'bag',
     path: '/demo/bag',

@@ -34,7 +34,7 @@ export function readGpx(text: string): FileResult<ReadGpx> {
   if (text.length > MAX_GPX) return refused('too-large', '', `a GPX file has at most ${MAX_GPX / 1e6} MB`);
   // what is declared in the file itself could grow without end
   if (/<!(?:DOCTYPE|ENTITY)/i.test(text))
-    return refused('not-allowed', '', 'a document that declares entities of its own');
+    return refused('not-allowed', '<!', 'a document that declares entities of its own');
   if (nestedDeeperThan(text, MAX_DEPTH))
     return refused('too-deep', '', `nested more than ${MAX_DEPTH} deep, which no GPX file is`);
   let xml: { gpx?: Gpx };

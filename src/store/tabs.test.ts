@@ -1,4 +1,4 @@
-import { addReading, putFilter, type StandDocument } from '@/model';
+import { addReading, newOuting, putFilter, putOuting, type StandDocument } from '@/model';
 import { memoryStorage, type WorkspaceStorage } from '@/persist';
 import { seededIds } from '@/testing/ids';
 import { type Chance, chanceOf } from '@/testing/mutate';
@@ -63,6 +63,12 @@ const ACTS: Record<string, Act> = {
   },
   'put a filter in': (tab, _, mark) => {
     tab.workspace.bag.edit((bag) => putFilter(bag, { id: mark, kind: 'neutral', stops: 6 }));
+    tab.unsaved.push(mark);
+    return [];
+  },
+  'plan an outing': (tab, _, mark) => {
+    const made = { name: mark, createdAt: '2026-03-28T18:00:00Z', day: '2026-03-29', zone: 'UTC' };
+    tab.workspace.plans.edit((plans) => putOuting(plans, newOuting({ id: mark, ...made })));
     tab.unsaved.push(mark);
     return [];
   },
@@ -141,6 +147,7 @@ async function lost(seed: number, count: number): Promise<string[]> {
   const kept = new Set([
     ...records.flatMap((r) => marksOf(r.document)),
     ...((await shared.bag())?.bag.filters ?? []).map((f) => f.id),
+    ...((await shared.plans())?.plans.outings ?? []).map((o) => o.id),
   ]);
   for (const mark of saved)
     if (!kept.has(mark) && !gone.has(mark)) faults.push(`${mark} was said to be saved`);
@@ -158,6 +165,9 @@ async function lost(seed: number, count: number): Promise<string[]> {
         .join() !== bag.join()
     )
       faults.push(`tab ${k} shows another bag`);
+    const planned = (await shared.plans())?.plans.outings.map((o) => o.id);
+    const shownPlans = workspace.plans.state.getState().value.outings.map((o) => o.id);
+    if (planned && shownPlans.join() !== planned.join()) faults.push(`tab ${k} shows other outings`);
   }
   return faults;
 }

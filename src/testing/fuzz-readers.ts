@@ -14,11 +14,15 @@ import { type FileError } from '@/files/errors';
 import { readGlassCsv } from '@/files/glass-csv';
 import { type HighRangeType, photoData, photoHeader } from '@/photos/formats';
 import { readHighRange } from '@/photos/formats/high-range';
+import { readGpx, writeGpx } from '@/files/gpx';
+import { readOutingFile, writeOutingFile } from '@/files/outing-file';
+import { readTideTable } from '@/files/tide-table';
 import { readReadingsCsv } from '@/files/readings-csv';
 import { readStandFile, writeStandFile } from '@/files/stand-file';
 import { filterFromLabel, putFilter, sampleBag, withPhoto } from '@/model';
 import { admitBag } from '@/model/documents/gate';
 import { testStand } from './fixtures';
+import { fullPlans } from './plans';
 import { seededIds } from './ids';
 import { BINARY, DOCUMENT, type Mutation, TABLE } from './mutate';
 import { radianceFile } from './radiance-file';
@@ -155,6 +159,35 @@ export const READERS: readonly FuzzedReader[] = [
         const read = readBagFile(text);
         return read.ok ? taken(writeBagFile(read.value)) : refusal(read.error);
       }),
+  },
+  {
+    name: 'outing',
+    samples: async () => inFolder('src/demo', /^outing/),
+    mutations: DOCUMENT,
+    read: (bytes) =>
+      readText(bytes, (text) => {
+        const read = readOutingFile(text);
+        return read.ok ? taken(writeOutingFile(read.value)) : refusal(read.error);
+      }),
+  },
+  {
+    name: 'places',
+    samples: async () => [bytesOf(writeGpx('Places', fullPlans.places))],
+    mutations: TABLE,
+    read: (bytes) =>
+      readText(bytes, (text) => {
+        const read = readGpx(text);
+        if (!read.ok) return refusal(read.error);
+        const nowhere = read.value.refused.find((r) => !r.path);
+        return nowhere ? { broken: `refused without a place: ${nowhere.message}` } : 'taken';
+      }),
+  },
+  {
+    name: 'table of tides',
+    samples: async () => [bytesOf('LW 04:12 0.6 m\nHW 1020 4.9\nHigh 16,1 ft 22.40\n')],
+    mutations: TABLE,
+    read: (bytes) =>
+      readText(bytes, (text) => (readTideTable(text).every((row) => row.read.ok) ? 'taken' : 'refused')),
   },
   {
     name: 'backup',

@@ -39,6 +39,8 @@ export function slowStorage(storage: WorkspaceStorage, { turn }: Slowness): Work
     putStand: slow((...args: Parameters<WorkspaceStorage['putStand']>) => storage.putStand(...args)),
     removeStand: slow((...args: Parameters<WorkspaceStorage['removeStand']>) => storage.removeStand(...args)),
     bag: slow(() => storage.bag()),
+    plans: slow(() => storage.plans()),
     putBag: slow((...args: Parameters<WorkspaceStorage['putBag']>) => storage.putBag(...args)),
+    putPlans: slow((...args: Parameters<WorkspaceStorage['putPlans']>) => storage.putPlans(...args)),
   };
 }
