@@ -1,6 +1,22 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import sharp from 'sharp';
 import { axe, unfold, watch } from './helpers';
+
+/** A picture that tells where and when it was taken. */
+const scouted = () =>
+  sharp({ create: { width: 60, height: 40, channels: 3, background: '#8899aa' } })
+    .withExif({
+      IFD2: { DateTimeOriginal: '2026:03:14 05:41:00' },
+      IFD3: {
+        GPSLatitudeRef: 'N',
+        GPSLatitude: '55/1 30/1 0/1',
+        GPSLongitudeRef: 'W',
+        GPSLongitude: '3/1 15/1 0/1',
+      },
+    })
+    .jpeg()
+    .toBuffer();
 
 for (const [where, viewport] of [
   ['at a desk', { width: 1280, height: 800 }],
@@ -21,6 +37,15 @@ for (const [where, viewport] of [
       await zone.fill('Nowhere/At_All');
       await expect(page.getByRole('alert')).toContainText('A zone by its name');
       await zone.fill('UTC');
+      // the place by a picture that tells it, then typed over
+      await page.getByLabel('Picture of the place').setInputFiles({
+        name: 'scout.jpg',
+        mimeType: 'image/jpeg',
+        buffer: await scouted(),
+      });
+      await expect(page.getByRole('textbox', { name: 'Latitude' })).toHaveValue('55.5');
+      await expect(page.getByRole('textbox', { name: 'Longitude' })).toHaveValue('-3.25');
+      await expect(page.getByRole('button', { name: /^Its day too: .*14 March 2026/ })).toBeVisible();
       await page.getByRole('textbox', { name: 'Latitude' }).fill('56');
       await page.getByRole('textbox', { name: 'Longitude' }).fill('0');
       await expect(page.getByRole('heading', { name: 'Tholl in the evening', level: 1 })).toBeVisible();

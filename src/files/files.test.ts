@@ -6,6 +6,7 @@ import { anyBag, anyStand, testStand } from '@/testing/fixtures';
 import { valueOf } from '@/testing/results';
 import { STANDS } from '@/testing/vectors';
 import { readBagFile } from './bag-file';
+import { readOutingFile } from './outing-file';
 import { FORMAT } from './document';
 import { readStandFile, standFileJsonSchema, standFileName, writeStandFile } from '.';
 
@@ -34,9 +35,13 @@ describe('stand files', () => {
     for (const { file } of STANDS) expect(readStandFile(JSON.stringify(file)).ok).toBe(true);
     const demo = path.join(__dirname, '../demo');
     const files = readdirSync(demo).filter((f) => f.endsWith('.json'));
-    expect(files).toHaveLength(8);
+    expect(files).toHaveLength(9);
     for (const file of files) {
-      const read = file.startsWith('bag.') ? readBagFile : readStandFile;
+      const read = file.startsWith('bag.')
+        ? readBagFile
+        : file.startsWith('outing-')
+          ? readOutingFile
+          : readStandFile;
       expect(read(readFileSync(path.join(demo, file), 'utf8')).ok).toBe(true);
     }
   });

@@ -1,12 +1,8 @@
-import { LocateFixed } from 'lucide-react';
-import { useState } from 'react';
 import { isZone } from '@/model/outing';
-import { type Parsed, ParsedField, ChoiceField } from '@/ui/field';
-import { Button } from '@/ui/button';
+import { type Parsed, ParsedField } from '@/ui/field';
 import { NameField } from '../shared/name-field';
-import { PlaceInputs } from '../shared/place-inputs';
 import { QuantityField } from '../shared/quantity-field';
-import { usePlans } from '../shared/use-plans';
+import { PlaceChoice } from './place-choice';
 import { useOuting } from './use-outing';
 
 /** Name, day, zone, place, and when the walk in begins. */
@@ -85,72 +81,4 @@ function parseHour(text: string): Parsed<string | undefined> {
   return read
     ? { ok: true, value: `${read[1]!.padStart(2, '0')}:${read[2]}` }
     : { ok: false, error: 'An hour such as 5:40.' };
-}
-
-/** A place of one's own, the device's, or one that is typed. */
-function PlaceChoice() {
-  const { outing, edit } = useOuting();
-  const places = usePlans((p) => p.places);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const choose = (id: string) => {
-    const own = places.find((p) => p.id === id);
-    edit(({ placeId: _, ...o }) =>
-      own
-        ? {
-            ...o,
-            placeId: own.id,
-            place: { latitudeDeg: own.latitudeDeg, longitudeDeg: own.longitudeDeg, name: own.name },
-          }
-        : o,
-    );
-  };
-  const locate = () => {
-    setTrouble(null);
-    navigator.geolocation.getCurrentPosition(
-      ({ coords: { latitude, longitude } }) =>
-        edit((o) => ({
-          ...o,
-          place: {
-            ...o.place,
-            latitudeDeg: Math.round(1000 * latitude) / 1000,
-            longitudeDeg: Math.round(1000 * longitude) / 1000,
-          },
-        })),
-      () => setTrouble('The device did not say where it is. Type the place instead.'),
-      { timeout: 20_000 },
-    );
-  };
-  return (
-    <>
-      {places.length > 0 && (
-        <ChoiceField
-          label="Place"
-          value={outing.placeId ?? ''}
-          options={[
-            ['', 'by its coordinates'],
-            ...places.map((p) => [p.id, p.name || 'Place without a name'] as const),
-          ]}
-          onValue={choose}
-        />
-      )}
-      <PlaceInputs
-        place={outing.place ?? null}
-        onPlace={(at) =>
-          edit(({ placeId: _, place, ...o }) =>
-            at ? { ...o, place: { ...at, ...(place?.name ? { name: place.name } : {}) } } : o,
-          )
-        }
-      />
-      {window.isSecureContext && 'geolocation' in navigator && (
-        <Button onClick={locate}>
-          <LocateFixed size={18} aria-hidden /> Where I am
-        </Button>
-      )}
-      {trouble && (
-        <p role="alert" className="text-fault">
-          {trouble}
-        </p>
-      )}
-    </>
-  );
 }
