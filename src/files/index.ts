@@ -12,7 +12,7 @@ export { documentKind } from './document';
 export { type FileError, type FileErrorCode, type FileResult, type RefusedThing } from './errors';
 export { beginsAsDocument } from './json';
 export { type Carried, readCarried } from './carry';
-export { type GlassRow, readGlassCsv, writeGlassCsv } from './glass-csv';
+export { type GlassRow } from './glass-csv';
 export { type OpenedOuting, outingFileName, readOutingFile, writeOutingFile } from './outing-file';
 export { readTideTable, type TideRow } from './tide-table';
 export { standFileJsonSchema } from './json-schema';

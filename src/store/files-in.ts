@@ -3,7 +3,6 @@ import {
   type FileResult,
   readBackupSteps,
   readBagFile,
-  readGlassCsv,
   readOutingFile,
   readStandFile,
   type RefusedThing,
@@ -154,6 +153,7 @@ export function createFilesIn(options: FilesInOptions): FilesIn {
     restore,
     receiveFile: (file) => takeIn(file, receive),
     restoreFile: (file) => takeIn(file, restore),
-    readGlass: (text) => readGlassCsv(text, ownBag(), newId),
+    // seldom asked for: what understands tables comes when it is
+    readGlass: async (text) => (await import('@/files/glass-csv')).readGlassCsv(text, ownBag(), newId),
   };
 }

@@ -6,7 +6,6 @@ import {
   standFileName,
   writeBackupSteps,
   writeBagFile,
-  writeGlassCsv,
   writeOutingFile,
   writeStandFile,
 } from '@/files';
@@ -125,6 +124,9 @@ export function createFilesOut(options: FilesOutOptions): FilesOut {
       const text = writeOutingFile({ outing, place });
       return text.ok ? { ok: true, value: { name: outingFileName(outing), text: text.value } } : text;
     },
-    exportGlass: () => ({ name: 'glass.csv', text: writeGlassCsv(ownBag().filters) }),
+    exportGlass: async () => {
+      const { writeGlassCsv } = await import('@/files/glass-csv');
+      return { name: 'glass.csv', text: writeGlassCsv(ownBag().filters) };
+    },
   };
 }

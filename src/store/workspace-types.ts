@@ -121,9 +121,9 @@ export interface Files {
   exportRaw(id: string): NamedText | null;
   exportBag(): FileResult<NamedText>;
   /** Understands a table of glass; nothing of it is put into the bag. */
-  readGlass(text: string): readonly GlassRow[];
+  readGlass(text: string): Promise<readonly GlassRow[]>;
   /** The glass of the bag as a table. */
-  exportGlass(): NamedText;
+  exportGlass(): Promise<NamedText>;
   /** An outing with its place; null where it is not here. */
   exportOuting(id: string): FileResult<NamedText> | null;
   /** Everything but the pictures as one file; what is written is noted as backed up. */

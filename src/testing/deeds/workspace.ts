@@ -54,8 +54,9 @@ export const FILES: Record<string, Deed> = {
   'bring one’s own backup in': async ({ workspace }) => {
     await workspace.restore(valueOf(await workspace.backup()).file.text);
   },
-  'bring a table of glass in': ({ workspace }) => {
-    const rows = workspace.readGlass(workspace.exportGlass().text).slice(0, 5);
+  'bring a table of glass in': async ({ workspace }) => {
+    const { text } = await workspace.exportGlass();
+    const rows = (await workspace.readGlass(text)).slice(0, 5);
     workspace.bag.edit((bag) =>
       rows.reduce((b, row) => (row.ok && b.filters.length < 200 ? putFilter(b, row.filter) : b), bag),
     );

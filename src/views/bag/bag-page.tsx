@@ -81,7 +81,7 @@ function Files() {
   const take = async (file: File) => {
     const text = await file.text();
     if (!text.trimStart().startsWith('{')) {
-      setTable({ file: file.name, rows: workspace.readGlass(text) });
+      setTable({ file: file.name, rows: await workspace.readGlass(text) });
       return;
     }
     const result = workspace.importBag(text);
@@ -116,7 +116,7 @@ function Files() {
                 {
                   text: 'Save the glass as a table (CSV)',
                   icon: Sheet,
-                  onSelect: () => saveFile(workspace.exportGlass()),
+                  onSelect: () => void workspace.exportGlass().then(saveFile),
                 },
               ],
             ]}
