@@ -130,20 +130,18 @@ function FramingFields({ stop, known }: { stop: Stop; known: StopDay | null }) {
   const { edit } = useOuting();
   const set = (change: Partial<Stop>) => edit((o) => putStop(o, { ...stop, ...change }));
   const { tide } = stop;
+  const byStand = known?.stand?.look.viewAzimuthDeg ?? null;
   return (
     <div className="grid grid-cols-2 gap-3 pb-2 desk:grid-cols-3">
       <NameField className="col-span-2 desk:col-span-3" name={stop.name} onName={(name) => set({ name })} />
       <QuantityField
         label="Looks to"
         quantity="azimuthDeg"
-        unit="° from north"
+        unit="°"
         optional
         value={stop.azimuthDeg}
-        placeholder={
-          stop.azimuthDeg === undefined && known?.light.framing.azimuthDeg != null
-            ? `${Math.round(known.light.framing.azimuthDeg)}, by its stand`
-            : 'not said'
-        }
+        placeholder={byStand === null ? 'not said' : String(Math.round(byStand))}
+        hint={byStand === null ? 'clockwise from north' : 'by its stand, unless typed'}
         onValue={(azimuthDeg) => set({ azimuthDeg })}
       />
       <QuantityField
@@ -152,7 +150,8 @@ function FramingFields({ stop, known }: { stop: Stop; known: StopDay | null }) {
         unit="° up"
         optional
         value={stop.skylineUpDeg}
-        placeholder="0, on the level"
+        placeholder="0"
+        hint="its lowest, over the level"
         onValue={(skylineUpDeg) => set({ skylineUpDeg })}
       />
       <QuantityField

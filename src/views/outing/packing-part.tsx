@@ -20,7 +20,7 @@ export function PackingPart() {
         To pack
       </h2>
       <p className="text-quiet">
-        {left === 0 ? 'All of it is packed' : `${left} of ${packing.things.length} to go`}
+        {left === 0 ? 'All of it is packed' : `${left} of ${packing.things.length} still to pack`}
         {packing.grams > 0 &&
           ` · ${weightText(packing.grams)}${packing.withoutWeight ? `, ${packing.withoutWeight} not weighed` : ''}`}
       </p>
