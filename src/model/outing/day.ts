@@ -1,13 +1,11 @@
-import { moonLook, type MoonLook, type SkyEvent, skyEvents } from '@/core/sky/sky-day';
-import { sunDirection, trueSunDirection } from '@/core/sky/sun-altitude';
 import { type Stand } from '../stand/stand';
 import { type DueAgain, dueOn } from './again';
 import { type Caution, cautionsOf } from './cautions';
-import { type DayLight, stopLight, type StopLight } from './light';
+import { stopLight, type StopLight } from './light';
+import { type PlaceDay } from './place-day';
 import { type Outing, type OwnPlace, type Stop } from './plans';
 import { type Schedule, scheduleOf } from './schedule';
 import { worthMoments, type WorthMoment } from './worth';
-import { dayBounds } from './zone';
 
 /** A framing with its stand, where that is here, and its light. */
 export interface StopDay {
@@ -17,9 +15,7 @@ export interface StopDay {
 }
 
 /** All that is worked out of an outing's day at its place. */
-export interface OutingDay extends DayLight {
-  readonly events: readonly SkyEvent[];
-  readonly moon: MoonLook;
+export interface OutingDay extends PlaceDay {
   readonly stops: readonly StopDay[];
   /** The light of the place itself, whatever the direction: for an outing that has no framing yet. */
   readonly open: StopLight;
@@ -33,32 +29,22 @@ export interface OutingDay extends DayLight {
 /** A framing of which nothing is said. */
 const ANY: Stop = { id: '', name: '' };
 
-/** The day of an outing; null while its place is not known. */
+/** The day of an outing at its place. */
 export function outingDay(
   outing: Outing,
+  day: PlaceDay,
   standOf: (id: string) => Stand | null,
   ownPlace: OwnPlace | null,
-): OutingDay | null {
-  const { place, day, zone } = outing;
-  if (!place) return null;
-  const bounds = dayBounds(day, zone);
-  const light: DayLight = {
-    ...bounds,
-    seenAt: (atMs) => sunDirection(place, atMs),
-    sunAt: (atMs) => trueSunDirection(place, atMs),
-  };
-  const events = skyEvents(place, bounds.fromMs, bounds.toMs);
-  const moon = moonLook((bounds.fromMs + bounds.toMs) / 2);
+): OutingDay {
+  const { events, moon, seenAt } = day;
   const stops = outing.stops.map((stop): StopDay => {
     const stand = stop.standId === undefined ? null : standOf(stop.standId);
-    return { stop, stand, light: stopLight(outing, stop, stand, light) };
+    return { stop, stand, light: stopLight(outing, stop, stand, day) };
   });
-  const open = stopLight(outing, ANY, null, light);
+  const open = stopLight(outing, ANY, null, day);
   const schedule = scheduleOf(outing, standOf, events);
   return {
-    ...light,
-    events,
-    moon,
+    ...day,
     stops,
     open,
     worth: worthMoments({
@@ -68,7 +54,7 @@ export function outingDay(
       isCovered: outing.weather?.cloud === 'covered',
     }),
     schedule,
-    cautions: cautionsOf({ outing, lights: stops.map((s) => s.light), events, schedule, ...bounds }),
-    due: ownPlace ? dueOn(ownPlace, outing, { ...bounds, sunAt: light.seenAt }) : [],
+    cautions: cautionsOf({ ...day, outing, lights: stops.map((s) => s.light), schedule }),
+    due: ownPlace ? dueOn(ownPlace, outing, { ...day, sunAt: seenAt }) : [],
   };
 }

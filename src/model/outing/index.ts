@@ -5,6 +5,7 @@ export { type Caution } from './cautions';
 export { outingDay, type OutingDay, type StopDay } from './day';
 export { lightNear, type LightMoment, readBefore, type StopLight, waterOf } from './light';
 export { type Missing, type Packed, type Packing, type PackingNames, packingOf } from './packing';
+export { placeDay } from './place-day';
 export { minutesOf, type Schedule } from './schedule';
 export {
   AIRS,
@@ -18,4 +19,4 @@ export {
   type TideSide,
 } from './terms';
 export { type WorthMoment } from './worth';
-export { clockHours, dayOf, hourOf, isZone, momentAt } from './zone';
+export { clockHours, dayBounds, dayOf, hourOf, isZone, momentAt } from './zone';

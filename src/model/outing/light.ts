@@ -6,8 +6,6 @@ import {
   type LandCrossing,
   landCrossings,
   SKY_CLARITY,
-  type SkyDirection,
-  skyEvs,
   type SkyState,
   type Span,
   type Tide,
@@ -19,13 +17,12 @@ import { mix, smoothStep } from '@/core/numerics';
 import { degreesApart } from '@/core/units';
 import { type Stand } from '../stand/stand';
 import { type Framing, framingOf } from './framing';
+import { type PlaceDay, STEP_MS } from './place-day';
 import { type Outing, type Stop } from './plans';
 import { skyStateOf } from './sky-state';
 
 /** The light of a day to come over the framings of an outing (physics 11): a forecast, with its range. */
 
-/** Between two moments that are worked out, ms. */
-const STEP_MS = 10 * 60_000;
 /** Of the frame's sky: so far above the horizon, degrees, as in the coming hour. */
 const SKY_ALTITUDE_DEG = 36;
 /** Of the sky that a polariser is turned to: the lower part of most frames. */
@@ -64,16 +61,6 @@ export interface StopLight {
   readonly water: readonly Span[] | null;
 }
 
-/** What the light of a day is worked out from. */
-export interface DayLight {
-  readonly fromMs: number;
-  readonly toMs: number;
-  /** Where the sun is seen at a time, ms since the epoch. */
-  readonly seenAt: (atMs: number) => SkyDirection;
-  /** Where it is without refraction. */
-  readonly sunAt: (atMs: number) => SkyDirection;
-}
-
 /** The turns of the tide of an outing, in order of time. */
 export const turnsOf = ({ tides = [] }: Pick<Outing, 'tides'>): readonly TideTurn[] =>
   tides.map(({ at, heightM }) => ({ atMs: Date.parse(at), heightM }));
@@ -81,7 +68,7 @@ export const turnsOf = ({ tides = [] }: Pick<Outing, 'tides'>): readonly TideTur
 /** The water of a day at short intervals, between the turns that are known. */
 export function waterOf(
   outing: Pick<Outing, 'tides'>,
-  { fromMs, toMs }: Pick<DayLight, 'fromMs' | 'toMs'>,
+  { fromMs, toMs }: Pick<PlaceDay, 'fromMs' | 'toMs'>,
 ): readonly (Tide & { readonly atMs: number })[] {
   const turns = turnsOf(outing);
   const steps = Math.floor((toMs - fromMs) / STEP_MS);
@@ -92,7 +79,7 @@ export function waterOf(
 }
 
 /** The light of a framing through a day. */
-export function stopLight(outing: Outing, stop: Stop, stand: Stand | null, day: DayLight): StopLight {
+export function stopLight(outing: Outing, stop: Stop, stand: Stand | null, day: PlaceDay): StopLight {
   const framing = framingOf(stop, stand);
   const sky = skyStateOf(outing.weather);
   const turns = turnsOf(outing);
@@ -105,15 +92,11 @@ export function stopLight(outing: Outing, stop: Stop, stand: Stand | null, day: 
   };
 }
 
-function lightMoments({ azimuthDeg }: Framing, sky: SkyState, day: DayLight): LightMoment[] {
-  const moments: LightMoment[] = [];
-  for (let atMs = day.fromMs; atMs <= day.toMs; atMs += STEP_MS) {
-    const sun = day.sunAt(atMs);
-    const skyAt = skyEvs(sky, sun.altitudeDeg);
-    if (!skyAt) continue;
+function lightMoments({ azimuthDeg }: Framing, sky: SkyState, day: PlaceDay): LightMoment[] {
+  return day.skies(sky).map(({ atMs, sun, evAt }) => {
     const fromSunDeg = azimuthDeg === null ? null : degreesApart(azimuthDeg, sun.azimuthDeg);
     const across = fromSunDeg ?? 90;
-    const skyEv = skyAt({ fromSunAcrossDeg: across, altitudeDeg: SKY_ALTITUDE_DEG });
+    const skyEv = evAt({ fromSunAcrossDeg: across, altitudeDeg: SKY_ALTITUDE_DEG });
     const ground = (isLit: boolean) =>
       groundEv(sky, sun.altitudeDeg, { reflectance: REFLECTANCE, isLit }) as number;
     const isUp = sun.altitudeDeg > 0;
@@ -124,23 +107,22 @@ function lightMoments({ azimuthDeg }: Framing, sky: SkyState, day: DayLight): Li
       sunAltitudeDeg: sun.altitudeDeg,
       fromSunAcrossDeg: across,
     });
-    moments.push({
+    return {
       atMs,
       sunAltitudeDeg: sun.altitudeDeg,
       fromSunDeg,
       skyEv,
       landEv,
       spanStops: skyEv - landEv,
-      rangeStops: [skyEv - lit - darker, skyEv - shade + brighter],
-    });
-  }
-  return moments;
+      rangeStops: [skyEv - lit - darker, skyEv - shade + brighter] as const,
+    };
+  });
 }
 
 /** The sun so low, or lower, gives no light that a polariser could take from the sky, degrees. */
 const DUSK_DEG = -4;
 
-function bestForPolariser({ azimuthDeg }: Framing, day: DayLight): StopLight['polariser'] {
+function bestForPolariser({ azimuthDeg }: Framing, day: PlaceDay): StopLight['polariser'] {
   if (azimuthDeg === null) return null;
   const view = { azimuthDeg, altitudeDeg: POLARISED_ALTITUDE_DEG };
   let best: StopLight['polariser'] = null;

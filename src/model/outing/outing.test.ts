@@ -1,5 +1,4 @@
-import { moonLook, skyEvents } from '@/core/sky/sky-day';
-import { sunDirection, trueSunDirection } from '@/core/sky/sun-altitude';
+import { moonLook } from '@/core/sky/sky-day';
 import { type Bag, type Stand } from '@/model';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { dueOn } from './again';
@@ -18,6 +17,7 @@ import {
 import { framingOf, offTo } from './framing';
 import { readBefore, stopLight } from './light';
 import { packingOf } from './packing';
+import { placeDay } from './place-day';
 import { NO_PLANS, type Outing, type Stop } from './plans';
 import { scheduleOf } from './schedule';
 import { worthMoments } from './worth';
@@ -27,12 +27,8 @@ const PLACE = { latitudeDeg: 56, longitudeDeg: -3 };
 const DAY = '2026-03-29';
 const ZONE = 'Europe/London';
 const BOUNDS = dayBounds(DAY, ZONE);
-const EVENTS = skyEvents(PLACE, BOUNDS.fromMs, BOUNDS.toMs);
-const DAY_LIGHT = {
-  ...BOUNDS,
-  seenAt: (atMs: number) => sunDirection(PLACE, atMs),
-  sunAt: (atMs: number) => trueSunDirection(PLACE, atMs),
-};
+const DAY_LIGHT = placeDay(PLACE, BOUNDS);
+const EVENTS = DAY_LIGHT.events;
 const sunset = EVENTS.find((e) => e.kind === 'sunset')!;
 const at = (hour: string) => new Date(momentAt(DAY, hour, ZONE)).toISOString();
 

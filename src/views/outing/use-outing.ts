@@ -1,6 +1,6 @@
 import { createContext, useContext, useMemo } from 'react';
 import { type Outing, type OwnPlace } from '@/model';
-import { outingDay, type OutingDay, type Packing, packingOf } from '@/model/outing';
+import { dayBounds, outingDay, type OutingDay, type Packing, packingOf, placeDay } from '@/model/outing';
 import { filterName, holderText, lensText } from '@/words';
 import { useOutingEdit, usePlans } from '../shared/use-plans';
 import { useBag, useWorkspaceState } from '../workspace/workspace-context';
@@ -35,10 +35,20 @@ export function useShownOuting(outing: Outing): OutingShown {
   const edit = useOutingEdit(outing.id);
   const ownPlace = usePlans((p) => p.places.find((place) => place.id === outing.placeId)) ?? null;
   const stands = useWorkspaceState((s) => s.stands);
+  const { place, day: date, zone } = outing;
+  // what is written beside it leaves sun and moon of the day as they are
+  const [latitudeDeg, longitudeDeg] = [place?.latitudeDeg, place?.longitudeDeg];
+  const sky = useMemo(
+    () =>
+      latitudeDeg === undefined || longitudeDeg === undefined
+        ? null
+        : placeDay({ latitudeDeg, longitudeDeg }, dayBounds(date, zone)),
+    [latitudeDeg, longitudeDeg, date, zone],
+  );
   const day = useMemo(() => {
     const standOf = (id: string) => stands.find((s) => s.id === id)?.document.stand ?? null;
-    return outingDay(outing, standOf, ownPlace);
-  }, [outing, stands, ownPlace]);
+    return sky && outingDay(outing, sky, standOf, ownPlace);
+  }, [outing, sky, stands, ownPlace]);
   const bag = useBag();
   const extras = usePlans((p) => p.extras);
   const weights = usePlans((p) => p.weights);

@@ -1,5 +1,5 @@
 import { newOuting, type Outing } from '@/model';
-import { outingDay } from '@/model/outing';
+import { dayBounds, outingDay, placeDay } from '@/model/outing';
 import { calendarEntries } from '.';
 
 const outing: Outing = {
@@ -18,10 +18,11 @@ const outing: Outing = {
   startsAt: '18:00',
   walkOutMinutes: 30,
 };
+const sky = placeDay(outing.place!, dayBounds(outing.day, outing.zone));
 const entriesOf = (of: Outing) =>
   calendarEntries(
     of,
-    outingDay(of, () => null, null)!,
+    outingDay(of, sky, () => null, null),
   );
 const clock = (ms: number) => new Date(ms).toISOString().slice(11, 16);
 
