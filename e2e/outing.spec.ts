@@ -130,7 +130,7 @@ for (const [where, viewport] of [
       await page.getByRole('menuitem', { name: 'Save as a file' }).click();
       const file = JSON.parse(readFileSync(await (await download).path(), 'utf8')) as {
         kind: string;
-        outing: { tides: { at: string }[]; stops: object[] };
+        outing: { tides: { at: string }[]; framings: object[] };
       };
       expect(file.kind).toBe('outing');
       expect(file.outing.tides.map((t) => t.at)).toEqual([

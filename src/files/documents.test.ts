@@ -71,11 +71,11 @@ describe('an outing file', () => {
     [
       'two framings of one id',
       (j) =>
-        (j.outing.stops = [
+        (j.outing.framings = [
           { id: 'a', name: '' },
           { id: 'a', name: '' },
         ]),
-      'outing.stops[1].id',
+      'outing.framings[1].id',
     ],
     ['an unknown key', (j) => (j.outing.moon = 'full'), 'outing.moon'],
   ])('with %s is refused with its path', (_, change, path) => {

@@ -11,7 +11,7 @@ export const fullPlans: Plans = {
       zone: 'Europe/London',
       place: { latitudeDeg: 56.02, longitudeDeg: -3.1, name: 'Marl Pan' },
       placeId: 'p1',
-      stops: [
+      framings: [
         {
           id: 's1',
           name: 'Far shore',
@@ -43,7 +43,7 @@ export const fullPlans: Plans = {
       latitudeDeg: 56.02,
       longitudeDeg: -3.1,
       notes: 'Firm sand to the left of the posts.',
-      frames: [{ id: 'f1', name: 'Far shore', azimuthDeg: 265, standId: 'a' }],
+      framings: [{ id: 'f1', name: 'Far shore', azimuthDeg: 265, standId: 'a' }],
       again: [
         {
           id: 'w1',

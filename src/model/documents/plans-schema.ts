@@ -4,12 +4,12 @@ import { WINDS } from '../stand/terms';
 import {
   MAX_AGAIN,
   MAX_EXTRAS,
-  MAX_FRAMES,
+  MAX_PLACE_FRAMINGS,
   MAX_KEY,
   MAX_OUTINGS,
   MAX_PACKED,
   MAX_PLACES,
-  MAX_STOPS,
+  MAX_FRAMINGS,
   MAX_TURNS,
 } from '../stand/limits';
 import { archived, fault, id, moment, number, type ObjectOf, text, uniqueIds } from './schema-parts';
@@ -32,9 +32,9 @@ const placeSchema = (object: ObjectOf) =>
     ...at,
     notes: text.optional(),
     /** The framings there, and where each looks to. */
-    frames: z
+    framings: z
       .array(object({ id, name: text, azimuthDeg: number('azimuthDeg').optional(), standId: id.optional() }))
-      .max(MAX_FRAMES)
+      .max(MAX_PLACE_FRAMINGS)
       .superRefine(uniqueIds)
       .optional(),
     /** When to come back: when the sun stands there, or at such a tide. */
@@ -54,7 +54,7 @@ const placeSchema = (object: ObjectOf) =>
   });
 
 /** A framing of an outing, in its turn. */
-const stopSchema = (object: ObjectOf) =>
+const framingSchema = (object: ObjectOf) =>
   object({
     id,
     name: text,
@@ -84,7 +84,7 @@ const outingSchema = (object: ObjectOf) =>
     place: object({ ...at, name: text.optional() }).optional(),
     /** Which of one's own places it goes to. */
     placeId: id.optional(),
-    stops: z.array(stopSchema(object)).max(MAX_STOPS).superRefine(uniqueIds),
+    framings: z.array(framingSchema(object)).max(MAX_FRAMINGS).superRefine(uniqueIds),
     /** When the walk in begins. */
     startsAt: hour.optional(),
     walkOutMinutes: number('planMinutes').optional(),

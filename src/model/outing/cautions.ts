@@ -1,6 +1,6 @@
 import { tideAt } from '@/core/sky';
 import { type SkyEvent } from '@/core/sky/sky-day';
-import { type StopLight, turnsOf } from './light';
+import { type FramingLight, turnsOf } from './light';
 import { type Outing } from './plans';
 import { type Schedule } from './schedule';
 
@@ -27,7 +27,7 @@ const LOW_SUN_DEG = 15;
 
 export interface CautionOrder {
   readonly outing: Outing;
-  readonly lights: readonly StopLight[];
+  readonly lights: readonly FramingLight[];
   readonly events: readonly SkyEvent[];
   readonly schedule: Schedule | null;
   readonly fromMs: number;
@@ -55,7 +55,7 @@ export function cautionsOf(order: CautionOrder): readonly Caution[] {
   ];
 }
 
-const looksIntoSun = ({ moments }: StopLight): boolean =>
+const looksIntoSun = ({ moments }: FramingLight): boolean =>
   moments.some(
     ({ sunAltitudeDeg, fromSunDeg }) =>
       fromSunDeg !== null &&

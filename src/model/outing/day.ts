@@ -1,24 +1,24 @@
 import { type Stand } from '../stand/stand';
 import { type DueAgain, dueOn } from './again';
 import { type Caution, cautionsOf } from './cautions';
-import { stopLight, type StopLight } from './light';
+import { framingLight, type FramingLight } from './light';
 import { type PlaceDay } from './place-day';
-import { type Outing, type OwnPlace, type Stop } from './plans';
+import { type Outing, type OwnPlace, type Framing } from './plans';
 import { type Schedule, scheduleOf } from './schedule';
 import { worthMoments, type WorthMoment } from './worth';
 
 /** A framing with its stand, where that is here, and its light. */
-export interface StopDay {
-  readonly stop: Stop;
+export interface FramingDay {
+  readonly framing: Framing;
   readonly stand: Stand | null;
-  readonly light: StopLight;
+  readonly light: FramingLight;
 }
 
 /** All that is worked out of an outing's day at its place. */
 export interface OutingDay extends PlaceDay {
-  readonly stops: readonly StopDay[];
+  readonly framings: readonly FramingDay[];
   /** The light of the place itself, whatever the direction: for an outing that has no framing yet. */
-  readonly open: StopLight;
+  readonly open: FramingLight;
   readonly worth: readonly WorthMoment[];
   readonly schedule: Schedule | null;
   readonly cautions: readonly Caution[];
@@ -27,7 +27,7 @@ export interface OutingDay extends PlaceDay {
 }
 
 /** A framing of which nothing is said. */
-const ANY: Stop = { id: '', name: '' };
+const ANY: Framing = { id: '', name: '' };
 
 /** The day of an outing at its place. */
 export function outingDay(
@@ -37,24 +37,24 @@ export function outingDay(
   ownPlace: OwnPlace | null,
 ): OutingDay {
   const { events, moon, seenAt } = day;
-  const stops = outing.stops.map((stop): StopDay => {
-    const stand = stop.standId === undefined ? null : standOf(stop.standId);
-    return { stop, stand, light: stopLight(outing, stop, stand, day) };
+  const framings = outing.framings.map((framing): FramingDay => {
+    const stand = framing.standId === undefined ? null : standOf(framing.standId);
+    return { framing, stand, light: framingLight(outing, framing, stand, day) };
   });
-  const open = stopLight(outing, ANY, null, day);
+  const open = framingLight(outing, ANY, null, day);
   const schedule = scheduleOf(outing, standOf, events);
   return {
     ...day,
-    stops,
+    framings,
     open,
     worth: worthMoments({
-      stops: stops.length ? stops : [{ stop: ANY, light: open }],
+      framings: framings.length ? framings : [{ framing: ANY, light: open }],
       events,
       moon,
       isCovered: outing.weather?.cloud === 'covered',
     }),
     schedule,
-    cautions: cautionsOf({ ...day, outing, lights: stops.map((s) => s.light), schedule }),
+    cautions: cautionsOf({ ...day, outing, lights: framings.map((s) => s.light), schedule }),
     due: ownPlace ? dueOn(ownPlace, outing, { ...day, sunAt: seenAt }) : [],
   };
 }

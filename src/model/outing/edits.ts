@@ -3,7 +3,7 @@ import { joinLists, type JoinRules } from '../documents/join';
 import { MAX_EXTRAS, MAX_OUTINGS, MAX_PLACES } from '../stand/limits';
 import { type Stand } from '../stand/stand';
 import { skyStateOf } from './sky-state';
-import { type Extra, NO_PLANS, type Outing, type OwnPlace, type Plans, type Stop } from './plans';
+import { type Extra, NO_PLANS, type Outing, type OwnPlace, type Plans, type Framing } from './plans';
 
 /** Pure edits of what is planned. */
 
@@ -74,18 +74,22 @@ export const newOuting = ({
   createdAt,
   day,
   zone,
-  stops: [],
+  framings: [],
 });
 
 /** A framing of an outing made of a stand. */
-export const stopOf = (id: string, { id: standId, name }: Pick<Stand, 'id' | 'name'>): Stop => ({
+export const framingOf = (id: string, { id: standId, name }: Pick<Stand, 'id' | 'name'>): Framing => ({
   id,
   name,
   standId,
 });
 
 /** A stand as it is begun for a framing: what the outing knows of its place, direction and sky. */
-export function standOfStop(stand: Stand, { place, weather }: Outing, { name, azimuthDeg }: Stop): Stand {
+export function standOfFraming(
+  stand: Stand,
+  { place, weather }: Outing,
+  { name, azimuthDeg }: Framing,
+): Stand {
   return {
     ...stand,
     ...(name.trim() ? { name } : {}),
@@ -96,22 +100,22 @@ export function standOfStop(stand: Stand, { place, weather }: Outing, { name, az
   };
 }
 
-export const putStop = (outing: Outing, stop: Stop): Outing => ({
+export const putFraming = (outing: Outing, framing: Framing): Outing => ({
   ...outing,
-  stops: put(outing.stops, stop),
+  framings: put(outing.framings, framing),
 });
 
-export const removeStop = (outing: Outing, id: string): Outing => ({
+export const removeFraming = (outing: Outing, id: string): Outing => ({
   ...outing,
-  stops: without(outing.stops, id),
+  framings: without(outing.framings, id),
 });
 
 /** The outing with a framing so many places later in its turn, or earlier. */
-export function movedStop(outing: Outing, id: string, by: number): Outing {
-  const from = outing.stops.findIndex((s) => s.id === id);
+export function movedFraming(outing: Outing, id: string, by: number): Outing {
+  const from = outing.framings.findIndex((s) => s.id === id);
   const to = from + by;
-  if (from < 0 || to < 0 || to >= outing.stops.length) return outing;
-  return { ...outing, stops: moved(outing.stops, from, to) };
+  if (from < 0 || to < 0 || to >= outing.framings.length) return outing;
+  return { ...outing, framings: moved(outing.framings, from, to) };
 }
 
 /** The outing with a thing ticked as packed, or not. */
@@ -126,8 +130,8 @@ export function outingAgain(
   { packed: _, tides: __, weather: ___, ...outing }: Outing,
   fresh: Pick<Outing, 'id' | 'name' | 'createdAt' | 'day'>,
 ): Outing {
-  const stops = outing.stops.map(({ done: ____, ...stop }) => stop);
-  return { ...outing, ...fresh, stops };
+  const framings = outing.framings.map(({ done: ____, ...framing }) => framing);
+  return { ...outing, ...fresh, framings };
 }
 
 /** What was planned in two tabs as one: of what both have changed both are kept. */

@@ -16,9 +16,9 @@ import {
 import { mix, smoothStep } from '@/core/numerics';
 import { degreesApart } from '@/core/units';
 import { type Stand } from '../stand/stand';
-import { type Framing, framingOf } from './framing';
+import { type Aim, aimOf } from './aim';
 import { type PlaceDay, STEP_MS } from './place-day';
-import { type Outing, type Stop } from './plans';
+import { type Outing, type Framing } from './plans';
 import { skyStateOf } from './sky-state';
 
 /** The light of a day to come over the framings of an outing (physics 11): a forecast, with its range. */
@@ -49,8 +49,8 @@ export interface LightMoment {
 }
 
 /** The light of a day over one framing. */
-export interface StopLight {
-  readonly framing: Framing;
+export interface FramingLight {
+  readonly aim: Aim;
   /** Every ten minutes, where the forecast serves: the sun from 12 degrees below the horizon to 60 above. */
   readonly moments: readonly LightMoment[];
   /** When a polariser does most in that direction, and by how much it darkens a clear sky then; null where the direction is not known, or the sky is covered. */
@@ -79,20 +79,26 @@ export function waterOf(
 }
 
 /** The light of a framing through a day. */
-export function stopLight(outing: Outing, stop: Stop, stand: Stand | null, day: PlaceDay): StopLight {
-  const framing = framingOf(stop, stand);
+export function framingLight(
+  outing: Outing,
+  framing: Framing,
+  stand: Stand | null,
+  day: PlaceDay,
+): FramingLight {
+  const aim = aimOf(framing, stand);
   const sky = skyStateOf(outing.weather);
   const turns = turnsOf(outing);
   return {
-    framing,
-    moments: lightMoments(framing, sky, day),
-    polariser: sky === 'covered' ? null : bestForPolariser(framing, day),
-    land: framing.landAt ? landCrossings(day.seenAt, framing.landAt, day.fromMs, day.toMs) : [],
-    water: stop.tide && turns.length > 1 ? tideSpans(turns, stop.tide.heightM, stop.tide.side) : null,
+    aim,
+    moments: lightMoments(aim, sky, day),
+    polariser: sky === 'covered' ? null : bestForPolariser(aim, day),
+    land: aim.landAt ? landCrossings(day.seenAt, aim.landAt, day.fromMs, day.toMs) : [],
+    water:
+      framing.tide && turns.length > 1 ? tideSpans(turns, framing.tide.heightM, framing.tide.side) : null,
   };
 }
 
-function lightMoments({ azimuthDeg }: Framing, sky: SkyState, day: PlaceDay): LightMoment[] {
+function lightMoments({ azimuthDeg }: Aim, sky: SkyState, day: PlaceDay): LightMoment[] {
   return day.skies(sky).map(({ atMs, sun, evAt }) => {
     const fromSunDeg = azimuthDeg === null ? null : degreesApart(azimuthDeg, sun.azimuthDeg);
     const across = fromSunDeg ?? 90;
@@ -122,10 +128,10 @@ function lightMoments({ azimuthDeg }: Framing, sky: SkyState, day: PlaceDay): Li
 /** The sun so low, or lower, gives no light that a polariser could take from the sky, degrees. */
 const DUSK_DEG = -4;
 
-function bestForPolariser({ azimuthDeg }: Framing, day: PlaceDay): StopLight['polariser'] {
+function bestForPolariser({ azimuthDeg }: Aim, day: PlaceDay): FramingLight['polariser'] {
   if (azimuthDeg === null) return null;
   const view = { azimuthDeg, altitudeDeg: POLARISED_ALTITUDE_DEG };
-  let best: StopLight['polariser'] = null;
+  let best: FramingLight['polariser'] = null;
   for (let atMs = day.fromMs; atMs <= day.toMs; atMs += STEP_MS) {
     const sun = day.sunAt(atMs);
     if (sun.altitudeDeg < DUSK_DEG) continue;

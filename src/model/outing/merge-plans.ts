@@ -27,9 +27,9 @@ export function mergePlans(
     ours.places,
     theirs.places.map((place) => ({
       ...place,
-      ...(place.frames
+      ...(place.framings
         ? {
-            frames: place.frames.map((f) =>
+            framings: place.framings.map((f) =>
               f.standId === undefined ? f : { ...f, standId: standOf(f.standId) },
             ),
           }
@@ -43,7 +43,9 @@ export function mergePlans(
     ours.outings,
     theirs.outings.map(({ placeId, packed, ...outing }) => ({
       ...outing,
-      stops: outing.stops.map((s) => (s.standId === undefined ? s : { ...s, standId: standOf(s.standId) })),
+      framings: outing.framings.map((s) =>
+        s.standId === undefined ? s : { ...s, standId: standOf(s.standId) },
+      ),
       ...(placeId === undefined ? {} : { placeId: places.ids.get(placeId) ?? placeId }),
       ...(packed ? { packed: packed.map(keyOf) } : {}),
     })),

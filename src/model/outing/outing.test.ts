@@ -5,20 +5,20 @@ import { dueOn } from './again';
 import { cautionsOf } from './cautions';
 import {
   joinPlans,
-  movedStop,
+  movedFraming,
   newOuting,
   outingAgain,
   putOuting,
-  standOfStop,
-  stopOf,
+  standOfFraming,
+  framingOf,
   withOuting,
   withPacked,
 } from './edits';
-import { framingOf, offTo } from './framing';
-import { readBefore, stopLight } from './light';
+import { aimOf, offTo } from './aim';
+import { readBefore, framingLight } from './light';
 import { packingOf } from './packing';
 import { placeDay } from './place-day';
-import { NO_PLANS, type Outing, type Stop } from './plans';
+import { NO_PLANS, type Outing, type Framing } from './plans';
 import { scheduleOf } from './schedule';
 import { worthMoments } from './worth';
 import { dayBounds, hourOf, momentAt } from './zone';
@@ -36,13 +36,13 @@ const outing = (change: Partial<Outing> = {}): Outing => ({
   ...newOuting({ id: 'o1', name: 'Marl Pan', createdAt: '2026-03-28T18:00:00Z', day: DAY, zone: ZONE }),
   ...change,
 });
-const stop = (change: Partial<Stop> = {}): Stop => ({ id: 's1', name: 'Far shore', ...change });
+const framing = (change: Partial<Framing> = {}): Framing => ({ id: 's1', name: 'Far shore', ...change });
 
 /** A stand that looks to where the sun sets, over a level skyline. */
 const intoSunset = (change: Partial<Stand> = {}) =>
   testStand({ look: { school: 'natural', viewAzimuthDeg: sunset.direction.azimuthDeg }, ...change });
 
-const light = (of: Outing, s: Stop, stand: Stand | null) => stopLight(of, s, stand, DAY_LIGHT);
+const light = (of: Outing, s: Framing, stand: Stand | null) => framingLight(of, s, stand, DAY_LIGHT);
 
 describe('a framing by its stand', () => {
   it('knows the height of its own skyline over its width, the lowest of it on the level', () => {
@@ -52,7 +52,7 @@ describe('a framing by its stand', () => {
         { u: 1, v: 0.6 },
       ],
     });
-    const { azimuthDeg, halfWidthDeg, landAt } = framingOf(stop(), slope);
+    const { azimuthDeg, halfWidthDeg, landAt } = aimOf(framing(), slope);
     expect(halfWidthDeg).toBeCloseTo(36.9, 1);
     const right = landAt!(azimuthDeg! + 36);
     const left = landAt!(azimuthDeg! - 36);
@@ -62,18 +62,18 @@ describe('a framing by its stand', () => {
   });
 
   it('stands as much higher as its foot is said to', () => {
-    const { azimuthDeg, landAt } = framingOf(stop({ skylineUpDeg: 4 }), intoSunset());
+    const { azimuthDeg, landAt } = aimOf(framing({ skylineUpDeg: 4 }), intoSunset());
     expect(landAt!(azimuthDeg!)).toBeCloseTo(4, 2);
   });
 
   it('knows no skyline that is only assumed, and no direction that nobody has said', () => {
-    expect(framingOf(stop(), intoSunset({ assumed: ['skyline'] })).landAt).toBeNull();
-    expect(framingOf(stop({ azimuthDeg: 70 }), null)).toEqual({
+    expect(aimOf(framing(), intoSunset({ assumed: ['skyline'] })).landAt).toBeNull();
+    expect(aimOf(framing({ azimuthDeg: 70 }), null)).toEqual({
       azimuthDeg: 70,
       halfWidthDeg: null,
       landAt: null,
     });
-    expect(framingOf(stop(), testStand()).azimuthDeg).toBeNull();
+    expect(aimOf(framing(), testStand()).azimuthDeg).toBeNull();
   });
 
   it.each([
@@ -86,10 +86,10 @@ describe('a framing by its stand', () => {
 
 describe('the light of a day over a framing', () => {
   it('has a wider span into the sunset than away from it, and says how wide it may be', () => {
-    const into = light(outing(), stop(), intoSunset()).moments;
+    const into = light(outing(), framing(), intoSunset()).moments;
     const away = light(
       outing(),
-      stop({ azimuthDeg: sunset.direction.azimuthDeg - 180 }),
+      framing({ azimuthDeg: sunset.direction.azimuthDeg - 180 }),
       intoSunset(),
     ).moments;
     const before = (m: { atMs: number }) => Math.abs(m.atMs - (sunset.atMs - 30 * 60_000)) <= 5 * 60_000;
@@ -101,25 +101,25 @@ describe('the light of a day over a framing', () => {
   });
 
   it('serves from twelve degrees below the horizon', () => {
-    const { moments } = light(outing(), stop(), null);
+    const { moments } = light(outing(), framing(), null);
     expect(Math.min(...moments.map((m) => m.sunAltitudeDeg))).toBeGreaterThan(-12);
     expect(moments[0]!.fromSunDeg).toBeNull();
   });
 
   it('has the polariser at its best at a right angle to the sun, and none under cloud', () => {
-    const south = light(outing(), stop({ azimuthDeg: 180 }), null).polariser!;
+    const south = light(outing(), framing({ azimuthDeg: 180 }), null).polariser!;
     const off = Math.abs(offTo(180, DAY_LIGHT.sunAt(south.atMs).azimuthDeg));
     expect(off).toBeGreaterThan(70);
     expect(south.darkerStops).toBeGreaterThan(1.7);
     expect(
-      light(outing({ weather: { cloud: 'covered' } }), stop({ azimuthDeg: 180 }), null).polariser,
+      light(outing({ weather: { cloud: 'covered' } }), framing({ azimuthDeg: 180 }), null).polariser,
     ).toBeNull();
-    expect(light(outing(), stop(), null).polariser).toBeNull();
+    expect(light(outing(), framing(), null).polariser).toBeNull();
   });
 
   it('loses the sun behind the frame’s own skyline, earlier where that stands higher', () => {
-    const level = light(outing(), stop(), intoSunset()).land;
-    const high = light(outing(), stop({ skylineUpDeg: 5 }), intoSunset()).land;
+    const level = light(outing(), framing(), intoSunset()).land;
+    const high = light(outing(), framing({ skylineUpDeg: 5 }), intoSunset()).land;
     expect(level.map((c) => c.comesOut)).toEqual([false]);
     expect(high[0]!.atMs).toBeLessThan(level[0]!.atMs - 20 * 60_000);
   });
@@ -129,7 +129,7 @@ describe('the light of a day over a framing', () => {
       { at: at('05:00'), heightM: 0.5 },
       { at: at('11:00'), heightM: 4.5 },
     ];
-    const low = stop({ tide: { side: 'below', heightM: 1.5 } });
+    const low = framing({ tide: { side: 'below', heightM: 1.5 } });
     const [span] = light(outing({ tides }), low, null).water!;
     expect(hourOf(span!.fromMs, ZONE)).toBe('05:00');
     expect(hourOf(span!.toMs, ZONE)).toBe('07:00');
@@ -152,16 +152,16 @@ describe('the light of a day over a framing', () => {
 });
 
 describe('the moments worth being there for', () => {
-  const worth = (of: Outing, stops: readonly Stop[], stand: Stand | null) =>
+  const worth = (of: Outing, framings: readonly Framing[], stand: Stand | null) =>
     worthMoments({
-      stops: stops.map((s) => ({ stop: s, light: light(of, s, stand) })),
+      framings: framings.map((s) => ({ framing: s, light: light(of, s, stand) })),
       events: EVENTS,
       moon: moonLook(BOUNDS.fromMs),
       isCovered: of.weather?.cloud === 'covered',
     });
 
   it('has the sun that sets in the frame first, and three at most, apart and in order', () => {
-    const found = worth(outing(), [stop()], intoSunset());
+    const found = worth(outing(), [framing()], intoSunset());
     expect(found.length).toBeLessThanOrEqual(3);
     const inFrame = found.find((m) => m.why === 'sun-in-frame')!;
     expect(inFrame.atMs).toBe(sunset.atMs);
@@ -170,12 +170,12 @@ describe('the moments worth being there for', () => {
   });
 
   it('has low light from the side where the frame looks across the sun', () => {
-    const [first] = worth(outing(), [stop({ azimuthDeg: 0 })], null).filter((m) => m.why === 'side-light');
+    const [first] = worth(outing(), [framing({ azimuthDeg: 0 })], null).filter((m) => m.why === 'side-light');
     expect(Math.abs(DAY_LIGHT.sunAt(first!.atMs).altitudeDeg - 4)).toBeLessThan(2);
   });
 
   it('under a covered sky asks for the even light of dawn and dusk alone', () => {
-    const found = worth(outing({ weather: { cloud: 'covered' } }), [stop()], intoSunset());
+    const found = worth(outing({ weather: { cloud: 'covered' } }), [framing()], intoSunset());
     expect(new Set(found.map((m) => m.why))).toEqual(new Set(['even']));
   });
 
@@ -185,7 +185,7 @@ describe('the moments worth being there for', () => {
       { at: at('12:10'), heightM: 0.5 },
       { at: at('18:20'), heightM: 4.5 },
     ];
-    const wet = stop({
+    const wet = framing({
       id: 'wet',
       azimuthDeg: sunset.direction.azimuthDeg,
       tide: { side: 'below', heightM: 1 },
@@ -196,30 +196,34 @@ describe('the moments worth being there for', () => {
 });
 
 describe('the hours of an outing', () => {
-  const stops = [
-    stop({ id: 'a', walkMinutes: 20, minutes: 40 }),
-    stop({ id: 'b', walkMinutes: 10, standId: 'st-test' }),
+  const framings = [
+    framing({ id: 'a', walkMinutes: 20, minutes: 40 }),
+    framing({ id: 'b', walkMinutes: 10, standId: 'st-test' }),
   ];
   const shot = testStand({
     exposures: [{ openedAt: '2026-03-01T18:00:00.000Z', plannedSeconds: 230, seconds: 240 }],
   });
 
   it('follow from when it begins, each walk and each stay, by what its exposures took before', () => {
-    const found = scheduleOf(outing({ stops, startsAt: '17:00', walkOutMinutes: 30 }), () => shot, EVENTS)!;
-    expect(found.stops.map((s) => hourOf(s.fromMs, ZONE))).toEqual(['17:20', '18:10']);
+    const found = scheduleOf(
+      outing({ framings, startsAt: '17:00', walkOutMinutes: 30 }),
+      () => shot,
+      EVENTS,
+    )!;
+    expect(found.framings.map((s) => hourOf(s.fromMs, ZONE))).toEqual(['17:20', '18:10']);
     // four minutes of exposures and twelve of handling
-    expect(found.stops[1]!.minutes).toBe(16);
+    expect(found.framings[1]!.minutes).toBe(16);
     expect(hourOf(found.backMs, ZONE)).toBe('18:56');
     const dusk = EVENTS.find((e) => e.kind === 'civil-dusk')!;
     expect(found.lightLeftMinutes).toBe(Math.round((dusk.atMs - found.backMs) / 60_000));
   });
 
   it('are not told while it is not said when it begins', () => {
-    expect(scheduleOf(outing({ stops }), () => null, EVENTS)).toBeNull();
+    expect(scheduleOf(outing({ framings }), () => null, EVENTS)).toBeNull();
   });
 
   it('warn of a way back in the dark', () => {
-    const late = outing({ stops, startsAt: '19:00', walkOutMinutes: 60 });
+    const late = outing({ framings, startsAt: '19:00', walkOutMinutes: 60 });
     const schedule = scheduleOf(late, () => null, EVENTS);
     const cautions = cautionsOf({ outing: late, lights: [], events: EVENTS, schedule, ...BOUNDS });
     expect(cautions[0]).toEqual({ what: 'dark-back', lightLeftMinutes: schedule!.lightLeftMinutes });
@@ -228,7 +232,7 @@ describe('the hours of an outing', () => {
 });
 
 describe('what can hurt', () => {
-  const told = (of: Outing, lights = [light(of, stop(), null)]) =>
+  const told = (of: Outing, lights = [light(of, framing(), null)]) =>
     cautionsOf({
       outing: of,
       lights,
@@ -238,7 +242,7 @@ describe('what can hurt', () => {
     });
 
   it('is the water that rises while they are on a shore, and a table that nobody has looked up', () => {
-    const shore = outing({ risks: ['shore'], startsAt: '06:00', stops: [stop({ minutes: 120 })] });
+    const shore = outing({ risks: ['shore'], startsAt: '06:00', framings: [framing({ minutes: 120 })] });
     expect(told(shore)).toContainEqual({ what: 'tide-not-known' });
     const tides = [
       { at: at('05:00'), heightM: 0.5 },
@@ -257,7 +261,7 @@ describe('what can hurt', () => {
   });
 
   it('is the sun in the finder where a frame looks at it low, and nobody who knows', () => {
-    expect(told(outing(), [light(outing(), stop(), intoSunset())])).toEqual([
+    expect(told(outing(), [light(outing(), framing(), intoSunset())])).toEqual([
       { what: 'sun-in-finder' },
       { what: 'nobody-knows' },
     ]);
@@ -334,15 +338,15 @@ describe('what is packed', () => {
 });
 
 describe('what is planned', () => {
-  const one = outing({ stops: [stop({ id: 'a' }), stop({ id: 'b' }), stop({ id: 'c' })] });
+  const one = outing({ framings: [framing({ id: 'a' }), framing({ id: 'b' }), framing({ id: 'c' })] });
   const plans = putOuting(NO_PLANS, one);
 
   it('has its framings moved in their turn, and no further than the ends', () => {
-    const order = (o: Outing) => o.stops.map((s) => s.id).join('');
-    expect(order(movedStop(one, 'a', 1))).toBe('bac');
-    expect(order(movedStop(one, 'c', -2))).toBe('cab');
-    expect(movedStop(one, 'a', -1)).toBe(one);
-    expect(movedStop(one, 'x', 1)).toBe(one);
+    const order = (o: Outing) => o.framings.map((s) => s.id).join('');
+    expect(order(movedFraming(one, 'a', 1))).toBe('bac');
+    expect(order(movedFraming(one, 'c', -2))).toBe('cab');
+    expect(movedFraming(one, 'a', -1)).toBe(one);
+    expect(movedFraming(one, 'x', 1)).toBe(one);
   });
 
   it('ticks and unticks what is packed, and is done once more with nothing packed', () => {
@@ -350,7 +354,7 @@ describe('what is planned', () => {
     expect(packed.packed).toEqual(['glass:g']);
     expect(withPacked(packed, 'glass:g', false)).toEqual(one);
     const again = outingAgain(
-      { ...packed, tides: [], stops: [stop({ done: true })] },
+      { ...packed, tides: [], framings: [framing({ done: true })] },
       { id: 'o2', name: 'Marl Pan 2', createdAt: '2026-04-01T00:00:00Z', day: '2026-04-02' },
     );
     expect(again).toEqual({
@@ -359,7 +363,7 @@ describe('what is planned', () => {
       name: 'Marl Pan 2',
       createdAt: '2026-04-01T00:00:00Z',
       day: '2026-04-02',
-      stops: [stop()],
+      framings: [framing()],
     });
   });
 
@@ -381,18 +385,18 @@ describe('what is planned', () => {
       place: { ...PLACE, name: 'Marl Pan' },
       weather: { cloud: 'moving', wind: 'breeze' },
     });
-    expect(standOfStop(testStand(), of, stop({ azimuthDeg: 70 }))).toMatchObject({
+    expect(standOfFraming(testStand(), of, framing({ azimuthDeg: 70 }))).toMatchObject({
       name: 'Far shore',
       place: PLACE,
       wind: 'breeze',
       coming: { sky: 'broken' },
       look: { viewAzimuthDeg: 70 },
     });
-    expect(standOfStop(testStand(), outing(), stop({ name: '' }))).toEqual(testStand());
+    expect(standOfFraming(testStand(), outing(), framing({ name: '' }))).toEqual(testStand());
   });
 
   it('begins a framing with the stand that it is', () => {
-    expect(stopOf('s9', testStand())).toEqual({ id: 's9', name: 'Hesk Terraces', standId: 'st-test' });
+    expect(framingOf('s9', testStand())).toEqual({ id: 's9', name: 'Hesk Terraces', standId: 'st-test' });
   });
 });
 

@@ -8,8 +8,8 @@ export type Plans = Kept<z.infer<Schemas['plans']>>;
 /** A trip: a day, a place, the framings meant for it, tide, weather, what is packed (glossary). */
 export type Outing = Plans['outings'][number];
 /** A framing of an outing, in its turn. */
-export type Stop = Outing['stops'][number];
-export type TideWish = NonNullable<Stop['tide']>;
+export type Framing = Outing['framings'][number];
+export type TideWish = NonNullable<Framing['tide']>;
 export type Weather = NonNullable<Outing['weather']>;
 
 /** A place of one's own. */

@@ -1,6 +1,6 @@
 import { type SkyEvent } from '@/core/sky/sky-day';
 import { type Stand } from '../stand/stand';
-import { type Outing, type Stop } from './plans';
+import { type Outing, type Framing } from './plans';
 import { momentAt } from './zone';
 
 /** The hours of an outing: walk in, each framing in its turn, walk out. */
@@ -12,15 +12,15 @@ const HANDS_MINUTES = 12;
 const USUAL_MINUTES = 25;
 
 /** How long a framing takes: as was said, else what its exposures took before with the handling, else as usual; minutes. */
-export function minutesOf({ minutes }: Stop, stand: Stand | null): number {
+export function minutesOf({ minutes }: Framing, stand: Stand | null): number {
   if (minutes !== undefined) return minutes;
   const seconds = (stand?.exposures ?? []).reduce((sum, e) => sum + e.seconds, 0);
   return seconds > 0 ? Math.ceil(seconds / 60) + HANDS_MINUTES : USUAL_MINUTES;
 }
 
 /** A framing with its hours, ms since the epoch. */
-export interface TimedStop {
-  readonly stop: Stop;
+export interface TimedFraming {
+  readonly framing: Framing;
   readonly fromMs: number;
   readonly toMs: number;
   readonly minutes: number;
@@ -28,7 +28,7 @@ export interface TimedStop {
 
 export interface Schedule {
   readonly startMs: number;
-  readonly stops: readonly TimedStop[];
+  readonly framings: readonly TimedFraming[];
   /** The last framing is done. */
   readonly doneMs: number;
   /** Back where the walk began. */
@@ -47,14 +47,14 @@ export function scheduleOf(
   if (startsAt === undefined) return null;
   const startMs = momentAt(outing.day, startsAt, outing.zone);
   let at = startMs;
-  const stops = outing.stops.map((stop): TimedStop => {
-    const minutes = minutesOf(stop, stop.standId === undefined ? null : standOf(stop.standId));
-    const fromMs = at + (stop.walkMinutes ?? 0) * MINUTE_MS;
+  const framings = outing.framings.map((framing): TimedFraming => {
+    const minutes = minutesOf(framing, framing.standId === undefined ? null : standOf(framing.standId));
+    const fromMs = at + (framing.walkMinutes ?? 0) * MINUTE_MS;
     at = fromMs + minutes * MINUTE_MS;
-    return { stop, fromMs, toMs: at, minutes };
+    return { framing, fromMs, toMs: at, minutes };
   });
   const backMs = at + walkOutMinutes * MINUTE_MS;
-  return { startMs, stops, doneMs: at, backMs, lightLeftMinutes: lightLeft(backMs, events) };
+  return { startMs, framings, doneMs: at, backMs, lightLeftMinutes: lightLeft(backMs, events) };
 }
 
 /** From a moment to the civil dusk after it, or since the one before it, minutes; null where it is between dusk and dawn of another day, or there is none. */

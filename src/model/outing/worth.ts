@@ -1,9 +1,9 @@
 import { type Span } from '@/core/sky';
 import { type MoonLook, type SkyEvent } from '@/core/sky/sky-day';
 import { degreesApart } from '@/core/units';
-import { offTo } from './framing';
-import { lightNear, type StopLight } from './light';
-import { type Stop } from './plans';
+import { offTo } from './aim';
+import { lightNear, type FramingLight } from './light';
+import { type Framing } from './plans';
 
 /** Why a moment is worth being there for. */
 export type Worth = 'sun-in-frame' | 'side-light' | 'glow' | 'moon' | 'over-land' | 'even' | 'polariser';
@@ -11,7 +11,7 @@ export type Worth = 'sun-in-frame' | 'side-light' | 'glow' | 'moon' | 'over-land
 /** A moment worth being there for, with its reason. */
 export interface WorthMoment {
   readonly atMs: number;
-  readonly stopId: string;
+  readonly framingId: string;
   readonly why: Worth;
   /** How far right of the frame's middle what it is about stands, degrees; null where the direction is not known. */
   readonly offDeg: number | null;
@@ -52,15 +52,15 @@ const APART_MS = 25 * 60_000;
 const MOST_WORTH = 3;
 
 export interface WorthOrder {
-  readonly stops: readonly { readonly stop: Stop; readonly light: StopLight }[];
+  readonly framings: readonly { readonly framing: Framing; readonly light: FramingLight }[];
   readonly events: readonly SkyEvent[];
   readonly moon: MoonLook;
   readonly isCovered: boolean;
 }
 
 /** The two or three moments of a day that are worth being there for, in order of time. */
-export function worthMoments({ stops, events, moon, isCovered }: WorthOrder): readonly WorthMoment[] {
-  const all = stops.flatMap(({ stop, light }) => ofStop(stop, light, events, moon));
+export function worthMoments({ framings, events, moon, isCovered }: WorthOrder): readonly WorthMoment[] {
+  const all = framings.flatMap(({ framing, light }) => ofFraming(framing, light, events, moon));
   const valued = all
     .map((moment) => ({ moment, value: valueOf(moment, isCovered) }))
     .filter((m) => m.value > 0)
@@ -82,27 +82,27 @@ function valueOf({ why, hasWater }: WorthMoment, isCovered: boolean): number {
 const isIn = (spans: readonly Span[], atMs: number): boolean =>
   spans.some((s) => atMs >= s.fromMs && atMs <= s.toMs);
 
-function ofStop(
-  { id: stopId }: Stop,
-  light: StopLight,
+function ofFraming(
+  { id: framingId }: Framing,
+  light: FramingLight,
   events: readonly SkyEvent[],
   moon: MoonLook,
 ): WorthMoment[] {
-  const { framing, moments, polariser, land, water } = light;
-  const { azimuthDeg: view } = framing;
+  const { aim, moments, polariser, land, water } = light;
+  const { azimuthDeg: view } = aim;
   const noonMs = events.find((e) => e.kind === 'sun-highest')?.atMs ?? Infinity;
   const found: WorthMoment[] = [];
   const add = (why: Worth, atMs: number, azimuthDeg: number | null) =>
     found.push({
       atMs,
-      stopId,
+      framingId,
       why,
       offDeg: view === null || azimuthDeg === null ? null : offTo(view, azimuthDeg),
       isMorning: atMs < noonMs,
       spanStops: lightNear(moments, atMs)?.spanStops ?? null,
       hasWater: water && isIn(water, atMs),
     });
-  const half = framing.halfWidthDeg ?? USUAL_HALF_WIDTH_DEG;
+  const half = aim.halfWidthDeg ?? USUAL_HALF_WIDTH_DEG;
   for (const { kind, atMs, direction } of events) {
     const off = view === null ? null : degreesApart(view, direction.azimuthDeg);
     if (off === null || off > half) continue;
@@ -129,7 +129,7 @@ function ofStop(
 }
 
 /** The moments at which the sun passes a height. */
-const passing = (moments: StopLight['moments'], altitudeDeg: number) =>
+const passing = (moments: FramingLight['moments'], altitudeDeg: number) =>
   moments.filter((m, i) => {
     const before = moments[i - 1];
     return before && before.sunAltitudeDeg > altitudeDeg !== m.sunAltitudeDeg > altitudeDeg;

@@ -78,11 +78,11 @@ export const MAX_SMALL = 6000;
 export const MAX_NOTES = 50;
 /** Outings, their framings, and the turns of the tide of each. */
 export const MAX_OUTINGS = 500;
-export const MAX_STOPS = 60;
+export const MAX_FRAMINGS = 60;
 export const MAX_TURNS = 20;
 /** Places of one's own, the framings of each, and the times to come back. */
 export const MAX_PLACES = 500;
-export const MAX_FRAMES = 60;
+export const MAX_PLACE_FRAMINGS = 60;
 export const MAX_AGAIN = 30;
 /** What is taken along beside the glass, and what is ticked as packed. */
 export const MAX_EXTRAS = 100;

@@ -1,5 +1,5 @@
 import {
-  movedStop,
+  movedFraming,
   newOuting,
   outingAgain,
   type Outing,
@@ -7,12 +7,12 @@ import {
   putExtra,
   putOuting,
   putPlace,
-  putStop,
+  putFraming,
   removeExtra,
   removeOuting,
   removePlace,
-  removeStop,
-  stopOf,
+  removeFraming,
+  framingOf,
   withOuting,
   withPacked,
 } from '@/model';
@@ -31,7 +31,8 @@ const onOuting = (run: (outing: Outing, doing: Doing) => Outing): Deed =>
       : plans,
   );
 
-const someStop = ({ stops }: Outing, { chance }: Doing) => (stops.length ? chance.pick(stops).id : 'none');
+const someFraming = ({ framings }: Outing, { chance }: Doing) =>
+  framings.length ? chance.pick(framings).id : 'none';
 
 export const PLANS: Record<string, Deed> = {
   'plan an outing': onPlans((plans, { workspace, chance }) =>
@@ -68,12 +69,12 @@ export const PLANS: Record<string, Deed> = {
   ),
   'a stand for an outing': onOuting((outing, doing) => {
     const stand = doing.workspace.state.getState().stands.find((s) => s.id === someStandId(doing));
-    return stand ? putStop(outing, stopOf(doing.workspace.newId('s'), stand.document.stand)) : outing;
+    return stand ? putFraming(outing, framingOf(doing.workspace.newId('s'), stand.document.stand)) : outing;
   }),
   'a framing in another turn': onOuting((outing, doing) =>
-    movedStop(outing, someStop(outing, doing), doing.chance.pick([-1, 1])),
+    movedFraming(outing, someFraming(outing, doing), doing.chance.pick([-1, 1])),
   ),
-  'a framing less': onOuting((outing, doing) => removeStop(outing, someStop(outing, doing))),
+  'a framing less': onOuting((outing, doing) => removeFraming(outing, someFraming(outing, doing))),
   'tick as packed': onOuting((outing, { chance }) =>
     withPacked(outing, chance.pick(['glass:hard-2', 'extra:x1']), chance.below(2) === 0),
   ),

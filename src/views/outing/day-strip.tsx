@@ -30,7 +30,7 @@ function Strip({ day }: { day: OutingDay }) {
   const x = scaleLinear()
     .domain([fromMs, toMs])
     .range([0, Math.max(1, width)]);
-  const moments = (day.stops[0]?.light ?? day.open).moments;
+  const moments = (day.framings[0]?.light ?? day.open).moments;
   const evs = moments.flatMap((m) => [m.skyEv, m.landEv]);
   const y = scaleLinear()
     .domain([Math.min(0, ...evs), Math.max(14, ...evs)])
@@ -47,7 +47,7 @@ function Strip({ day }: { day: OutingDay }) {
       .y1((m) => y(m.skyEv))([...moments]) ?? '';
   const every = width > 700 ? 3 : 6;
   const named = day.events.filter(isNamed);
-  const seen = day.stops[0] ? 'of the first framing' : 'towards no direction';
+  const seen = day.framings[0] ? 'of the first framing' : 'towards no direction';
   return (
     <figure ref={box} className="mb-6">
       <svg

@@ -1,13 +1,13 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
-import { movedStop, putStop, removeStop, standOfStop, type Stop, stopOf } from '@/model';
-import { hourOf, lightNear, minutesOf, readBefore, type StopDay, type TideSide } from '@/model/outing';
+import { type Framing, framingOf, movedFraming, putFraming, removeFraming, standOfFraming } from '@/model';
+import { hourOf, lightNear, minutesOf, readBefore, type FramingDay, type TideSide } from '@/model/outing';
 import { ChoiceField } from '@/ui/field';
 import { Check } from '@/ui/check';
 import { Fold } from '@/ui/fold';
 import { Button } from '@/ui/button';
 import { dayText, stopsFigure } from '@/words';
-import { expectedSpanText, minutesText, stopLightText, stopName, waterText } from '@/words/outing';
+import { expectedSpanText, minutesText, framingLightText, framingName, waterText } from '@/words/outing';
 import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
 import { standKey } from '../shared/stand-path';
@@ -22,14 +22,14 @@ export function Framings() {
       <h2 id="framings" className="mb-2 text-lg font-semibold">
         Framings, in their turn
       </h2>
-      {outing.stops.length === 0 && (
+      {outing.framings.length === 0 && (
         <p className="mb-2 text-quiet">
           Add the stands that are meant for this day, or a framing by its name.
         </p>
       )}
       <ol className="border-t border-rule empty:hidden">
-        {outing.stops.map((stop, i) => (
-          <Framing key={stop.id} stop={stop} index={i} />
+        {outing.framings.map((framing, i) => (
+          <FramingRow key={framing.id} framing={framing} index={i} />
         ))}
       </ol>
       <AddFraming />
@@ -37,12 +37,12 @@ export function Framings() {
   );
 }
 
-function Framing({ stop, index }: { stop: Stop; index: number }) {
+function FramingRow({ framing, index }: { framing: Framing; index: number }) {
   const { outing, edit, day } = useOuting();
   const { base } = useWorkspace();
-  const known = day?.stops[index];
-  const timed = day?.schedule?.stops[index];
-  const name = stopName(stop);
+  const known = day?.framings[index];
+  const timed = day?.schedule?.framings[index];
+  const name = framingName(framing);
   const at = (ms: number) => hourOf(ms, outing.zone);
   return (
     <li className="border-b border-rule py-2">
@@ -64,7 +64,7 @@ function Framing({ stop, index }: { stop: Stop; index: number }) {
             ) : (
               <span className="font-semibold">{name}</span>
             )}
-            {stop.standId !== undefined && known && !known.stand && (
+            {framing.standId !== undefined && known && !known.stand && (
               <span className="text-sm text-quiet">its stand is not here</span>
             )}
           </p>
@@ -75,29 +75,29 @@ function Framing({ stop, index }: { stop: Stop; index: number }) {
           aria-label={`${name} earlier`}
           disabled={index === 0}
           className="flex size-11 items-center justify-center rounded-md hover:bg-chosen disabled:opacity-35"
-          onClick={() => edit((o) => movedStop(o, stop.id, -1))}
+          onClick={() => edit((o) => movedFraming(o, framing.id, -1))}
         >
           <ArrowUp size={18} aria-hidden />
         </button>
         <button
           type="button"
           aria-label={`${name} later`}
-          disabled={index === outing.stops.length - 1}
+          disabled={index === outing.framings.length - 1}
           className="flex size-11 items-center justify-center rounded-md hover:bg-chosen disabled:opacity-35"
-          onClick={() => edit((o) => movedStop(o, stop.id, 1))}
+          onClick={() => edit((o) => movedFraming(o, framing.id, 1))}
         >
           <ArrowDown size={18} aria-hidden />
         </button>
       </div>
       <Fold summary="Direction, walk, stay and water">
-        {() => <FramingFields stop={stop} known={known ?? null} />}
+        {() => <FramingFields framing={framing} known={known ?? null} />}
       </Fold>
     </li>
   );
 }
 
 /** What the day's light does at a framing: in its own hour where that is known, else at the moments that stand out. */
-function LightOf({ known: { light, stand }, atMs }: { known: StopDay; atMs: number | null }) {
+function LightOf({ known: { light, stand }, atMs }: { known: FramingDay; atMs: number | null }) {
   const { outing, day } = useOuting();
   const { moments, water } = light;
   const own = atMs === null ? null : lightNear(moments, atMs);
@@ -106,7 +106,7 @@ function LightOf({ known: { light, stand }, atMs }: { known: StopDay; atMs: numb
   const before = stand ? readBefore(stand).slice(0, 2) : [];
   return (
     <div className="text-sm text-quiet">
-      <p>{stopLightText(light, outing.zone).join(' · ')}</p>
+      <p>{framingLightText(light, outing.zone).join(' · ')}</p>
       {shown && (
         <p>
           <span className="text-ink">{hourOf(shown.atMs, outing.zone)}</span>:{' '}
@@ -126,20 +126,24 @@ function LightOf({ known: { light, stand }, atMs }: { known: StopDay; atMs: numb
   );
 }
 
-function FramingFields({ stop, known }: { stop: Stop; known: StopDay | null }) {
+function FramingFields({ framing, known }: { framing: Framing; known: FramingDay | null }) {
   const { edit } = useOuting();
-  const set = (change: Partial<Stop>) => edit((o) => putStop(o, { ...stop, ...change }));
-  const { tide } = stop;
+  const set = (change: Partial<Framing>) => edit((o) => putFraming(o, { ...framing, ...change }));
+  const { tide } = framing;
   const byStand = known?.stand?.look.viewAzimuthDeg ?? null;
   return (
     <div className="grid grid-cols-2 gap-3 pb-2 desk:grid-cols-3">
-      <NameField className="col-span-2 desk:col-span-3" name={stop.name} onName={(name) => set({ name })} />
+      <NameField
+        className="col-span-2 desk:col-span-3"
+        name={framing.name}
+        onName={(name) => set({ name })}
+      />
       <QuantityField
         label="Looks to"
         quantity="azimuthDeg"
         unit="°"
         optional
-        value={stop.azimuthDeg}
+        value={framing.azimuthDeg}
         placeholder={byStand === null ? 'not said' : String(Math.round(byStand))}
         hint={byStand === null ? 'clockwise from north' : 'by its stand, unless typed'}
         onValue={(azimuthDeg) => set({ azimuthDeg })}
@@ -149,7 +153,7 @@ function FramingFields({ stop, known }: { stop: Stop; known: StopDay | null }) {
         quantity="altitudeDeg"
         unit="° up"
         optional
-        value={stop.skylineUpDeg}
+        value={framing.skylineUpDeg}
         placeholder="0"
         hint="its lowest, over the level"
         onValue={(skylineUpDeg) => set({ skylineUpDeg })}
@@ -159,7 +163,7 @@ function FramingFields({ stop, known }: { stop: Stop; known: StopDay | null }) {
         quantity="planMinutes"
         unit="min"
         optional
-        value={stop.walkMinutes}
+        value={framing.walkMinutes}
         placeholder="0"
         onValue={(walkMinutes) => set({ walkMinutes })}
       />
@@ -168,8 +172,8 @@ function FramingFields({ stop, known }: { stop: Stop; known: StopDay | null }) {
         quantity="planMinutes"
         unit="min"
         optional
-        value={stop.minutes}
-        placeholder={`about ${minutesText(minutesOf({ ...stop, minutes: undefined }, known?.stand ?? null))}`}
+        value={framing.minutes}
+        placeholder={`about ${minutesText(minutesOf({ ...framing, minutes: undefined }, known?.stand ?? null))}`}
         onValue={(minutes) => set({ minutes })}
       />
       <ChoiceField<TideSide | ''>
@@ -191,11 +195,15 @@ function FramingFields({ stop, known }: { stop: Stop; known: StopDay | null }) {
           onValue={(heightM) => set({ tide: { ...tide, heightM } })}
         />
       )}
-      <Check isOn={!!stop.done} onChange={(on) => set({ done: on || undefined })}>
+      <Check isOn={!!framing.done} onChange={(on) => set({ done: on || undefined })}>
         Done
       </Check>
-      {!known?.stand && <BeginStand stop={stop} />}
-      <Button kind="quiet" className="justify-self-start" onClick={() => edit((o) => removeStop(o, stop.id))}>
+      {!known?.stand && <BeginStand framing={framing} />}
+      <Button
+        kind="quiet"
+        className="justify-self-start"
+        onClick={() => edit((o) => removeFraming(o, framing.id))}
+      >
         <Trash2 size={18} aria-hidden /> Not on this outing
       </Button>
     </div>
@@ -203,14 +211,14 @@ function FramingFields({ stop, known }: { stop: Stop; known: StopDay | null }) {
 }
 
 /** Makes a stand of a framing: its place, its direction and its sky are those of the outing, so that its light is guessed from them. */
-function BeginStand({ stop }: { stop: Stop }) {
+function BeginStand({ framing }: { framing: Framing }) {
   const { outing, edit } = useOuting();
   const { workspace, base } = useWorkspace();
   const navigate = useNavigate();
   const begin = () => {
     const standId = workspace.createStand();
-    workspace.open(standId)?.edit((d) => ({ ...d, stand: standOfStop(d.stand, outing, stop) }));
-    edit((o) => putStop(o, { ...stop, standId }));
+    workspace.open(standId)?.edit((d) => ({ ...d, stand: standOfFraming(d.stand, outing, framing) }));
+    edit((o) => putFraming(o, { ...framing, standId }));
     void navigate(`${base}/stands/${standKey(standId)}`);
   };
   return (
@@ -224,8 +232,8 @@ function AddFraming() {
   const { outing, edit, ownPlace } = useOuting();
   const stands = useWorkspaceState((s) => s.stands);
   const newId = useNewId();
-  const taken = new Set(outing.stops.map((s) => s.standId));
-  const frames = (ownPlace?.frames ?? []).filter((f) => f.standId === undefined || !taken.has(f.standId));
+  const taken = new Set(outing.framings.map((s) => s.standId));
+  const framings = (ownPlace?.framings ?? []).filter((f) => f.standId === undefined || !taken.has(f.standId));
   const free = stands.filter((s) => !taken.has(s.id) && !s.document.stand.archived);
   return (
     <div className="mt-3 flex flex-wrap items-end gap-3">
@@ -236,15 +244,15 @@ function AddFraming() {
         options={[
           ['', 'choose a stand…'],
           ['new', 'one that is no stand yet'],
-          ...frames.map((f) => [`frame ${f.id}`, `${f.name || 'framing'}, of this place`] as const),
+          ...framings.map((f) => [`framing ${f.id}`, `${f.name || 'framing'}, of this place`] as const),
           ...free.map((s) => [s.id, s.document.stand.name || 'without a name'] as const),
         ]}
         onValue={(id) => {
           const stand = free.find((s) => s.id === id)?.document.stand;
-          const frame = frames.find((f) => `frame ${f.id}` === id);
-          if (stand) edit((o) => putStop(o, stopOf(newId('s'), stand)));
-          else if (frame) edit((o) => putStop(o, { ...frame, id: newId('s') }));
-          else if (id === 'new') edit((o) => putStop(o, { id: newId('s'), name: '' }));
+          const ofPlace = framings.find((f) => `framing ${f.id}` === id);
+          if (stand) edit((o) => putFraming(o, framingOf(newId('s'), stand)));
+          else if (ofPlace) edit((o) => putFraming(o, { ...ofPlace, id: newId('s') }));
+          else if (id === 'new') edit((o) => putFraming(o, { id: newId('s'), name: '' }));
         }}
       />
     </div>

@@ -1,5 +1,5 @@
 import { hourOf } from '@/model/outing';
-import { stopName, worthText } from '@/words/outing';
+import { framingName, worthText } from '@/words/outing';
 import { useOuting } from './use-outing';
 
 /** The two or three moments worth being there for, each with its reason. */
@@ -7,9 +7,9 @@ export function Moments() {
   const { outing, day } = useOuting();
   if (!day)
     return <p className="text-lg">Say where it is, and the sun and moon of the day are worked out here.</p>;
-  const nameOf = (stopId: string) => {
-    const stop = outing.stops.find((s) => s.id === stopId);
-    return stop && stopName(stop);
+  const nameOf = (framingId: string) => {
+    const framing = outing.framings.find((s) => s.id === framingId);
+    return framing && framingName(framing);
   };
   return (
     <section aria-labelledby="moments">
@@ -26,8 +26,8 @@ export function Moments() {
               <span className="font-mono text-2xl font-semibold">{hourOf(moment.atMs, outing.zone)}</span>
               <span>
                 {worthText(moment)}
-                {nameOf(moment.stopId) && (
-                  <span className="block text-sm text-quiet">{nameOf(moment.stopId)}</span>
+                {nameOf(moment.framingId) && (
+                  <span className="block text-sm text-quiet">{nameOf(moment.framingId)}</span>
                 )}
               </span>
             </li>

@@ -9,8 +9,8 @@ import {
   missingText,
   outingDayText,
   outingName,
-  stopLightText,
-  stopName,
+  framingLightText,
+  framingName,
   waterText,
   worthText,
 } from '@/words/outing';
@@ -59,20 +59,20 @@ export function OutingPaper() {
             ))}
           </Part>
         )}
-        {day && day.stops.length > 0 && (
+        {day && day.framings.length > 0 && (
           <Part title="Framings">
-            {day.stops.map(({ stop, light }, i) => {
-              const timed = day.schedule?.stops[i];
+            {day.framings.map(({ framing, light }, i) => {
+              const timed = day.schedule?.framings[i];
               const near = timed && lightNear(light.moments, timed.fromMs);
               return (
-                <li key={stop.id}>
+                <li key={framing.id}>
                   <b>
                     {timed && `${at(timed.fromMs)}–${at(timed.toMs)} `}
-                    {stopName(stop)}
+                    {framingName(framing)}
                   </b>
                   :{' '}
                   {[
-                    ...stopLightText(light, outing.zone),
+                    ...framingLightText(light, outing.zone),
                     ...(near ? [expectedSpanText(near.spanStops, near.rangeStops)] : []),
                     ...(light.water ? [waterText(light.water, outing.zone)] : []),
                   ].join(' · ')}

@@ -55,7 +55,7 @@ export function useShownOuting(outing: Outing): OutingShown {
   const packing = useMemo(
     () =>
       packingOf(outing, {
-        stands: outing.stops.flatMap((s) => stands.find((k) => k.id === s.standId)?.document.stand ?? []),
+        stands: outing.framings.flatMap((s) => stands.find((k) => k.id === s.standId)?.document.stand ?? []),
         bag,
         extras: extras ?? [],
         weights: weights ?? {},

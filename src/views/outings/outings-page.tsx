@@ -88,7 +88,7 @@ function OutingRow({ outing }: { outing: Outing }) {
   const newId = useNewId();
   const navigate = useNavigate();
   const name = outingName(outing);
-  const count = outing.stops.length;
+  const count = outing.framings.length;
   const again = () => {
     const id = newId('o');
     edit((plans) =>

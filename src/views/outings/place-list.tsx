@@ -116,7 +116,10 @@ function PlaceFields({ place, index }: { place: OwnPlace; index: number }) {
       <NameField name={place.name} onName={(name) => set({ name })} />
       <PlaceInputs place={place} onPlace={(at) => at && set(at)} />
       <PlanNotes text={place.notes ?? ''} onText={(notes) => set({ notes: notes || undefined })} />
-      <Frames place={place} onFrames={(frames) => set({ frames: frames.length ? [...frames] : undefined })} />
+      <Framings
+        place={place}
+        onFramings={(framings) => set({ framings: framings.length ? [...framings] : undefined })}
+      />
       {again.map((wish, i) => (
         <Wish
           key={wish.id}
@@ -137,31 +140,37 @@ function PlaceFields({ place, index }: { place: OwnPlace; index: number }) {
   );
 }
 
-type Frame = NonNullable<OwnPlace['frames']>[number];
+type PlaceFraming = NonNullable<OwnPlace['framings']>[number];
 
 /** The framings of a place, and where each looks to. */
-function Frames({ place, onFrames }: { place: OwnPlace; onFrames: (frames: readonly Frame[]) => void }) {
+function Framings({
+  place,
+  onFramings,
+}: {
+  place: OwnPlace;
+  onFramings: (framings: readonly PlaceFraming[]) => void;
+}) {
   const newId = useNewId();
-  const frames = place.frames ?? [];
-  const put = (i: number, next: Frame) => onFrames(frames.map((f, k) => (k === i ? next : f)));
+  const framings = place.framings ?? [];
+  const put = (i: number, next: PlaceFraming) => onFramings(framings.map((f, k) => (k === i ? next : f)));
   return (
     <>
-      {frames.map((frame, i) => (
-        <div key={frame.id} className="grid grid-cols-[1fr_8rem_auto] items-end gap-2">
-          <NameField label="Framing" name={frame.name} onName={(name) => put(i, { ...frame, name })} />
+      {framings.map((framing, i) => (
+        <div key={framing.id} className="grid grid-cols-[1fr_8rem_auto] items-end gap-2">
+          <NameField label="Framing" name={framing.name} onName={(name) => put(i, { ...framing, name })} />
           <QuantityField
             label="Looks to"
             quantity="azimuthDeg"
             unit="°"
             optional
-            value={frame.azimuthDeg}
-            onValue={(azimuthDeg) => put(i, { ...frame, azimuthDeg })}
+            value={framing.azimuthDeg}
+            onValue={(azimuthDeg) => put(i, { ...framing, azimuthDeg })}
           />
           <button
             type="button"
-            aria-label={`Forget the framing ${frame.name}`}
+            aria-label={`Forget the framing ${framing.name}`}
             className="flex size-11 items-center justify-center rounded-md hover:bg-chosen"
-            onClick={() => onFrames(frames.filter((f) => f.id !== frame.id))}
+            onClick={() => onFramings(framings.filter((f) => f.id !== framing.id))}
           >
             <Trash2 size={18} aria-hidden />
           </button>
@@ -169,7 +178,7 @@ function Frames({ place, onFrames }: { place: OwnPlace; onFrames: (frames: reado
       ))}
       <Button
         className="justify-self-start"
-        onClick={() => onFrames([...frames, { id: newId('f'), name: '' }])}
+        onClick={() => onFramings([...framings, { id: newId('f'), name: '' }])}
       >
         <Plus size={18} aria-hidden /> Add a framing
       </Button>

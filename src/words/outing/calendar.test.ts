@@ -11,7 +11,7 @@ const outing: Outing = {
     zone: 'Europe/London',
   }),
   place: { latitudeDeg: 56, longitudeDeg: -3 },
-  stops: [
+  framings: [
     { id: 's1', name: 'Far shore', azimuthDeg: 276, walkMinutes: 20, minutes: 40 },
     { id: 's2', name: 'The ford', minutes: 30 },
   ],

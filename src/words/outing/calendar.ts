@@ -4,8 +4,8 @@ import {
   cautionText,
   expectedSpanText,
   outingName,
-  stopLightText,
-  stopName,
+  framingLightText,
+  framingName,
   waterText,
   worthText,
 } from './outing';
@@ -34,7 +34,7 @@ const MOMENT_MS = 10 * 60_000;
 export function calendarEntries(outing: Outing, day: OutingDay): readonly Entry[] {
   const { place: at, zone } = outing;
   const place = at ? { ...at, name: at.name ?? outingName(outing) } : null;
-  const { schedule, worth, stops, cautions } = day;
+  const { schedule, worth, cautions } = day;
   const whole: Entry[] = schedule
     ? [
         {
@@ -48,16 +48,16 @@ export function calendarEntries(outing: Outing, day: OutingDay): readonly Entry[
         },
       ]
     : [];
-  const framings = (schedule?.stops ?? []).map((timed, i): Entry => {
-    const light = stops[i]?.light;
+  const framings = (schedule?.framings ?? []).map((timed, i): Entry => {
+    const light = day.framings[i]?.light;
     const near = light && lightNear(light.moments, timed.fromMs);
     return {
-      id: `${outing.id}-${timed.stop.id}`,
+      id: `${outing.id}-${timed.framing.id}`,
       fromMs: timed.fromMs,
       toMs: timed.toMs,
-      title: stopName(timed.stop),
+      title: framingName(timed.framing),
       text: [
-        ...(light ? stopLightText(light, zone) : []),
+        ...(light ? framingLightText(light, zone) : []),
         ...(near ? [expectedSpanText(near.spanStops, near.rangeStops)] : []),
         ...(light?.water ? [waterText(light.water, zone)] : []),
       ].join('\n'),
@@ -66,18 +66,18 @@ export function calendarEntries(outing: Outing, day: OutingDay): readonly Entry[
     };
   });
   const moments = worth.map((moment): Entry => ({
-    id: `${outing.id}-${moment.why}-${moment.stopId}`,
+    id: `${outing.id}-${moment.why}-${moment.framingId}`,
     fromMs: moment.atMs,
     toMs: moment.atMs + MOMENT_MS,
     title: worthText(moment),
-    text: stopNameOf(outing, moment.stopId),
+    text: framingNameOf(outing, moment.framingId),
     place,
     alarmMinutes: ALARMS.moment,
   }));
   return [...whole, ...framings, ...moments];
 }
 
-function stopNameOf({ stops }: Outing, id: string): string {
-  const stop = stops.find((s) => s.id === id);
-  return stop ? stopName(stop) : '';
+function framingNameOf({ framings }: Outing, id: string): string {
+  const framing = framings.find((s) => s.id === id);
+  return framing ? framingName(framing) : '';
 }

@@ -15,7 +15,7 @@ import {
 
 const moment = {
   atMs: 0,
-  stopId: 's',
+  framingId: 's',
   why: 'sun-in-frame',
   offDeg: 12.3,
   isMorning: true,

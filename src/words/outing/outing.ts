@@ -1,5 +1,5 @@
 import { compassText } from './compass';
-import { type Outing, type Stop, type Weather, type Wind } from '@/model';
+import { type Outing, type Framing, type Weather, type Wind } from '@/model';
 import {
   type Air,
   type Caution,
@@ -9,7 +9,7 @@ import {
   type PlannedRisk,
   type Rain,
   type SkyEventKind,
-  type StopLight,
+  type FramingLight,
   type WorthMoment,
 } from '@/model/outing';
 import { listText, stopsFigure } from '../figures/figures';
@@ -41,7 +41,8 @@ export const outingName = ({ name, place }: Pick<Outing, 'name' | 'place'>): str
   name.trim() || place?.name?.trim() || 'Outing without a name';
 
 /** What a framing is called. */
-export const stopName = ({ name }: Pick<Stop, 'name'>): string => name.trim() || 'Framing without a name';
+export const framingName = ({ name }: Pick<Framing, 'name'>): string =>
+  name.trim() || 'Framing without a name';
 
 export const EVENT_NAMES: Record<SkyEventKind, string> = {
   'astronomical-dawn': 'night ends',
@@ -87,7 +88,7 @@ const WIND_FOLLOWS: Record<Wind, string> = {
 const CLOUD_FOLLOWS: Record<Cloud, string> = {
   clear:
     'A clear sky: the polariser bites at a right angle to the sun, and the grads are needed most low down.',
-  broken: 'Broken cloud: the light jumps by stops. Meter again before each frame.',
+  broken: 'Broken cloud: the light jumps by framings. Meter again before each frame.',
   moving: 'Fast cloud: it draws out within a minute. Take the 6 and 10 stop ND along.',
   covered: 'A covered sky: the polariser does nothing to it, but still takes glare off wet leaves and rock.',
 };
@@ -134,10 +135,10 @@ export const expectedSpanText = (spanStops: number, [least, most]: readonly [num
   `span about ${stopsFigure(spanStops)} stops (${stopsFigure(least)} to ${stopsFigure(most)})`;
 
 /** Where a framing looks to, and what the sun of the day does there. */
-export function stopLightText({ framing, polariser, land }: StopLight, zone: string): readonly string[] {
+export function framingLightText({ aim, polariser, land }: FramingLight, zone: string): readonly string[] {
   const at = (ms: number) => hourOf(ms, zone);
   return [
-    framing.azimuthDeg === null ? 'direction not said' : `looks ${compassText(framing.azimuthDeg)}`,
+    aim.azimuthDeg === null ? 'direction not said' : `looks ${compassText(aim.azimuthDeg)}`,
     ...land.map((c) => `sun ${c.comesOut ? 'over' : 'behind'} its skyline ${at(c.atMs)}`),
     ...(polariser && polariser.darkerStops >= 0.5
       ? [`polariser best ${at(polariser.atMs)}, ${stopsFigure(polariser.darkerStops)} darker`]
@@ -146,7 +147,7 @@ export function stopLightText({ framing, polariser, land }: StopLight, zone: str
 }
 
 /** When the water serves. */
-export const waterText = (water: NonNullable<StopLight['water']>, zone: string): string =>
+export const waterText = (water: NonNullable<FramingLight['water']>, zone: string): string =>
   water.length
     ? `water serves ${listText(water.map((s) => `${hourOf(s.fromMs, zone)} to ${hourOf(s.toMs, zone)}`))}, estimated`
     : 'the water never serves between the turns that are typed';

@@ -4,10 +4,10 @@ import { type CameraView, directionOfPoint, type LandAt } from '@/core/sky';
 import { degreesFromRadians } from '@/core/units';
 import { frameOf } from '../answer/prepare';
 import { type Stand } from '../stand/stand';
-import { type Stop } from './plans';
+import { type Framing } from './plans';
 
 /** A framing as the sun of a day meets it. */
-export interface Framing {
+export interface Aim {
   /** Where it looks to, degrees clockwise from true north; null where nobody has said. */
   readonly azimuthDeg: number | null;
   /** From its middle to its edge, degrees; null where no lens is known. */
@@ -23,7 +23,7 @@ const SAMPLES = 64;
  * A framing of an outing, by its stand where it is one. The camera's tilt is taken from the lowest of its skyline, which is taken
  * to lie level unless it is said how far it stands above that.
  */
-export function framingOf({ azimuthDeg, skylineUpDeg = 0 }: Stop, stand: Stand | null): Framing {
+export function aimOf({ azimuthDeg, skylineUpDeg = 0 }: Framing, stand: Stand | null): Aim {
   const towards = azimuthDeg ?? stand?.look.viewAzimuthDeg ?? null;
   if (!stand) return { azimuthDeg: towards, halfWidthDeg: null, landAt: null };
   const frame = frameOf(stand.camera);
