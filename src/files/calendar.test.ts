@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import ICAL from 'ical.js';
-import { type CalendarEntry, writeCalendar } from './calendar';
+import { type CalendarEntry } from '@/model';
+import { writeCalendar } from './calendar';
 
 const NOW = Date.parse('2026-03-28T18:00:00Z');
 const entry = (change: Partial<CalendarEntry> = {}): CalendarEntry => ({

@@ -350,6 +350,7 @@ export {
   withOuting,
   withPacked,
 } from './outing/edits';
+export { type CalendarEntry } from './outing/calendar-entry';
 export { mergePlans } from './outing/merge-plans';
 export {
   type ComeBack,

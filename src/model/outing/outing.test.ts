@@ -1,6 +1,7 @@
+import { landCrossings } from '@/core/sky';
 import { moonLook } from '@/core/sky/sky-day';
-import { type Bag, type Stand } from '@/model';
-import { bagWithNds, testStand } from '@/testing/fixtures';
+import { type Stand } from '@/model';
+import { testStand } from '@/testing/fixtures';
 import { dueOn } from './again';
 import { cautionsOf } from './cautions';
 import {
@@ -16,7 +17,6 @@ import {
 } from './edits';
 import { aimOf, offTo } from './aim';
 import { readBefore, framingLight } from './light';
-import { packingOf } from './packing';
 import { placeDay } from './place-day';
 import { NO_PLANS, type Outing, type Framing } from './plans';
 import { scheduleOf } from './schedule';
@@ -174,6 +174,24 @@ describe('the moments worth being there for', () => {
     expect(Math.abs(DAY_LIGHT.sunAt(first!.atMs).altitudeDeg - 4)).toBeLessThan(2);
   });
 
+  it('says that the sun comes out again from behind a peak, in the evening too', () => {
+    const { altitudeDeg, azimuthDeg } = DAY_LIGHT.seenAt(sunset.atMs - 60 * 60_000);
+    const peak = (az: number) => (Math.abs(offTo(azimuthDeg, az)) < 3 ? altitudeDeg + 5 : 0);
+    const land = landCrossings(DAY_LIGHT.seenAt, peak, BOUNDS.fromMs, BOUNDS.toMs);
+    const found = worthMoments({
+      framings: [
+        { framing: framing(), light: { ...light(outing(), framing(), intoSunset()), land, moments: [] } },
+      ],
+      events: [],
+      moon: moonLook(BOUNDS.fromMs),
+      isCovered: false,
+    });
+    expect(land.some((c) => c.comesOut)).toBe(true);
+    for (const m of found.filter((f) => f.why === 'over-land'))
+      expect(m.comes).toBe(land.find((c) => c.atMs === m.atMs)!.comesOut);
+    expect(found.filter((f) => f.why === 'over-land').length).toBeGreaterThan(0);
+  });
+
   it('under a covered sky asks for the even light of dawn and dusk alone', () => {
     const found = worth(outing({ weather: { cloud: 'covered' } }), [framing()], intoSunset());
     expect(new Set(found.map((m) => m.why))).toEqual(new Set(['even']));
@@ -278,62 +296,6 @@ describe('what can hurt', () => {
       'cold',
       'nobody-knows',
     ]);
-  });
-});
-
-describe('what is packed', () => {
-  const bag: Bag = {
-    ...bagWithNds(),
-    cameras: [{ id: 'c1', name: 'full frame', sensorWidthMm: 36, sensorHeightMm: 24 }],
-    lenses: [{ id: 'l1', name: '24', shortestMm: 24, longestMm: 24, pupilToFilterMm: 50, threadMm: 72 }],
-    holder: { threadsMm: [77, 82] },
-    pouch: ['hard-2', 'n6'],
-  };
-  const stand = testStand({
-    lens: { name: '24', focalLengthMm: 24, pupilToFilterMm: 50 },
-    choice: { filterIds: ['hard-3'], offsetMm: 0, turnDeg: 0 },
-    fitted: [{ filterId: 'n6' }],
-  });
-  const pack = (change: Partial<Bag> = {}, weights: Record<string, number> = {}) =>
-    packingOf(outing({ packed: ['lens:l1'] }), {
-      stands: [stand],
-      bag: { ...bag, ...change },
-      extras: [{ id: 'x1', name: 'Torch' }],
-      weights,
-      names: { glass: (f) => f.id, lens: (l) => l.name ?? '', holder: (h) => h?.name ?? 'usual holder' },
-    });
-
-  it('is what the stands need and what is in the pouch, each once, ticked by its key', () => {
-    const { things } = pack();
-    expect(things.map((t) => t.key)).toEqual([
-      'camera:c1',
-      'lens:l1',
-      'holder:usual',
-      'glass:hard-3',
-      'glass:n6',
-      'glass:hard-2',
-      'extra:x1',
-    ]);
-    expect(things.find((t) => t.key === 'lens:l1')!.isPacked).toBe(true);
-    expect(things.find((t) => t.key === 'glass:n6')!.neededFor).toEqual([stand.name]);
-    expect(things.find((t) => t.key === 'glass:hard-2')!.neededFor).toEqual([]);
-  });
-
-  it('misses a ring for the thread of that lens, and glass that was left at home', () => {
-    expect(pack().missing).toEqual([
-      { what: 'ring', name: 'usual holder', threadMm: 72, neededFor: [stand.name] },
-      { what: 'not-along', name: 'hard-3', neededFor: [stand.name] },
-    ]);
-    expect(pack({ holder: { threadsMm: [72] } }).missing.map((m) => m.what)).toEqual(['not-along']);
-    expect(pack({ holder: {} }).missing.map((m) => m.what)).toEqual(['not-along']);
-    expect(pack({ lenses: [{ id: 'l2', shortestMm: 70, longestMm: 200 }] }).missing[0]).toMatchObject({
-      what: 'lens',
-      name: '24 mm',
-    });
-  });
-
-  it('weighs what has a weight, and says how much has none', () => {
-    expect(pack({}, { 'lens:l1': 640, 'extra:x1': 90 })).toMatchObject({ grams: 730, withoutWeight: 5 });
   });
 });
 

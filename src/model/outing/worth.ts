@@ -15,8 +15,8 @@ export interface WorthMoment {
   readonly why: Worth;
   /** How far right of the frame's middle what it is about stands, degrees; null where the direction is not known. */
   readonly offDeg: number | null;
-  /** It is of the morning: the sun climbs. */
-  readonly isMorning: boolean;
+  /** What it is about comes up, or out, rather than going; of a light: it is the morning's. */
+  readonly comes: boolean;
   /** The span to be expected, stops; null where the forecast does not serve. */
   readonly spanStops: number | null;
   /** The water is then as the framing wants it; null where it wants nothing, or no tide is known. */
@@ -92,13 +92,13 @@ function ofFraming(
   const { azimuthDeg: view } = aim;
   const noonMs = events.find((e) => e.kind === 'sun-highest')?.atMs ?? Infinity;
   const found: WorthMoment[] = [];
-  const add = (why: Worth, atMs: number, azimuthDeg: number | null) =>
+  const add = (why: Worth, atMs: number, azimuthDeg: number | null, comes = atMs < noonMs) =>
     found.push({
       atMs,
       framingId,
       why,
       offDeg: view === null || azimuthDeg === null ? null : offTo(view, azimuthDeg),
-      isMorning: atMs < noonMs,
+      comes,
       spanStops: lightNear(moments, atMs)?.spanStops ?? null,
       hasWater: water && isIn(water, atMs),
     });
@@ -112,7 +112,7 @@ function ofFraming(
       if (sun >= MOON.sun[0] && sun <= MOON.sun[1]) add('moon', atMs, direction.azimuthDeg);
     }
   }
-  for (const { atMs, direction } of land) add('over-land', atMs, direction.azimuthDeg);
+  for (const { atMs, direction, comesOut } of land) add('over-land', atMs, direction.azimuthDeg, comesOut);
   for (const [altitudeDeg, why, serves] of [
     [
       SIDE_LIGHT.altitudeDeg,

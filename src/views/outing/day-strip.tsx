@@ -4,6 +4,7 @@ import { useId, useRef } from 'react';
 import { clockHours, hourOf, type LightMoment, type OutingDay, type SkyEvent, waterOf } from '@/model/outing';
 import { useSize } from '@/ui/use-size';
 import { EVENT_NAMES } from '@/words/outing';
+import { LightLegend } from '../shared/light-legend';
 import { useOuting } from './use-outing';
 
 const HEIGHT = 190;
@@ -118,17 +119,7 @@ function Strip({ day }: { day: OutingDay }) {
         ))}
       </svg>
       <figcaption className="flex flex-wrap gap-x-5 text-sm text-quiet">
-        <span>
-          <span aria-hidden className="mr-1.5 inline-block w-6 border-t-[3px] border-sky align-middle" />
-          sky
-        </span>
-        <span>
-          <span
-            aria-hidden
-            className="mr-1.5 inline-block w-6 border-t-[3px] border-dashed border-land align-middle"
-          />
-          land
-        </span>
+        <LightLegend />
         <span>{seen}; a forecast, off by 1.5 stops or more</span>
         <span>
           moon {Math.round(100 * day.moon.litPart)} % lit, {day.moon.isWaxing ? 'waxing' : 'waning'}

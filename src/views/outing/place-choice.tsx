@@ -7,6 +7,7 @@ import { ChoiceField } from '@/ui/field';
 import { FilePicker } from '@/ui/file-picker';
 import { photoFaultText } from '@/words';
 import { outingDayText } from '@/words/outing';
+import { canLocate, locate, NO_DEVICE_PLACE } from '../shared/device-place';
 import { PHOTO_FILES } from '../shared/photo-files';
 import { PlaceInputs } from '../shared/place-inputs';
 import { usePlans } from '../shared/use-plans';
@@ -40,13 +41,11 @@ export function PlaceChoice() {
         : o,
     );
   };
-  const locate = () => {
+  const ask = () => {
     setTrouble(null);
-    navigator.geolocation.getCurrentPosition(
-      ({ coords: { latitude, longitude } }) =>
-        edit((o) => at(o, rounded({ latitudeDeg: latitude, longitudeDeg: longitude }))),
-      () => setTrouble('The device did not say where it is. Type the place instead.'),
-      { timeout: 20_000 },
+    locate(
+      (here) => edit((o) => at(o, rounded(here))),
+      () => setTrouble(NO_DEVICE_PLACE),
     );
   };
   return (
@@ -64,8 +63,8 @@ export function PlaceChoice() {
       )}
       <PlaceInputs place={outing.place ?? null} onPlace={(to) => edit((o) => at(o, to))} />
       <div className="flex flex-wrap gap-2">
-        {window.isSecureContext && 'geolocation' in navigator && (
-          <Button onClick={locate}>
+        {canLocate() && (
+          <Button onClick={ask}>
             <LocateFixed size={18} aria-hidden /> Where I am
           </Button>
         )}

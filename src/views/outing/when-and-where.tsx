@@ -1,6 +1,7 @@
 import { isZone } from '@/model/outing';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { NameField } from '../shared/name-field';
+import { parseClock } from '../shared/parse';
 import { QuantityField } from '../shared/quantity-field';
 import { PlaceChoice } from './place-choice';
 import { useOuting } from './use-outing';
@@ -29,7 +30,7 @@ export function WhenAndWhere() {
           text={outing.startsAt ?? ''}
           placeholder="05:10"
           inputMode="numeric"
-          parse={parseHour}
+          parse={(text) => (text.trim() ? parseClock(text) : { ok: true, value: undefined })}
           onValue={(startsAt) => edit((o) => ({ ...o, startsAt }))}
         />
         <QuantityField
@@ -71,14 +72,4 @@ function parseZone(text: string): Parsed<string> {
   return isZone(zone)
     ? { ok: true, value: zone }
     : { ok: false, error: 'A zone by its name, such as Europe/London or UTC.' };
-}
-
-/** An hour as it is typed: "5:40", "0540", or nothing. */
-function parseHour(text: string): Parsed<string | undefined> {
-  const plain = text.trim();
-  if (plain === '') return { ok: true, value: undefined };
-  const read = /^([01]?\d|2[0-3])[:.h]?([0-5]\d)$/.exec(plain);
-  return read
-    ? { ok: true, value: `${read[1]!.padStart(2, '0')}:${read[2]}` }
-    : { ok: false, error: 'An hour such as 5:40.' };
 }

@@ -5,6 +5,7 @@ import { prefer } from '@/store';
 import { Button } from '@/ui/button';
 import { useTheme } from '@/ui/theme';
 import { clockText } from '@/words';
+import { canLocate, locate, NO_DEVICE_PLACE } from '../shared/device-place';
 import { PlaceInputs } from '../shared/place-inputs';
 import { usePreferences } from '../workspace/workspace-context';
 
@@ -16,13 +17,12 @@ export function PlaceFields() {
   const place = usePreferences((p) => p.place);
   const mode = useTheme((t) => t.mode);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const locate = () => {
+  const ask = () => {
     setTrouble(null);
-    navigator.geolocation.getCurrentPosition(
-      ({ coords: { latitude, longitude } }) =>
-        prefer({ place: { latitudeDeg: rounded(latitude), longitudeDeg: rounded(longitude) } }),
-      () => setTrouble('The device did not say where it is. Type the place instead.'),
-      { timeout: 20_000 },
+    locate(
+      ({ latitudeDeg, longitudeDeg }) =>
+        prefer({ place: { latitudeDeg: rounded(latitudeDeg), longitudeDeg: rounded(longitudeDeg) } }),
+      () => setTrouble(NO_DEVICE_PLACE),
     );
   };
   return (
@@ -35,8 +35,8 @@ export function PlaceFields() {
       </p>
       <PlaceInputs place={place} onPlace={(chosen) => prefer({ place: chosen })} />
       <div className="flex flex-wrap items-center gap-3">
-        {window.isSecureContext && 'geolocation' in navigator && (
-          <Button onClick={locate}>
+        {canLocate() && (
+          <Button onClick={ask}>
             <LocateFixed size={18} aria-hidden /> Where I am
           </Button>
         )}

@@ -25,6 +25,14 @@ export function parseQuantity(quantity: Quantity): (text: string) => Parsed<numb
   };
 }
 
+/** A time of day as it is typed: "5:40", "0540", "5.40"; as a clock has it, HH:mm. */
+export function parseClock(text: string): Parsed<string> {
+  const read = /^([01]?\d|2[0-3])[:.h]?([0-5]\d)$/.exec(text.trim());
+  return read
+    ? { ok: true, value: `${read[1]!.padStart(2, '0')}:${read[2]}` }
+    : { ok: false, error: 'A time of day, as 18:42.' };
+}
+
 /** A part of the frame as a percentage, with or without its sign. */
 export function parsePercent(text: string): Parsed<number> {
   const value = typedNumber(text.replace('%', ''));

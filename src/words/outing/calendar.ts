@@ -1,4 +1,4 @@
-import { type Outing } from '@/model';
+import { type CalendarEntry, type Outing } from '@/model';
 import { lightNear, type OutingDay } from '@/model/outing';
 import {
   cautionText,
@@ -10,32 +10,17 @@ import {
   worthText,
 } from './outing';
 
-/** Something that a calendar is to hold, as `writeCalendar` takes it. */
-interface Entry {
-  readonly id: string;
-  readonly fromMs: number;
-  readonly toMs: number;
-  readonly title: string;
-  readonly text: string;
-  readonly place: {
-    readonly name: string;
-    readonly latitudeDeg: number;
-    readonly longitudeDeg: number;
-  } | null;
-  readonly alarmMinutes: readonly number[];
-}
-
 /** Told so long before the walk in begins, before a framing, and before a moment worth being there for, minutes. */
 const ALARMS = { outing: [720, 60], framing: [10], moment: [30] } as const;
 /** A moment stands in a calendar for so long, ms. */
 const MOMENT_MS = 10 * 60_000;
 
 /** An outing as a calendar has it: all of it, each framing in its hours, and the moments worth being there for. */
-export function calendarEntries(outing: Outing, day: OutingDay): readonly Entry[] {
+export function calendarEntries(outing: Outing, day: OutingDay): readonly CalendarEntry[] {
   const { place: at, zone } = outing;
   const place = at ? { ...at, name: at.name ?? outingName(outing) } : null;
   const { schedule, worth, cautions } = day;
-  const whole: Entry[] = schedule
+  const whole: CalendarEntry[] = schedule
     ? [
         {
           id: outing.id,
@@ -48,7 +33,7 @@ export function calendarEntries(outing: Outing, day: OutingDay): readonly Entry[
         },
       ]
     : [];
-  const framings = (schedule?.framings ?? []).map((timed, i): Entry => {
+  const framings = (schedule?.framings ?? []).map((timed, i): CalendarEntry => {
     const light = day.framings[i]?.light;
     const near = light && lightNear(light.moments, timed.fromMs);
     return {
@@ -65,7 +50,7 @@ export function calendarEntries(outing: Outing, day: OutingDay): readonly Entry[
       alarmMinutes: ALARMS.framing,
     };
   });
-  const moments = worth.map((moment): Entry => ({
+  const moments = worth.map((moment): CalendarEntry => ({
     id: `${outing.id}-${moment.why}-${moment.framingId}`,
     fromMs: moment.atMs,
     toMs: moment.atMs + MOMENT_MS,

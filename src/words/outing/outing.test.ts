@@ -18,7 +18,7 @@ const moment = {
   framingId: 's',
   why: 'sun-in-frame',
   offDeg: 12.3,
-  isMorning: true,
+  comes: true,
   spanStops: 3,
   hasWater: null,
 } as const;
@@ -27,7 +27,7 @@ const HOUR_MS = 3_600_000;
 describe('the sentences of an outing', () => {
   it('say why a moment is worth being there for, on which side, and of the water what was wanted', () => {
     expect(worthText(moment)).toBe('The sun comes up within the frame, 12° right of its middle.');
-    expect(worthText({ ...moment, isMorning: false, offDeg: -1, hasWater: true })).toBe(
+    expect(worthText({ ...moment, comes: false, offDeg: -1, hasWater: true })).toBe(
       'The sun goes down within the frame, in its middle; the water is as you want it.',
     );
     expect(worthText({ ...moment, why: 'glow', hasWater: false })).toMatch(

@@ -111,17 +111,17 @@ export const weatherFollows = ({ wind, cloud, rain, air }: Weather = {}): readon
 ];
 
 /** Why a moment is worth being there for, as its reason says it. */
-export function worthText({ why, offDeg, isMorning, hasWater }: WorthMoment): string {
+export function worthText({ why, offDeg, comes, hasWater }: WorthMoment): string {
   const off =
     offDeg === null || Math.abs(offDeg) < 2
       ? 'in its middle'
       : `${Math.round(Math.abs(offDeg))}° ${offDeg > 0 ? 'right' : 'left'} of its middle`;
   const what: Record<WorthMoment['why'], string> = {
-    'sun-in-frame': `The sun ${isMorning ? 'comes up' : 'goes down'} within the frame, ${off}`,
+    'sun-in-frame': `The sun ${comes ? 'comes up' : 'goes down'} within the frame, ${off}`,
     moon: `A near full moon on the horizon, ${off}`,
-    'over-land': `The sun ${isMorning ? 'comes over' : 'goes behind'} the frame’s own skyline, ${off}`,
+    'over-land': `The sun ${comes ? 'comes over' : 'goes behind'} the frame’s own skyline, ${off}`,
     'side-light': 'Low light from the side: every furrow has its shadow',
-    glow: `The glow ${isMorning ? 'before sunrise' : 'after sunset'} stands ahead`,
+    glow: `The glow ${comes ? 'before sunrise' : 'after sunset'} stands ahead`,
     even: 'Sky and land are nearest to each other',
     polariser: 'A polariser darkens this sky the most',
   };

@@ -10,6 +10,7 @@ import {
 } from 'recharts';
 import { type ComingHour, type ComingMoment, type ComingTurn } from '@/model';
 import { clockText, comingTurnText } from '@/words';
+import { LightLegend } from '../../shared/light-legend';
 
 interface HourChartProps {
   hour: ComingHour;
@@ -99,17 +100,7 @@ export function HourChart({ hour, turns }: HourChartProps) {
         </ComposedChart>
       </ResponsiveContainer>
       <figcaption className="flex justify-center gap-5 text-sm text-quiet">
-        <span>
-          <span aria-hidden className="mr-1.5 inline-block w-6 border-t-[3px] border-sky align-middle" />
-          sky
-        </span>
-        <span>
-          <span
-            aria-hidden
-            className="mr-1.5 inline-block w-6 border-t-[3px] border-dashed border-land align-middle"
-          />
-          land
-        </span>
+        <LightLegend />
         <span>EV at ISO 100</span>
       </figcaption>
     </figure>

@@ -8,6 +8,7 @@ import { ParsedField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { Segmented } from '@/ui/segmented';
 import { clockText, SKY_STATE_NAMES } from '@/words';
+import { parseClock } from '../../shared/parse';
 import { PlaceInputs } from '../../shared/place-inputs';
 import { QuantityField } from '../../shared/quantity-field';
 import { useEdit, useStand } from '../session';
@@ -63,9 +64,8 @@ function LitUntil() {
       text={litUntil === undefined ? '' : clockText(litUntil)}
       parse={(text) => {
         if (!text.trim()) return { ok: true, value: undefined };
-        const clock = /^([01]?\d|2[0-3])[:.]([0-5]\d)$/.exec(text.trim());
-        if (!clock) return { ok: false, error: 'A time of day, as 18:42.' };
-        return { ok: true, value: nextClock(fromMs, Number(clock[1]), Number(clock[2])) };
+        const clock = parseClock(text);
+        return clock.ok ? { ok: true, value: nextClock(fromMs, clock.value) } : clock;
       }}
       onValue={(at) =>
         edit((s) => {
@@ -78,7 +78,8 @@ function LitUntil() {
 }
 
 /** The next time after a moment that the clocks show an hour and a minute, ISO 8601. */
-function nextClock(fromMs: number, hour: number, minute: number): string {
+function nextClock(fromMs: number, clock: string): string {
+  const [hour = 0, minute = 0] = clock.split(':').map(Number);
   const at = new Date(fromMs);
   at.setHours(hour, minute, 0, 0);
   if (at.getTime() < fromMs) at.setDate(at.getDate() + 1);
