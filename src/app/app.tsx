@@ -10,6 +10,7 @@ import {
   littleClient,
   measureClient,
   photoClient,
+  sceneClient,
   skylineClient,
   solveClient,
   studyClient,
@@ -45,6 +46,7 @@ const CLIENTS: Clients = {
   little: littleClient,
   card: cardClient,
   measure: measureClient,
+  scene: sceneClient,
 };
 
 // the list of stands comes first, and what a stand is opened with right after it

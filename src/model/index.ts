@@ -156,6 +156,7 @@ export { ASSUMED_WIDEST_APERTURE, type SeamView, type SeamViews, seamViews } fro
 export { solutionKey } from './answer/key';
 export {
   exposureSeconds,
+  isKeptBack,
   type Saying,
   sayingOf,
   type SearchState,

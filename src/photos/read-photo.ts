@@ -1,13 +1,9 @@
-import { sha256 } from '@noble/hashes/sha2.js';
-import { bytesToHex } from '@noble/hashes/utils.js';
 import {
-  codedInStops,
   type Coding,
   findSkyline,
   type FoundSkyline,
   LIGHT_CELLS,
   lightFigures,
-  type LightFigures,
   linearOfByte,
   type LinearPixels,
   type Pixels,
@@ -18,11 +14,8 @@ import {
 } from '@/core/photo';
 import { photoData, photoHeader, RAW_TYPE, type SourceType } from '@/photos/formats';
 import { type PhotoFault, type PhotoTells, type StandPhoto, type StoredPhoto } from '@/model';
+import { contextOf, type Copy, copyInStops, keptCopy, STORED_SIDE } from './kept-copy';
 import { readRaw } from './raw';
-
-/** Pixels along the longer side of the copy that is kept. */
-const STORED_SIDE = 1600;
-const STORED_QUALITY = 0.86;
 
 /** A picture as it was read: what is kept of it, and what its own data say. */
 export type PhotoRead =
@@ -46,28 +39,9 @@ export async function* readPhoto({
   if (!opened.ok) return opened;
   const { source, tells: data } = opened;
   yield 0.6;
-  const { canvas, light, coding } = source.linear ? copyInStops(source.linear) : copyForScreen(source.bitmap);
+  const copy = source.linear ? copyInStops(source.linear) : copyForScreen(source.bitmap);
   yield 0.8;
-  // where a step of a byte is a sixteenth of a stop, what a JPEG smears over an edge would be stops
-  const type = coding ? 'image/png' : 'image/jpeg';
-  const copy = await (await canvas.convertToBlob({ type, quality: STORED_QUALITY })).arrayBuffer();
-  const hash = bytesToHex(sha256(new Uint8Array(copy)));
-  return {
-    ok: true,
-    stored: { sha256: hash, type, bytes: copy },
-    picture: {
-      sha256: hash,
-      type,
-      ...(coding ? { coding } : {}),
-      columns: canvas.width,
-      rows: canvas.height,
-      name: name.slice(0, 200),
-      light,
-      ...(data.exposure ? { exposure: data.exposure } : {}),
-      ...(data.takenAt ? { takenAt: data.takenAt } : {}),
-    },
-    data,
-  };
+  return { ok: true, ...(await keptCopy(copy, { ...data, name: name.slice(0, 200) })), data };
 }
 
 /** A picture's light in cells, and what its own data say. */
@@ -151,25 +125,10 @@ async function bitmapOf(bytes: ArrayBuffer, type: string): Promise<Source> {
   return bitmap ? { ok: true, bitmap } : { ok: false, fault: 'damaged' };
 }
 
-/** What is kept of a picture: its copy on a canvas, its figures, and how the copy's bytes stand for light. */
-interface Copy {
-  readonly canvas: OffscreenCanvas;
-  readonly light: LightFigures;
-  readonly coding?: 'stops';
-}
-
 function copyForScreen(bitmap: ImageBitmap): Copy {
   const canvas = drawn(bitmap, STORED_SIDE);
   bitmap.close();
   return { canvas, light: lightFigures(reducePixels(pixelsOf(canvas), LIGHT_CELLS)) };
-}
-
-function copyInStops(pixels: LinearPixels): Copy {
-  const light = lightFigures(reduceLinear(pixels, LIGHT_CELLS));
-  const { columns, rows, rgba } = codedInStops(reduceLinear(pixels, STORED_SIDE), light.topStops);
-  const canvas = new OffscreenCanvas(columns, rows);
-  contextOf(canvas).putImageData(new ImageData(rgba, columns, rows), 0, 0);
-  return { canvas, light, coding: 'stops' };
 }
 
 /** A skyline as it was found in a picture. */
@@ -218,9 +177,6 @@ function drawn(bitmap: ImageBitmap, longSide: number): OffscreenCanvas {
   context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   return canvas;
 }
-
-const contextOf = (canvas: OffscreenCanvas) =>
-  canvas.getContext('2d', { willReadFrequently: true }) as OffscreenCanvasRenderingContext2D;
 
 function pixelsOf(canvas: OffscreenCanvas): Pixels {
   const {

@@ -9,6 +9,7 @@ import {
   deriveStand,
   type Evidence,
   evidenceOf,
+  isKeptBack,
   litBy,
   prepareStand,
   type Prepared,
@@ -105,6 +106,7 @@ export function keepAnswer(sources: AnswerSources): KeptAnswer {
   );
   const ask = () => {
     const { lit, bag } = asked.getState();
+    if (isKeptBack(lit)) return;
     solver.ask(lit, bag);
     // what stands beside the plan waits for the search itself
     const { stale, prepared: light } = answer.getState().derived;

@@ -47,6 +47,8 @@ export function waysToBegin({ bag, newId, now, here, documentOf, add }: Beginnin
       );
       return begin({ stand, bag: null, used: [], minor: 0 });
     },
+    beginWith: (stand: Stand, brought: Bag | null): string =>
+      begin({ stand, bag: brought, used: [], minor: 0 }),
     duplicate(id: string): string | null {
       const document = documentOf(id);
       if (!document) return null;

@@ -59,6 +59,8 @@ export interface Stands {
   readonly add: (kept: readonly KeptStand[]) => readonly string[];
   /** Begins a stand with the camera and lens last used. */
   readonly create: () => string;
+  /** Begins a stand that was made elsewhere, with the glass that it brings. */
+  readonly beginWith: (stand: Stand, bag: Bag | null) => string;
   readonly duplicate: (id: string) => string | null;
   /** Begins the next framing from the same place, with camera, readings and glass kept. */
   readonly goOn: (id: string) => string | null;

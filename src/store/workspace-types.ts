@@ -7,6 +7,7 @@ import {
   type NewId,
   type Notice,
   type Plans,
+  type Stand,
   type StandDocument,
   type StoredPhoto,
 } from '@/model';
@@ -144,6 +145,8 @@ export interface Workspace extends Files {
   open(id: string): DocumentStore<StandDocument> | null;
   /** Begins a stand with the camera and lens last used. */
   createStand(): string;
+  /** Begins a stand that was made elsewhere, with the glass that it brings, and gives its id. */
+  beginStand(stand: Stand, bag: Bag | null): string;
   duplicateStand(id: string): string | null;
   /** Begins the next framing from the same place, with camera, readings and glass kept. */
   nextStand(id: string): string | null;

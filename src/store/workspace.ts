@@ -70,6 +70,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     plans: plans.document,
     open: (id) => stands.open(id),
     createStand: stands.create,
+    beginStand: stands.beginWith,
     duplicateStand: stands.duplicate,
     nextStand: stands.goOn,
     archiveStand: (id, archived) => stands.archive(id, archived),

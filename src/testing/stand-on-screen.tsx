@@ -36,6 +36,7 @@ const CLIENTS: Clients = {
   little: never,
   card: never,
   measure: never,
+  scene: never,
 };
 
 /** What any part is told of its size, px. */

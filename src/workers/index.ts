@@ -49,6 +49,14 @@ export const photoClient = () =>
     () => new Worker(new URL('./picture.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
   );
 
+/** The client that simulates scenes. */
+export const sceneClient = () =>
+  workerClient(
+    'scene',
+    () => new Worker(new URL('./scene.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
+    SCENE_LIMIT_MS,
+  );
+
 /** The client that measures glass by pictures. */
 export const measureClient = () =>
   workerClient(
@@ -72,3 +80,5 @@ export const skylineClient = () =>
 
 /** A study leaves each reading out in turn, and there may be hundreds. */
 const STUDY_LIMIT_MS = 180_000;
+/** A scene of a million points takes a phone its time. */
+const SCENE_LIMIT_MS = 180_000;

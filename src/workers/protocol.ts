@@ -1,4 +1,5 @@
 import { type Coding } from '@/core/photo';
+import type { SceneOrder } from '@/core/scene';
 import {
   type Bag,
   type FileCheck,
@@ -11,6 +12,7 @@ import {
 } from '@/model';
 // a bare import would bring the reader of exposure data into the page
 import type { PhotoRead, SkylineRead } from '@/photos/read-photo';
+import type { SceneRead } from '@/photos/read-scene';
 import type { Card } from '@/render/card/card';
 import type { StandForCard } from './card';
 import type { Glance, StandToGlanceAt } from './glance';
@@ -30,6 +32,8 @@ export interface Jobs {
     readonly input: { readonly bytes: ArrayBuffer; readonly type: string; readonly coding: Coding };
     readonly output: SkylineRead | null;
   };
+  /** A simulated scene. */
+  scene: { readonly input: SceneOrder; readonly output: SceneRead };
   /** What a list shows of a stand. */
   glance: { readonly input: StandToGlanceAt; readonly output: Glance };
   /** All that a stand's card is laid out from. */

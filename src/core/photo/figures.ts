@@ -1,4 +1,5 @@
-import { KNOWN, type PictureLight } from '@/core/field';
+import { type FramePoint, KNOWN, type PictureLight } from '@/core/field';
+import { clamp } from '@/core/numerics';
 import { MID_GREY } from '@/core/units';
 import { type Reduced } from './reduce';
 
@@ -80,6 +81,25 @@ export function lightOfFigures(
       2 ** (topStops + (Math.min(HIGHEST_STEP, Math.max(LOWEST, byte)) - HIGHEST_STEP) / STEPS_PER_STOP);
   }
   return { columns, rows, luminance, evOfOne, known };
+}
+
+/**
+ * The figures of the same light where each place of the frame is so many stops brighter; what is black or blown stays so, and
+ * what comes out beyond the steps lies at their end.
+ */
+export function figuresThrough(
+  { columns, rows, topStops, cells }: LightFigures,
+  brighterStops: (place: FramePoint) => number,
+): LightFigures {
+  let changed = '';
+  for (let i = 0; i < columns * rows; i++) {
+    const byte = parseInt(cells.slice(2 * i, 2 * i + 2), 16);
+    const place = { u: ((i % columns) + 0.5) / columns, v: (Math.floor(i / columns) + 0.5) / rows };
+    const step = byte + Math.round(STEPS_PER_STOP * brighterStops(place));
+    const next = byte < LOWEST || byte > HIGHEST_STEP ? byte : clamp(step, LOWEST, HIGHEST_STEP);
+    changed += next.toString(16).padStart(2, '0');
+  }
+  return { columns, rows, topStops, cells: changed };
 }
 
 /** Light that half of a picture's cells lie above, log2. */

@@ -1,6 +1,8 @@
+import { finish, type Steps } from '@/core/numerics';
+import { type SkyCondition } from './sky-light';
 import { type LandscapeName, LANDSCAPES } from './landscapes';
 import { type SceneLight, type SceneSun, type SceneView } from './types';
-import { viewLandscape } from './view';
+import { viewSteps } from './view';
 
 /** Which scene, in which light, seen how; what is left out is as that landscape is usually seen. */
 export interface SceneOrder {
@@ -19,7 +21,14 @@ export function sceneView({ landscape, view, columns }: SceneOrder): SceneView {
 }
 
 /** Makes a scene: the same light, point for point, for the same order. */
-export function makeScene(order: SceneOrder): SceneLight {
+export const makeScene = (order: SceneOrder): SceneLight => finish(sceneSteps(order));
+
+/** `makeScene` in steps; every yield tells about how much is done, 0 to 1, and is a chance to stop. */
+export function sceneSteps(order: SceneOrder): Steps<SceneLight> {
   const kind = LANDSCAPES[order.landscape];
-  return viewLandscape(kind.make(order.seed), order.sun ?? kind.sun, sceneView(order));
+  return viewSteps(kind.make(order.seed), order.sun ?? kind.sun, sceneView(order));
 }
+
+/** How clear the air of a landscape's sky is. */
+export const airOf = ({ landscape, seed }: Pick<SceneOrder, 'landscape' | 'seed'>): SkyCondition['air'] =>
+  LANDSCAPES[landscape].make(seed).sky.air;

@@ -1,5 +1,5 @@
 import { REGION_CODES } from '@/core/field';
-import { smoothStep } from '@/core/numerics';
+import { finish, smoothStep, type Steps } from '@/core/numerics';
 import { waterReflectance } from '@/core/sky';
 import { degreesFromRadians } from '@/core/units';
 import { type Ground, type Haze, type Landscape, type Water } from './landscape';
@@ -14,6 +14,11 @@ const SHADOW_STEPS = 18;
 /** A wave of the surface smears what it mirrors over so many looks. */
 const MIRROR_LOOKS = 3;
 
+/** About how much of a view is done when its parts are. */
+const SCANNED = 0.3;
+const SKY_PAINTED = 0.4;
+const GROUND_PAINTED = 0.9;
+
 const code = (region: (typeof REGION_CODES)[number]) => REGION_CODES.indexOf(region);
 
 /**
@@ -22,18 +27,25 @@ const code = (region: (typeof REGION_CODES)[number]) => REGION_CODES.indexOf(reg
  * The light is that of the sky model (CIE S 011:2003) and of daylight by the sun's altitude, on surfaces that scatter it
  * evenly; shapes and materials are inventions. It is right where a model is wanted whose every value is known.
  */
-export function viewLandscape(
+export const viewLandscape = (landscape: Landscape, sun: SceneSun, view: SceneView): SceneLight =>
+  finish(viewSteps(landscape, sun, view));
+
+/** `viewLandscape` in steps; every yield tells about how much is done, 0 to 1, and is a chance to stop. */
+export function* viewSteps(
   { sky: condition, ground, standing, standingIsSky = false }: Landscape,
   sun: SceneSun,
   view: SceneView,
-): SceneLight {
+): Steps<SceneLight> {
   const { columns, rows } = view;
   const sky = skyLight(condition, sun);
   const scan = scanGround(ground, view);
   const rgb = new Float32Array(3 * columns * rows);
   const regions = new Uint8Array(columns * rows).fill(code('sky'));
+  yield SCANNED;
   paintSky({ view, sky, scan, rgb });
+  yield SKY_PAINTED;
   paintGround({ ground, view, sky, scan, rgb, regions });
+  yield GROUND_PAINTED;
   if (ground.water) paintWater(ground.water, { ground, view, sky, scan, rgb, regions });
   if (standing)
     drawStrokes(standing, view, sky, { rgb, regions, region: code(standingIsSky ? 'sky' : 'feature') });

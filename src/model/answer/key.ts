@@ -47,6 +47,8 @@ const OF_STAND: Parts<Stand> = {
   holderId: 'none',
   picture: ({ picture }) => picture && [picture.light, picture.exposure],
   crop: 'all',
+  // a scene of the bench is no light that is known
+  bench: ({ bench }) => !!bench,
 };
 
 const OF_BAG: Parts<Bag> = {

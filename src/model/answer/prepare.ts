@@ -227,10 +227,13 @@ export const underLookOf = (prepared: Prepared, stand: Stand): Prepared => ({
   ...prepared.again({ look: lookOf(stand) }),
 });
 
-/** The light that readings make: of the stand's picture where something ties it to EV, else spread from them. */
+/**
+ * The light that readings make: of the stand's picture where something ties it to EV, else spread from them. On the bench the
+ * picture is what the eye sees, and tells no light.
+ */
 function lightOver(stand: Stand, bag: Bag, map: RegionMap): BalanceInput['relit'] {
   const { picture } = stand;
-  if (!picture) return (readings) => lightField(map, readings);
+  if (!picture || stand.bench) return (readings) => lightField(map, readings);
   const evOfOne = picture.exposure && evOfWhite(exposureEv(picture.exposure));
   const cells = pictureCells(map.grid, lightOfFigures(picture.light, evOfOne));
   const through = throughLight(stand);

@@ -20,7 +20,7 @@ export type Saying =
   | { readonly kind: 'meter'; readonly missing: 'land' | 'sky' | 'both' }
   /** What another way in begins with. */
   | { readonly kind: 'begin'; readonly way: Exclude<Way, 'meter'> }
-  | { readonly kind: 'search-failed' | 'being-worked-out' }
+  | { readonly kind: 'search-failed' | 'being-worked-out' | 'kept-back' }
   | { readonly kind: 'glass'; readonly glass: Glass };
 
 /** What a stand's slip says: the first of these that holds. */
@@ -36,6 +36,7 @@ export function sayingOf(stand: Stand, derived: Derived, search: SearchState): S
   if (missing === 'both' && way && way !== 'meter') return { kind: 'begin', way };
   if (missing) return { kind: 'meter', missing };
   if (fault) return { kind: 'no-plan', fault };
+  if (isKeptBack(stand)) return { kind: 'kept-back' };
   if (search === 'failed') return { kind: 'search-failed' };
   return plan ? { kind: 'glass', glass: plan } : { kind: 'being-worked-out' };
 }
@@ -47,6 +48,10 @@ const servingTime = (stand: Stand, { bracket, through }: Derived): ThroughTime |
 /** How long to expose, s: as the camera read it while that serves, else as the readings place it; null where nothing says. */
 export const exposureSeconds = (stand: Stand, derived: Derived): number | null =>
   servingTime(stand, derived)?.seconds ?? derived.inUse?.outcome.exposure?.seconds ?? null;
+
+/** Whether advice is kept back: on the bench, until a shot has been told of or it was asked for. */
+export const isKeptBack = ({ bench }: Pick<Stand, 'bench'>): boolean =>
+  !!bench && !bench.advised && !bench.told;
 
 /** The side of which nothing is read that counts in a mean; null where both are. */
 function missingIn({ readings }: Stand): 'land' | 'sky' | 'both' | null {
@@ -67,6 +72,7 @@ export function slipStateOf(saying: Saying, { stale }: Derived): SlipState {
     case 'meter':
     case 'begin':
     case 'being-worked-out':
+    case 'kept-back':
       return 'waiting';
     case 'bracket':
       return saying.bracket.ok ? 'ready' : saying.bracket.reason === 'no-reading' ? 'waiting' : 'fault';

@@ -14,10 +14,13 @@ export interface PlannedHistogram {
   readonly right: number;
 }
 
+/** The light that a shot meets. */
+type Lit = Pick<Solved, 'stand' | 'bag'> & { readonly derived: Pick<Solved['derived'], 'prepared'> };
+
 const BINS = 64;
 
 /** The tones of a shot's frame, stops from mid-grey, those of the sky apart; none where its light is not known. */
-function tonesOf(take: Take, { stand, bag, derived }: Solved): { sky: number[]; ground: number[] } {
+function tonesOf(take: Take, { stand, bag, derived }: Lit): { sky: number[]; ground: number[] } {
   const { input, tables } = derived.prepared;
   const { field, frame, lens } = input;
   const { columns, rows } = field.grid;
@@ -34,7 +37,7 @@ function tonesOf(take: Take, { stand, bag, derived }: Solved): { sky: number[]; 
 }
 
 /** The histogram that the plan expects of a shot; null where the frame's light is not known. */
-export function plannedHistogram(take: Take, solved: Solved): PlannedHistogram | null {
+export function plannedHistogram(take: Take, solved: Lit): PlannedHistogram | null {
   const { sky, ground } = tonesOf(take, solved);
   const ends = endsOf([...sky, ...ground]);
   if (!ends) return null;

@@ -71,6 +71,7 @@ const OF_ONE_FRAMING = [
   'takes',
   'seen',
   'tripodUpTo',
+  'bench',
 ] as const satisfies readonly (keyof Stand)[];
 
 /**

@@ -12,11 +12,13 @@ import {
   MAX_PHOTO_SIDE,
   MAX_POINTS,
   MAX_READINGS,
+  MAX_SEED,
   MAX_SEEN,
   MAX_SHAPES,
   MAX_TAKES,
   MAX_TIME_TEXT,
 } from '../stand/limits';
+import { BENCH_AIRS, BENCH_LANDSCAPES, EXERCISES, GRADES } from '../bench/terms';
 import {
   ASSUMABLES,
   BRACKETS,
@@ -227,6 +229,31 @@ function exposureSchema(object: ObjectOf) {
   });
 }
 
+/** A stand of the bench: the simulated scene that is practised on. */
+function benchSchema(object: ObjectOf) {
+  return object({
+    landscape: z.enum(BENCH_LANDSCAPES),
+    seed: z.number().int().min(0).max(MAX_SEED),
+    sunAltitudeDeg: number('altitudeDeg'),
+    /** From the viewing direction, to the right positive. */
+    sunBearingDeg: number('azimuthDeg'),
+    air: z.enum(BENCH_AIRS),
+    exercise: z.enum(EXERCISES).optional(),
+    /** Glass that is on the simulated lens without being said. */
+    leftOn: z.array(id).max(MAX_FILTERS).optional(),
+    /** The advice was looked at before the shot was told of. */
+    advised: z.literal(true).optional(),
+    /** What was told of a shot: what each choice cost, stops, and how it was graded. */
+    told: object({
+      takeId: id,
+      glassStops: number('costStops'),
+      seatStops: number('costStops'),
+      timeStops: number('costStops'),
+      grade: z.enum(GRADES),
+    }).optional(),
+  });
+}
+
 /** What a stand is. */
 export function standSchema(object: ObjectOf) {
   const drawnPoint = object({ u: number('drawn'), v: number('drawn') });
@@ -294,6 +321,8 @@ export function standSchema(object: ObjectOf) {
     choice: choiceSchema(object).optional(),
     /** What the photographer has not set for this stand: taken over from the last one, or usual. */
     assumed: z.array(z.enum(ASSUMABLES)).max(ASSUMABLES.length).optional(),
+    /** The simulated scene that stands in place of a real one. */
+    bench: benchSchema(object).optional(),
     archived,
   }).superRefine(({ takes = [], seen = [] }, ctx) => {
     const known = new Set(takes.map((t) => t.id));

@@ -56,6 +56,8 @@ function rowsOf(context: SlipContext, saying: Saying, lead: string | null): Slip
       return waiting('the search stopped', 'your stand is safe; change anything to try again');
     case 'being-worked-out':
       return waiting('being worked out');
+    case 'kept-back':
+      return waiting('Choose a sheet yourself', 'the bench keeps its advice back until you have shot');
     case 'glass':
       return [glassRow(context, saying.glass, lead), seatRow(context, saying.glass), exposeRow(context)];
   }

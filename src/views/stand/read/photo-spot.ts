@@ -1,12 +1,13 @@
 import { type FramePoint, type Role, type Spot, spotOf } from '@/core/field';
 import { type MeterCircle } from '@/core/optics';
-import { circleOn, photoReading } from '@/model';
+import { circleOn, photoReading, type Reading } from '@/model';
+import { benchReading, benchSpot } from '@/model/bench';
 import { heldToFrame } from '../canvas/frame-keys';
 import { type OpenStand, useDerived, useOpenStand, useSession, useStand } from '../session';
 import { roleOfPlace } from './role-of-place';
 import { takeReading } from './take-reading';
 
-/** The meter on the picture: what it shows of a place, and the way to take it as a reading. */
+/** The meter on the picture, or of the bench: what it shows of a place, and the way to take it as a reading. */
 export interface PhotoSpot {
   readonly circleAt: (place: FramePoint) => MeterCircle;
   readonly spotAt: (place: FramePoint) => Spot | null;
@@ -19,22 +20,50 @@ export function photoSpot(open: OpenStand): PhotoSpot | null {
   const { step, photoMeterDeg: angleDeg, draft, select } = open.session.getState();
   const { stand } = open.kept.state.getState().value;
   const { derived } = open.answer.getState();
-  const field = derived.prepared?.input.field;
-  if (step !== 'read' || angleDeg === null || !field?.tie) return null;
-  const circleAt = (place: FramePoint) => circleOn(stand, place, angleDeg);
+  if (step !== 'read' || angleDeg === null) return null;
+  const meter = meterOf(open, angleDeg);
+  if (!meter) return null;
   const roleOf = (place: FramePoint) => roleOfPlace(draft.role, place, stand, derived);
   return {
-    circleAt,
-    spotAt: (place) => spotOf(field, circleAt(place)),
+    circleAt: meter.circleAt,
+    spotAt: meter.spotAt,
     roleOf,
     take: (point) => {
       const place = heldToFrame(point);
-      const spot = photoReading(stand, field, { role: roleOf(place), place, angleDeg });
-      if (!spot) return;
-      takeReading(open, spot.reading);
+      const reading = meter.readingOf(roleOf(place), place);
+      if (!reading) return;
+      takeReading(open, reading);
       select(null);
     },
   };
+}
+
+/** What shows the light of a spot: the picture's own where something ties it, on the bench the simulated camera; else nothing. */
+function meterOf(open: OpenStand, angleDeg: number): Meter | null {
+  const { stand } = open.kept.state.getState().value;
+  const { bag, derived } = open.answer.getState();
+  const circleAt = (place: FramePoint) => circleOn(stand, place, angleDeg);
+  const truth = open.truth();
+  if (truth)
+    return {
+      circleAt,
+      spotAt: (place) => benchSpot(stand, bag, truth, circleAt(place)),
+      readingOf: (role, place) => {
+        const reading = benchReading(stand, bag, truth, { role, place, angleDeg });
+        return reading && { ...reading, takenAt: new Date().toISOString() };
+      },
+    };
+  const field = derived.prepared?.input.field;
+  if (!field?.tie) return null;
+  return {
+    circleAt,
+    spotAt: (place) => spotOf(field, circleAt(place)),
+    readingOf: (role, place) => photoReading(stand, field, { role, place, angleDeg })?.reading ?? null,
+  };
+}
+
+interface Meter extends Pick<PhotoSpot, 'circleAt' | 'spotAt'> {
+  readonly readingOf: (role: Role, place: FramePoint) => Omit<Reading, 'id'> | null;
 }
 
 /** The meter on the picture for who draws it: made anew whenever something of what it shows has changed. */
@@ -44,6 +73,8 @@ export function usePhotoSpot(): PhotoSpot | null {
   useSession((s) => s.draft.role);
   useStand((s) => s.lens);
   useStand((s) => s.assumed);
+  useStand((s) => s.bench);
+  useStand((s) => s.fitted);
   useDerived((d) => d.prepared);
   return photoSpot(open);
 }

@@ -7,8 +7,10 @@ import {
   oldestReadingMinutes,
   type Stand,
   type StandDocument,
+  USUAL_ANGLE_DEG,
   withStand,
 } from '@/model';
+import { type Truth, truthOf } from '@/model/bench';
 import {
   type Answer,
   browserHost,
@@ -50,6 +52,8 @@ export interface OpenStand {
   /** The source of ids for what is made here. */
   readonly newId: NewId;
   readonly answer: KeptAnswer;
+  /** The light that really is, on the bench; null at any other stand. */
+  readonly truth: () => Truth | null;
   readonly shown: Shown;
   /** The same for what may lag behind a drag. */
   readonly atEase: Shown;
@@ -80,8 +84,9 @@ const dressAs = remembered((as: StrengthsAs) => (bag: Bag) => bagAs(bag, as));
 
 /** Opens a stand: nothing runs before it is started. */
 export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): OpenStand {
-  const { id, readings } = kept.state.getState().value.stand;
-  const session = createSession(readings.length ? 'balance' : 'read');
+  const { id, readings, bench } = kept.state.getState().value.stand;
+  const session = createSession(readings.length ? 'balance' : 'read', bench ? USUAL_ANGLE_DEG : null);
+  const truth = remembered(truthOf);
   const isReading = derivedStore([session], (s) => s.step === 'read');
   const isChecking = derivedStore([session], (s) => s.step === 'check');
   const minute = minuteClock(nowMs);
@@ -127,6 +132,7 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
     ownBag: () => bag.getState().value,
     newId: workspace.newId,
     answer,
+    truth: () => truth(kept.state.getState().value.stand, answer.getState().bag),
     shown,
     atEase: eased({ ...shown }, { isHasty: () => kept.isInGesture(), waitMs: EASE_MS }),
     next: derivedStore(

@@ -113,8 +113,11 @@ interface Doing {
 /** What the screen of one stand shows and how it is being worked with; nothing of it is kept. */
 export type Session = Shown & Doing;
 
-/** @param step the step that is open first */
-export const createSession = (step: Step): StoreApi<Session> =>
+/**
+ * @param step the step that is open first
+ * @param photoMeterDeg the angle of the meter that is in hand first; null: one of one's own
+ */
+export const createSession = (step: Step, photoMeterDeg: number | null = null): StoreApi<Session> =>
   createStore<Session>()((set) => ({
     step,
     landing: null,
@@ -122,7 +125,7 @@ export const createSession = (step: Step): StoreApi<Session> =>
     bare: false,
     peek: null,
     selection: null,
-    photoMeterDeg: null,
+    photoMeterDeg,
     aim: null,
     draft: { role: 'land', place: null, limit: false, again: null },
     meterAs: null,

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { type Brush, type Sight, sightTraits } from '@/model';
-import { type Step, useDerived, useSession } from '../../session';
+import { type Step, useDerived, useSession, useStand } from '../../session';
 import { bareTool } from './bare-tool';
 import { brushTool } from './brush-tool';
 import { meterTool } from './meter-tool';
@@ -46,7 +46,8 @@ export function useToolInHand(): MakeTool {
   const isOutlining = useSession((s) => s.outline !== null);
   const brush = useSession((s) => s.brush);
   const isOnPhoto = useSession((s) => s.photoMeterDeg !== null);
-  const hasLight = useDerived((d) => !!d.prepared?.input.field.tie);
+  const isBench = useStand((s) => !!s.bench);
+  const hasLight = useDerived((d) => !!d.prepared?.input.field.tie) || isBench;
   const telling = useSession((s) => s.telling);
   const isMetering = isOnPhoto && hasLight;
   return useMemo(

@@ -1,0 +1,190 @@
+import fc from 'fast-check';
+import { LANDSCAPES } from '@/core/scene';
+import { benchBag, exerciseStand, readWith, shotAndTold } from '@/testing/bench-scenes';
+import { deriveStand, isKeptBack, prepareStand, putFitted, setOf, type Stand, withSheets } from '..';
+import {
+  BENCH_LANDSCAPES,
+  benchReading,
+  doneCount,
+  EXERCISE_TABLE,
+  type ExerciseId,
+  EXERCISES,
+  GRADES,
+  progressOf,
+  reallyOn,
+  truthOf,
+  withAdvice,
+  withNothingLeftOn,
+  withTold,
+} from '.';
+
+const bag = benchBag();
+
+const stands = new Map<ExerciseId, Stand>();
+/** The stand of an exercise as it begins; its scene is made once. */
+const begun = (id: ExerciseId): Stand => {
+  const stand = stands.get(id) ?? exerciseStand(id);
+  stands.set(id, stand);
+  return stand;
+};
+/** The same with the glass put on that the exercise asks for, and so nothing left that is not said. */
+const setUp = (id: ExerciseId): Stand =>
+  (EXERCISE_TABLE[id].asksFor ?? []).reduce((stand, glass) => putFitted(stand, glass, true), begun(id));
+/** Read all over. */
+const read = (stand: Stand): Stand =>
+  readWith(
+    { stand, bag },
+    stand.shapes?.some((s) => s.region === 'water') ? ['sky', 'land', 'water'] : ['sky', 'land'],
+  );
+/** A sheet laid along the skyline by eye, level, whatever was read. */
+const withSheet = (stand: Stand, sheet: string): Stand => {
+  const laid = withSheets(stand, prepareStand(stand, bag), setOf(bag, [sheet])).choice!;
+  return { ...stand, choice: { filterIds: [sheet], offsetMm: laid.offsetMm, turnDeg: 0 } };
+};
+const told = (stand: Stand) => shotAndTold({ stand, bag });
+
+/** What usually goes wrong in each exercise. */
+const MISTAKES: Readonly<Record<ExerciseId, () => Stand>> = {
+  level: () => withSheet(read(setUp('level')), 'hard-3'),
+  peaks: () => withSheet(read(setUp('peaks')), 'hard-2'),
+  slope: () => withSheet(read(setUp('slope')), 'hard-2'),
+  trees: () => withSheet(read(setUp('trees')), 'hard-3'),
+  reflection: () => withSheet(read(setUp('reflection')), 'hard-2'),
+  glow: () => {
+    const stand = setUp('glow');
+    const line = { sky: [0.97], land: [0.4, 0.65, 0.9] };
+    const all = readWith({ stand, bag }, ['sky', 'land'], line);
+    // the brightest of the sky's foot alone
+    const sky = all.readings.filter((r) => r.role === 'sky');
+    const brightest = sky.reduce((a, b) => (timeOf(b) < timeOf(a) ? b : a));
+    return { ...all, readings: all.readings.filter((r) => r.role !== 'sky' || r === brightest) };
+  },
+  'upside-down': () => withSheet(read(setUp('upside-down')), 'hard-1'),
+  'long-lens': () => withSheet(read(setUp('long-lens')), 'soft-2'),
+  // read first, and then the polariser; and the ND told of once everything was read through it
+  polariser: () => putFitted(read(begun('polariser')), 'polariser', true),
+  nd: () => putFitted(read(begun('nd')), 'nd-6', true),
+};
+const timeOf = ({ shutter }: Stand['readings'][number]): number => {
+  const [over, under = '1'] = String(shutter).split('/');
+  return Number(over) / Number(under);
+};
+
+describe('an exercise of the bench', () => {
+  it.each(EXERCISES)('gives its best grade in “%s” to who reads well and follows the advice', (id) => {
+    expect(told(read(setUp(id))).grade).toBe('as-good');
+  });
+
+  it.each(EXERCISES)('tells in “%s” what the usual mistake cost', (id) => {
+    const { told: well } = told(read(setUp(id)));
+    const { told: badly, grade } = told(MISTAKES[id]());
+    expect(grade).not.toBe('as-good');
+    const total = ({ costs }: typeof well) => costs.glass + costs.seat + costs.time;
+    expect(total(badly)).toBeGreaterThan(total(well) + 0.1);
+  });
+
+  it('counts an ND that was left on once for who tells of it first, and twice for who does not', () => {
+    const { told: late } = told(MISTAKES.nd());
+    expect(late.left).toEqual([]);
+    // less what lies between the time that holds the brightest and the one that places the land
+    expect(late.longerStops).toBeGreaterThan(4.5);
+    expect(late.misread.land).toBeLessThan(-5.5);
+    const { told: untold } = told(read(begun('nd')));
+    expect(untold.left).toEqual(['nd-6']);
+    expect(untold.lacking).toEqual(['nd-6']);
+  });
+
+  it('says that the polariser came after the readings, and by how much the sky was read too bright', () => {
+    const { told: late } = told(MISTAKES.polariser());
+    expect(late.polariserLate).toBe(true);
+    expect(late.misread.sky).toBeGreaterThan(0.5);
+    expect(Math.abs(late.misread.land!)).toBeLessThan(0.35);
+    expect(told(read(setUp('polariser'))).told.polariserLate).toBe(false);
+  });
+
+  it('grades no shot as done that was made without the glass it asks for', () => {
+    const { told: without, grade } = told(read(begun('polariser')));
+    expect(without.lacking).toEqual(['polariser']);
+    expect(grade).toBe('not-yet');
+  });
+
+  it('lets a sky come out darker than its reflection only where the sheet is too strong', () => {
+    expect(told(read(setUp('reflection'))).told.skyUnderWaterStops).toBeLessThan(0.15);
+    expect(told(MISTAKES.reflection()).told.skyUnderWaterStops).toBeGreaterThan(0.5);
+  });
+});
+
+describe('the simulated meter', () => {
+  const at = { role: 'land', place: { u: 0.5, v: 0.8 }, angleDeg: 3 } as const;
+  const reading = (stand: Stand) => benchReading(stand, bag, truthOf(stand, bag)!, at)!;
+
+  it('reads through what is really on the lens, and knows only what is said to be', () => {
+    const stand = begun('nd');
+    expect(reallyOn(stand)).toEqual([{ filterId: 'nd-6' }]);
+    const left = reading(stand);
+    expect(left.throughFilterIds).toBeUndefined();
+    const off = reading(withNothingLeftOn(stand));
+    expect(Math.log2(timeOf(left as never) / timeOf(off as never))).toBeCloseTo(6, 0);
+    // told of, it is on once
+    const said = reading(putFitted(stand, 'nd-6', true));
+    expect(said).toEqual({ ...left, throughFilterIds: ['nd-6'] });
+  });
+
+  it('shows a third of a stop at the stand’s own aperture and ISO', () => {
+    expect(reading(begun('level'))).toMatchObject({ aperture: 11, iso: 100, shutter: expect.any(String) });
+  });
+
+  it('finds clear sky darker behind a polariser by more than the glass takes, and land by no more', () => {
+    const skyOf = (stand: Stand, v: number) => {
+      const { field } = truthOf(stand, bag)!.prepared.input;
+      return field.ev[Math.floor(v * field.grid.rows) * field.grid.columns + 20]!;
+    };
+    const [bare, behind] = [begun('polariser'), setUp('polariser')];
+    expect(skyOf(bare, 0.05) - skyOf(behind, 0.05)).toBeGreaterThan(0.7);
+    expect(skyOf(bare, 0.95)).toBeCloseTo(skyOf(behind, 0.95), 5);
+  });
+});
+
+describe('a stand of the bench', () => {
+  it('takes no light from its picture: what is known is what was read', () => {
+    const { prepared, spanStops } = deriveStand(begun('level'), bag, null);
+    expect(prepared.input.field.tie).toBeUndefined();
+    expect(spanStops).toBeNull();
+  });
+
+  it('keeps its advice back until a shot was told of or it was asked for', () => {
+    const stand = begun('level');
+    expect(isKeptBack(stand)).toBe(true);
+    expect(isKeptBack(withAdvice(stand))).toBe(false);
+    expect(isKeptBack(withTold(stand, 'k1', { glass: 0, seat: 0, time: 0 }, 'as-good'))).toBe(false);
+    const { bench: _, ...other } = stand;
+    expect(isKeptBack(other as Stand)).toBe(false);
+    expect(truthOf(other, bag)).toBeNull();
+  });
+
+  it('has progress by the best of what was told, whatever the order', () => {
+    const tries = fc.array(fc.tuple(fc.constantFrom(...EXERCISES), fc.constantFrom(null, ...GRADES)), {
+      maxLength: 12,
+    });
+    fc.assert(
+      fc.property(tries, (drawn) => {
+        const kept = drawn.map(([exercise, grade], i) => {
+          const stand = { ...begun('level'), id: `s${i}`, bench: { ...begun('level').bench!, exercise } };
+          return grade ? withTold(stand, 'k1', { glass: 0, seat: 0, time: 99 }, grade) : stand;
+        });
+        const states = progressOf(kept);
+        expect(states.map((s) => s.id)).toEqual(EXERCISES);
+        for (const { id, best, tries: count } of states) {
+          const own = drawn.filter(([e, g]) => e === id && g).map(([, g]) => GRADES.indexOf(g!));
+          expect(count).toBe(own.length);
+          expect(best).toBe(own.length ? GRADES[Math.min(...own)] : null);
+        }
+        expect(doneCount(states)).toBe(states.filter((s) => s.best === 'as-good').length);
+      }),
+    );
+  });
+});
+
+it('names every landscape that there is', () => {
+  expect([...BENCH_LANDSCAPES].sort()).toEqual(Object.keys(LANDSCAPES).sort());
+});

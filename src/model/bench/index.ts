@@ -1,0 +1,34 @@
+/** Imported by its own path: only the bench needs it. */
+export { benchStand, type MadeScene } from './begin';
+export { type BenchOrder, type Exercise, EXERCISE_TABLE, sceneOrder } from './exercises';
+export {
+  type Costs,
+  gradeOf,
+  lostIn,
+  type Lost,
+  totalOf,
+  type Told,
+  toldOf,
+  trueShot,
+  type TrueShot,
+} from './judge';
+export {
+  type BenchAir,
+  BENCH_CHOICES,
+  BENCH_LANDSCAPES,
+  type BenchChoice,
+  type ExerciseId,
+  EXERCISES,
+  type Grade,
+  GRADES,
+} from './terms';
+export {
+  doneCount,
+  type ExerciseState,
+  progressOf,
+  withAdvice,
+  withNothingLeftOn,
+  withTold,
+} from './progress';
+export { benchReading, benchSpot } from './meter';
+export { polariserChange, reallyOn, type Truth, truthOf } from './truth';

@@ -1,0 +1,220 @@
+import { judgeChoice, type SheetSet } from '@/core/balance';
+import { mean } from '@/core/numerics';
+import { dimmingField, type Seat } from '@/core/optics';
+import { type Bag, filtersById } from '../bag/bag';
+import { type Derived, deriveStand, type Glass, glassAt, type SeenThrough } from '../answer/derive';
+import { meteredEv, takenStops } from '../answer/prepare';
+import { type Solution } from '../answer/solve';
+import { setOfTake } from '../check/evidence';
+import { takeThrough } from '../check/takes';
+import { type Stand, type Take } from '../stand/stand';
+import { EXERCISE_TABLE } from './exercises';
+import { type BenchChoice, type ExerciseId, type Grade } from './terms';
+import { reallyOn, type Truth, truthOf } from './truth';
+
+/** A shot as the simulated camera really made it: everything that was on the lens, and where the sheet really stood. */
+export function asReallyShot(stand: Stand, take: Take): Take {
+  const { offsetMm = 0, turnDeg = 0 } = take.nudge ?? {};
+  const fitted = reallyOn(stand, take.fitted ?? []);
+  return {
+    ...take,
+    fitted: [...fitted],
+    ...(take.seat
+      ? { seat: { offsetMm: take.seat.offsetMm + offsetMm, turnDeg: take.seat.turnDeg + turnDeg } }
+      : {}),
+  };
+}
+
+/** A shot in the light that really was, and what it was taken through. */
+export interface TrueShot {
+  readonly truth: Truth;
+  readonly take: Take;
+  readonly through: SeenThrough;
+}
+
+/** How a shot of the bench came out; null for any other stand. */
+export function trueShot(stand: Stand, bag: Bag, taken: Take): TrueShot | null {
+  const take = asReallyShot(stand, taken);
+  const { aperture, iso } = take.exposure;
+  const truth = truthOf({ ...stand, fitted: take.fitted, exposure: { aperture, iso } }, bag);
+  return truth && { truth, take, through: takeThrough(take, truth.stand, bag) };
+}
+
+/** What of a shot lies beyond what the sensor holds, parts of the frame. */
+export interface Lost {
+  readonly blown: number;
+  readonly blocked: number;
+}
+
+/** What of a shot is gone, by the light that really was. */
+export function lostIn({ truth, through }: TrueShot): Lost {
+  const { input, tables } = truth.prepared;
+  const { field, frame, lens, window } = input;
+  const { columns, rows } = field.grid;
+  const { set, seat, evMidGrey } = through;
+  const taken =
+    seat && set.length ? dimmingField(tables(set, seat), { lens, seat, frame, columns, rows }) : null;
+  let [blown, blocked] = [0, 0];
+  field.ev.forEach((ev, i) => {
+    const tone = ev - (taken?.[i] ?? 0) - (evMidGrey ?? 0);
+    if (tone > window.highlightRoom) blown++;
+    else if (tone < -window.shadowRoom) blocked++;
+  });
+  return { blown: blown / field.ev.length, blocked: blocked / field.ev.length };
+}
+
+/** What a choice cost beside an experienced hand's, stops; each with the others as they were. */
+export type Costs = Readonly<Record<BenchChoice, number>>;
+
+/** By how much each part of the frame was read too bright, stops; what was not read is absent. */
+export type Misread = Readonly<Partial<Record<'sky' | 'land' | 'water', number>>>;
+
+/** What is told of a shot afterwards. */
+export interface Told {
+  readonly costs: Costs;
+  readonly misread: Misread;
+  /** A polariser was turned into the light between the readings and the shot. */
+  readonly polariserLate: boolean;
+  /** By how much longer than serves behind its own glass the shutter was open, stops; shorter negative, within what serves 0. */
+  readonly longerStops: number;
+  /** By how much the sky comes out darker than the water that mirrors it, stops; null without water. */
+  readonly skyUnderWaterStops: number | null;
+  /** Glass that the exercise asks for and that was not on. */
+  readonly lacking: readonly string[];
+  /** Glass that was on the simulated lens and had not been told of. */
+  readonly left: readonly string[];
+  /** The shot's own glass in that light. */
+  readonly own: Glass;
+  /** What an experienced hand would have done, in the same light and from the same bag. */
+  readonly expert: Derived;
+  readonly expertStand: Stand;
+}
+
+/**
+ * Judges a shot by the light that really was, with the same figures that advise: every choice by itself, the others being as
+ * they were (solver: the score), and the time by how far the darker side comes out from where it was wanted.
+ *
+ * @param solution the search's answer for the truth behind the shot
+ */
+export function toldOf(
+  stand: Stand,
+  bag: Bag,
+  { taken, shot, solution }: { readonly taken: Take; readonly shot: TrueShot; readonly solution: Solution },
+): Told {
+  const { truth, take, through } = shot;
+  const { prepared } = truth;
+  const expert = deriveStand(truth.stand, bag, solution, prepared);
+  const set = setOfTake(bag, take);
+  const best = set.length ? prepared.seatByLight(set) : null;
+  const scoreAt = (seat: Seat | null) => scoreOf(truth, set, seat);
+  const own = glassAt(truth.stand, bag, prepared, {
+    filterIds: take.filterIds,
+    seat: take.seat ?? null,
+    apartMm: take.apartMm,
+  });
+  const longerStops = beyondWanted(through.evMidGrey, own, truth);
+  const seatAlone = scoreAt(take.seat ?? null) - scoreAt(best);
+  const glassAlone = scoreAt(best) - (expert.inUse?.figures?.scoreStops ?? 0);
+  const toneOf = (role: string) =>
+    own.outcome.readings.find((r) => r.id === `true-${role}`)?.toneThroughStops;
+  const [sky, water] = [toneOf('sky'), toneOf('water')];
+  return {
+    costs: { glass: Math.max(0, glassAlone), seat: Math.max(0, seatAlone), time: Math.abs(longerStops) },
+    misread: misreadOf(stand, bag, truth),
+    polariserLate: isPolariserLate(stand, bag, take),
+    longerStops,
+    skyUnderWaterStops: sky === undefined || water === undefined ? null : Math.max(0, water - sky),
+    lacking: lackingIn(stand.bench?.exercise, take),
+    left: leftIn(stand, taken),
+    own,
+    expert,
+    expertStand: truth.stand,
+  };
+}
+
+/**
+ * By how much longer a shot was open than serves, stops, shorter negative: anything serves between the time that holds the
+ * brightest and the one that places the darker side where it is wanted.
+ */
+function beyondWanted(evMidGrey: number | null, own: Glass, { stand }: Truth): number {
+  const holding = own.outcome.exposure?.evMidGrey;
+  if (evMidGrey === null || holding === undefined) return 0;
+  const placing = holding - capStops(own, stand);
+  return evMidGrey > holding ? holding - evMidGrey : evMidGrey < placing ? placing - evMidGrey : 0;
+}
+
+/** By how much glass's own time is shortened to hold the brightest, stops; 0 where it need not be. */
+function capStops({ outcome }: Glass, { look }: Stand): number {
+  return outcome.darkToneStops === null
+    ? 0
+    : Math.max(0, (look.landPlacementStops ?? 0) - outcome.darkToneStops);
+}
+
+const scoreOf = ({ prepared }: Truth, set: SheetSet, seat: Seat | null): number =>
+  judgeChoice(prepared, { set, seat })?.scoreStops ?? 0;
+
+/** What each part was read as, what the meter looked through added back whole, beside what it was. */
+function misreadOf({ readings }: Stand, bag: Bag, truth: Truth): Misread {
+  const off = (role: 'sky' | 'land' | 'water') => {
+    const own = readings.filter((r) => r.role === role && !r.limit);
+    const really = truth.stand.readings.find((r) => r.role === role)?.ev100;
+    if (!own.length || really === undefined) return {};
+    const read = own.map(
+      (r) =>
+        meteredEv(r) + filtersById(bag, r.throughFilterIds ?? []).reduce((sum, f) => sum + takenStops(f), 0),
+    );
+    return { [role]: mean(read) - really };
+  };
+  return { ...off('sky'), ...off('land'), ...off('water') };
+}
+
+function isPolariserLate(stand: Stand, bag: Bag, { fitted = [] }: Take): boolean {
+  const polarisers = new Set(bag.filters.filter((f) => f.kind === 'polariser').map((f) => f.id));
+  const shotThrough = fitted.some((f) => polarisers.has(f.filterId));
+  return stand.readings.some(
+    (r) => (r.throughFilterIds ?? []).some((id) => polarisers.has(id)) !== shotThrough,
+  );
+}
+
+/** What was really on and is not among what the shot says. */
+const leftIn = ({ bench }: Stand, { fitted = [] }: Take): readonly string[] =>
+  (bench?.leftOn ?? []).filter((id) => !fitted.some((f) => f.filterId === id));
+
+const lackingIn = (exercise: ExerciseId | undefined, { fitted = [] }: Take): readonly string[] =>
+  ((exercise && EXERCISE_TABLE[exercise].asksFor) ?? []).filter(
+    (id) => !fitted.some((f) => f.filterId === id),
+  );
+
+/** All costs together up to which a shot is as good, and near, stops. */
+const AS_GOOD_UNDER = 0.35;
+const NEAR_UNDER = 0.8;
+/** What an exercise is about may cost no more than this for either, stops. */
+const ABOUT_AS_GOOD = 0.15;
+const ABOUT_NEAR = 0.4;
+
+export const totalOf = ({ glass, seat, time }: Costs): number => glass + seat + time;
+
+/** The grade of a shot; where an exercise asks for glass that was not on, it is not done yet, whatever came out. */
+export function gradeOf(told: Graded, exercise: ExerciseId | undefined): Grade {
+  const total = totalOf(told.costs);
+  const own = aboutStops(told, exercise);
+  if (told.lacking.length || total > NEAR_UNDER || own > ABOUT_NEAR) return 'not-yet';
+  return total <= AS_GOOD_UNDER && own <= ABOUT_AS_GOOD ? 'as-good' : 'near';
+}
+
+type Graded = Pick<Told, 'costs' | 'misread' | 'polariserLate' | 'skyUnderWaterStops' | 'lacking'>;
+
+/** What the exercise's own mistake cost, stops. */
+function aboutStops(told: Graded, exercise: ExerciseId | undefined): number {
+  const about = exercise && EXERCISE_TABLE[exercise].about;
+  switch (about) {
+    case undefined:
+      return 0;
+    case 'reflection':
+      return told.skyUnderWaterStops ?? 0;
+    case 'order':
+      return told.polariserLate ? Math.abs(told.misread.sky ?? 0) : 0;
+    default:
+      return told.costs[about];
+  }
+}
