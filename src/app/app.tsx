@@ -30,6 +30,7 @@ const OutingsPage = lazy(() =>
   import('@/views/outings/outings-page').then((m) => ({ default: m.OutingsPage })),
 );
 const OutingPage = lazy(() => import('@/views/outing/outing-page').then((m) => ({ default: m.OutingPage })));
+const BenchPage = lazy(() => import('@/views/bench/bench-page').then((m) => ({ default: m.BenchPage })));
 const CarryPage = lazy(() => import('@/views/carry/carry-page').then((m) => ({ default: m.CarryPage })));
 const CardsPage = lazy(() => import('@/views/card/cards-page').then((m) => ({ default: m.CardsPage })));
 const SettingsPage = lazy(() =>
@@ -52,16 +53,30 @@ const CLIENTS: Clients = {
 // the list of stands comes first, and what a stand is opened with right after it
 setTimeout(() => void loadStandPage().catch(() => undefined));
 
-/** The routes: the photographer's own workspace at the root, the demo's under /demo. */
+interface Home {
+  readonly name: WorkspaceName;
+  /** Where its pages lie. */
+  readonly base: string;
+}
+const OWN: Home = { name: 'own', base: '' };
+const DEMO: Home = { name: 'demo', base: '/demo' };
+
+/** The routes: the photographer's own workspace at the root, the demo's under /demo, and a bench in each. */
 export function App() {
   return (
     <ErrorBoundary FallbackComponent={BrokenPage}>
       <BrowserRouter>
         <Routes>
-          <Route path="/demo" element={<WorkspaceRoot name="demo" base="/demo" />}>
+          <Route path="/demo/bench" element={<WorkspaceRoot name="bench" base="/demo/bench" home={DEMO} />}>
+            {benchPages('/demo/bench')}
+          </Route>
+          <Route path="/demo" element={<WorkspaceRoot {...DEMO} home={DEMO} />}>
             {pages('/demo')}
           </Route>
-          <Route path="/" element={<WorkspaceRoot name="own" base="" />}>
+          <Route path="/bench" element={<WorkspaceRoot name="bench" base="/bench" home={OWN} />}>
+            {benchPages('/bench')}
+          </Route>
+          <Route path="/" element={<WorkspaceRoot {...OWN} home={OWN} />}>
             {pages('')}
           </Route>
         </Routes>
@@ -88,6 +103,17 @@ function pages(base: string) {
   );
 }
 
+/** The bench has a list of its own, and opens what is practised as any other stand. */
+function benchPages(base: string) {
+  return (
+    <Route element={<Page />}>
+      <Route index element={<BenchPage />} />
+      <Route path="stands/:id" element={<StandPage />} />
+      <Route path="*" element={<Navigate to={base} replace />} />
+    </Route>
+  );
+}
+
 /** A page of its own boundary: when it fails, the way to the others stays. */
 function Page() {
   const { pathname } = useLocation();
@@ -100,11 +126,13 @@ function Page() {
   );
 }
 
-function WorkspaceRoot({ name, base }: { name: WorkspaceName; base: string }) {
+function WorkspaceRoot({ name, base, home }: Home & { home: Home }) {
   const workspace = useMemo(() => openWorkspace(name), [name]);
   useEffect(() => {
     void workspace.load();
-  }, [workspace]);
+    // from the bench one may bring one's own glass
+    void openWorkspace(home.name).load();
+  }, [workspace, home]);
   useEffect(
     () =>
       // there is something to lose once a stand of one's own is there
@@ -134,13 +162,14 @@ function WorkspaceRoot({ name, base }: { name: WorkspaceName; base: string }) {
       workspace,
       base,
       isDemo: name === 'demo',
+      home: { workspace: openWorkspace(home.name), base: home.base },
       glances: createGlances(CLIENTS.glance(), {
         findPhoto: (sha256) => workspace.findPhoto(sha256),
         dress: (bag) => bagAs(bag, preferences.getState().strengthsAs),
       }),
       clients: CLIENTS,
     }),
-    [workspace, base, name],
+    [workspace, base, name, home],
   );
   useEffect(() => {
     // what was worked out calls glass by the names that it had then

@@ -11,9 +11,13 @@ import {
 } from '@/store';
 import { thingName } from '@/words';
 
-export type WorkspaceName = 'own' | 'demo';
+export type WorkspaceName = 'own' | 'demo' | 'bench';
 
-const DATABASES: Record<WorkspaceName, string> = { own: 'pale-seam', demo: 'pale-seam-demo' };
+const DATABASES: Record<WorkspaceName, string> = {
+  own: 'pale-seam',
+  demo: 'pale-seam-demo',
+  bench: 'pale-seam-bench',
+};
 
 const opened = new Map<WorkspaceName, Workspace>();
 
@@ -35,6 +39,8 @@ export function openWorkspace(name: WorkspaceName): Workspace {
           seedPhoto: async (sha256: string) => (await import('@/demo')).demoPhoto(sha256),
         }
       : {}),
+    // it is practised with a bag of its own
+    ...(name === 'bench' ? { seeds: async () => [(await import('@/demo/bench-bag')).BENCH_BAG] } : {}),
   });
   opened.set(name, workspace);
   return workspace;

@@ -28,14 +28,15 @@ export const benchBag = (): Bag => valueOf(readBagFile(readFileSync('src/demo/ba
 /** The stand that an exercise begins with, its scene made coarse enough for a test. */
 export function exerciseStand(exercise: ExerciseId, columns = 120): Stand {
   const { order, focalLengthMm } = EXERCISE_TABLE[exercise];
-  const scene = makeScene(sceneOrder(order, focalLengthMm, columns));
+  const ordered = sceneOrder(order, focalLengthMm, columns);
+  const scene = makeScene(ordered);
   const light = lightFigures(reduceLinear(scenePixels(scene), LIGHT_CELLS));
   return benchStand(
     { id: `bench-${exercise}`, name: exercise, createdAt: '2026-05-01T05:00:00Z' },
     {
       order,
       focalLengthMm,
-      air: airOf(order),
+      air: airOf(ordered),
       skyline: sceneSkyline(scene),
       picture: {
         sha256: '0'.repeat(64),

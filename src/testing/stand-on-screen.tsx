@@ -81,7 +81,7 @@ async function show(workspace: Workspace, path: string, clients: Clients): Promi
   globalThis.ResizeObserver = SizeTeller;
   Element.prototype.getBoundingClientRect = () => ({ left: 0, top: 0, ...DRAWN }) as DOMRect;
   const glances = createGlances(clients.glance(), workspace);
-  const access = { workspace, base: '', isDemo: false, glances, clients };
+  const access = { workspace, base: '', isDemo: false, home: { workspace, base: '' }, glances, clients };
   await act(async () => {
     render(
       <WorkspaceContext value={access}>

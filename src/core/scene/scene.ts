@@ -9,6 +9,7 @@ export interface SceneOrder {
   readonly landscape: LandscapeName;
   readonly seed: number;
   readonly sun?: SceneSun;
+  readonly air?: SkyCondition['air'];
   readonly view?: Partial<Omit<SceneView, 'columns' | 'rows'>>;
   /** Points along the picture's width. */
   readonly columns: number;
@@ -26,9 +27,11 @@ export const makeScene = (order: SceneOrder): SceneLight => finish(sceneSteps(or
 /** `makeScene` in steps; every yield tells about how much is done, 0 to 1, and is a chance to stop. */
 export function sceneSteps(order: SceneOrder): Steps<SceneLight> {
   const kind = LANDSCAPES[order.landscape];
-  return viewSteps(kind.make(order.seed), order.sun ?? kind.sun, sceneView(order));
+  const landscape = kind.make(order.seed);
+  const sky = { ...landscape.sky, air: airOf(order) };
+  return viewSteps({ ...landscape, sky }, order.sun ?? kind.sun, sceneView(order));
 }
 
-/** How clear the air of a landscape's sky is. */
-export const airOf = ({ landscape, seed }: Pick<SceneOrder, 'landscape' | 'seed'>): SkyCondition['air'] =>
-  LANDSCAPES[landscape].make(seed).sky.air;
+/** How clear the air of an ordered scene is. */
+export const airOf = ({ landscape, seed, air }: SceneOrder): SkyCondition['air'] =>
+  air ?? LANDSCAPES[landscape].make(seed).sky.air;

@@ -1,5 +1,5 @@
 import { REGION_CODES } from '@/core/field';
-import { finish, smoothStep, type Steps } from '@/core/numerics';
+import { smoothStep, type Steps } from '@/core/numerics';
 import { waterReflectance } from '@/core/sky';
 import { degreesFromRadians } from '@/core/units';
 import { type Ground, type Haze, type Landscape, type Water } from './landscape';
@@ -26,11 +26,8 @@ const code = (region: (typeof REGION_CODES)[number]) => REGION_CODES.indexOf(reg
  *
  * The light is that of the sky model (CIE S 011:2003) and of daylight by the sun's altitude, on surfaces that scatter it
  * evenly; shapes and materials are inventions. It is right where a model is wanted whose every value is known.
+ * Every step yields about how much is done, 0 to 1, and is a chance to stop.
  */
-export const viewLandscape = (landscape: Landscape, sun: SceneSun, view: SceneView): SceneLight =>
-  finish(viewSteps(landscape, sun, view));
-
-/** `viewLandscape` in steps; every yield tells about how much is done, 0 to 1, and is a chance to stop. */
 export function* viewSteps(
   { sky: condition, ground, standing, standingIsSky = false }: Landscape,
   sun: SceneSun,

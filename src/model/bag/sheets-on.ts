@@ -5,9 +5,14 @@ import { type Stand } from '../stand/stand';
 
 /**
  * The stand with these sheets on the lens, put on by eye: their seat follows the skyline, and the readings where there
- * are some. No sheet at all is a choice too.
+ * are some, or stays where it is laid. No sheet at all is a choice too.
  */
-export function withSheets(stand: Stand, { seatAlong }: Pick<Prepared, 'seatAlong'>, set: SheetSet): Stand {
+export function withSheets(
+  stand: Stand,
+  { seatAlong }: Pick<Prepared, 'seatAlong'>,
+  set: SheetSet,
+  follows = true,
+): Stand {
   const seat = (set.length ? seatAlong(set) : null) ?? { offsetMm: 0, turnDeg: 0 };
-  return choose(stand, { filterIds: set.map((s) => s.id), ...seat, follows: true });
+  return choose(stand, { filterIds: set.map((s) => s.id), ...seat, ...(follows ? { follows } : {}) });
 }

@@ -49,3 +49,39 @@ export function benchStand(
     bench: { ...order, air, ...(exercise ? { exercise } : {}), ...(leftOn ? { leftOn: [...leftOn] } : {}) },
   };
 }
+
+/** What a try has that the next at the same scene begins without. */
+const OF_ONE_TRY = [
+  'choice',
+  'coming',
+  'doAgain',
+  'exposures',
+  'fitted',
+  'nothingToHold',
+  'seen',
+  'takes',
+  'through',
+  'tripodUpTo',
+  'wantedTime',
+] as const satisfies readonly (keyof Stand)[];
+
+/** The same scene again: nothing read, nothing chosen, nothing told; what was left on the lens is on it again. */
+export function benchAgain(
+  stand: Stand,
+  { id, createdAt }: { readonly id: string; readonly createdAt: string },
+): Stand {
+  const gone: readonly string[] = OF_ONE_TRY;
+  const kept = Object.fromEntries(
+    Object.entries(stand).filter(([part]) => !gone.includes(part)),
+  ) as unknown as Stand;
+  if (!stand.bench) return kept;
+  const { told: _, advised: __, leftOn: ___, ...bench } = stand.bench;
+  const leftOn = bench.exercise && EXERCISE_TABLE[bench.exercise].leftOn;
+  return {
+    ...kept,
+    id,
+    createdAt,
+    readings: [],
+    bench: { ...bench, ...(leftOn ? { leftOn: [...leftOn] } : {}) },
+  };
+}

@@ -1,12 +1,15 @@
 import { type SceneOrder } from '@/core/scene';
 import { type Stand, type StandShape } from '../stand/stand';
-import { type BenchChoice, type ExerciseId } from './terms';
+import { type BenchAir, type BenchChoice, type ExerciseId } from './terms';
 
 /** A scene to be simulated, as a stand keeps it: the same light for the same order. */
 export type BenchOrder = Pick<
   NonNullable<Stand['bench']>,
   'landscape' | 'seed' | 'sunAltitudeDeg' | 'sunBearingDeg'
->;
+> & {
+  /** Absent: as the landscape usually has it. */
+  readonly air?: BenchAir;
+};
 
 /** What an exercise sets up, and what it is about. */
 export interface Exercise {
@@ -51,6 +54,7 @@ const EAST: StandShape = {
 /** A trunk from its foot up through the sky. */
 const trunk = (id: string, u: number): StandShape => ({
   id,
+  name: 'birches',
   region: 'feature',
   treat: 'protect',
   points: [
@@ -134,13 +138,14 @@ export const EXERCISE_TABLE: Readonly<Record<ExerciseId, Exercise>> = {
 
 /** The order as the simulator takes it. */
 export const sceneOrder = (
-  { landscape, seed, sunAltitudeDeg, sunBearingDeg }: BenchOrder,
+  { landscape, seed, sunAltitudeDeg, sunBearingDeg, air }: BenchOrder,
   focalLengthMm: number | undefined,
   columns: number,
 ): SceneOrder => ({
   landscape,
   seed,
   sun: { altitudeDeg: sunAltitudeDeg, bearingDeg: sunBearingDeg },
+  ...(air ? { air } : {}),
   ...(focalLengthMm === undefined ? {} : { view: { focalLengthMm } }),
   columns,
 });

@@ -1,5 +1,5 @@
 /** Imported by its own path: only the bench needs it. */
-export { benchStand, type MadeScene } from './begin';
+export { benchAgain, benchStand, type MadeScene } from './begin';
 export { type BenchOrder, type Exercise, EXERCISE_TABLE, sceneOrder } from './exercises';
 export {
   type Costs,
@@ -14,7 +14,7 @@ export {
 } from './judge';
 export {
   type BenchAir,
-  BENCH_CHOICES,
+  BENCH_AIRS,
   BENCH_LANDSCAPES,
   type BenchChoice,
   type ExerciseId,
@@ -32,3 +32,11 @@ export {
 } from './progress';
 export { benchReading, benchSpot } from './meter';
 export { polariserChange, reallyOn, type Truth, truthOf } from './truth';
+export {
+  BENCH_HOURS,
+  BENCH_LENS_MM,
+  BENCH_SUNS,
+  type BenchHour,
+  type BenchSun,
+  USUAL_LENS_MM,
+} from './own-scene';

@@ -13,7 +13,7 @@ import { type BenchChoice, type ExerciseId, type Grade } from './terms';
 import { reallyOn, type Truth, truthOf } from './truth';
 
 /** A shot as the simulated camera really made it: everything that was on the lens, and where the sheet really stood. */
-export function asReallyShot(stand: Stand, take: Take): Take {
+function asReallyShot(stand: Stand, take: Take): Take {
   const { offsetMm = 0, turnDeg = 0 } = take.nudge ?? {};
   const fitted = reallyOn(stand, take.fitted ?? []);
   return {

@@ -33,8 +33,7 @@ export const EXERCISES = [
 export type ExerciseId = (typeof EXERCISES)[number];
 
 /** What is chosen between the meter and the shutter, each with a cost of its own. */
-export const BENCH_CHOICES = ['glass', 'seat', 'time'] as const;
-export type BenchChoice = (typeof BENCH_CHOICES)[number];
+export type BenchChoice = 'glass' | 'seat' | 'time';
 
 /** How a shot came out beside an experienced hand's. */
 export const GRADES = ['as-good', 'near', 'not-yet'] as const;

@@ -12,7 +12,6 @@ import {
   MAX_PHOTO_SIDE,
   MAX_POINTS,
   MAX_READINGS,
-  MAX_SEED,
   MAX_SEEN,
   MAX_SHAPES,
   MAX_TAKES,
@@ -233,7 +232,7 @@ function exposureSchema(object: ObjectOf) {
 function benchSchema(object: ObjectOf) {
   return object({
     landscape: z.enum(BENCH_LANDSCAPES),
-    seed: z.number().int().min(0).max(MAX_SEED),
+    seed: number('seed').int(),
     sunAltitudeDeg: number('altitudeDeg'),
     /** From the viewing direction, to the right positive. */
     sunBearingDeg: number('azimuthDeg'),

@@ -26,6 +26,7 @@ export const LIMITS = {
   follow: [0, 1],
   toneStops: [-20, 20],
   costStops: [0, 40],
+  seed: [1, 999_999],
   spotAngleDeg: [0.01, 180],
   /** A wanted time, and how long anybody waits for one. */
   wantedSeconds: [1 / 1000, 86_400],
@@ -58,8 +59,6 @@ export const MAX_READINGS = 500;
 export const MAX_EARLIER = 50;
 export const MAX_POINTS = 500;
 export const MAX_SHAPES = 100;
-/** Of a simulated scene. */
-export const MAX_SEED = 999_999;
 export const MAX_FILTERS = 200;
 /** Lenses, and cameras. */
 export const MAX_GEAR = 100;

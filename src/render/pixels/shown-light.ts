@@ -1,4 +1,4 @@
-import { type LightField, type PictureTie } from '@/core/field';
+import { type LightField, type PictureTie, tiePicture } from '@/core/field';
 import { MID_GREY } from '@/core/units';
 import { lightOfFigures, middleStops, type StandPhoto } from '@/model';
 
@@ -21,7 +21,13 @@ export function shownLight(
 ): ShownLight {
   if (!picture) return { tie: null, evMidGrey: usualEv };
   const own = midGreyStops(picture);
-  const tie: PictureTie = field.tie ?? { offsetEv: usualEv - own, contrast: 1, by: 'exposure-data' };
+  // on the bench the readings say how bright it is, though its light is not known
+  const tie: PictureTie = field.tie ??
+    tiePicture(lightOfFigures(picture.light), field.readings) ?? {
+      offsetEv: usualEv - own,
+      contrast: 1,
+      by: 'exposure-data',
+    };
   return { tie, evMidGrey: tie.offsetEv + tie.contrast * own };
 }
 

@@ -42,7 +42,11 @@ export function Header() {
   const compact = useCompact();
   return (
     <header className="flex min-h-12 shrink-0 items-center gap-1 pt-[env(safe-area-inset-top)] compact:px-1 desk:min-h-14">
-      <Link to={`${base}/stands`} aria-label="All stands" className={`${TOOL} desk:-ml-3`}>
+      <Link
+        to={`${base}/stands`}
+        aria-label={stand.bench ? 'The bench' : 'All stands'}
+        className={`${TOOL} desk:-ml-3`}
+      >
         <ChevronLeft size={22} aria-hidden />
       </Link>
       <title>{`${stand.name} · Pale Seam`}</title>
@@ -89,7 +93,7 @@ function StandMenu() {
   const kept = useKept();
   const stand = useStand();
   const canRedo = useStore(kept.history, (h) => h.futureStates.length > 0);
-  const { base } = useWorkspace();
+  const { home } = useWorkspace();
   const navigate = useNavigate();
   const compact = useCompact();
   const { theme, toggle } = useTheme();
@@ -98,10 +102,12 @@ function StandMenu() {
   const [carries, setCarries] = useState(false);
   const carry = { text: 'Carry to another device', icon: QrCode, run: () => setCarries(true) };
   const card = { text: 'Card to print', icon: Printer, run: toCard };
+  // what is practised is carried nowhere
+  const tools = stand.bench ? [] : [carry, card];
   return (
     <>
       {!compact &&
-        [carry, card].map(({ text, icon: Icon, run }) => (
+        tools.map(({ text, icon: Icon, run }) => (
           <button key={text} type="button" aria-label={text} title={text} className={TOOL} onClick={run}>
             <Icon size={20} aria-hidden />
           </button>
@@ -116,8 +122,8 @@ function StandMenu() {
             ...(share ? [{ text: 'Share the slip', icon: Share2, onSelect: share }] : []),
           ],
           [
-            { text: 'Next stand from here', icon: StepForward, onSelect: goOn },
-            ...(compact ? [carry, card].map(({ text, icon, run }) => ({ text, icon, onSelect: run })) : []),
+            ...(stand.bench ? [] : [{ text: 'Next stand from here', icon: StepForward, onSelect: goOn }]),
+            ...(compact ? tools.map(({ text, icon, run }) => ({ text, icon, onSelect: run })) : []),
             { text: 'Export to a file', icon: Download, onSelect: exportFile },
             ...(stand.picture
               ? [{ text: 'Export with its picture', icon: ImageDown, onSelect: () => void exportBundle() }]
@@ -132,7 +138,7 @@ function StandMenu() {
                   isDisabled: !canRedo,
                   onSelect: () => kept.redo(),
                 },
-                { text: 'Bag', icon: Layers, onSelect: () => void navigate(`${base}/bag`) },
+                { text: 'Bag', icon: Layers, onSelect: () => void navigate(`${home.base}/bag`) },
                 {
                   text: theme === 'noon' ? 'Dusk' : 'Noon',
                   icon: theme === 'noon' ? Moon : Sun,

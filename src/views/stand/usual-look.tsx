@@ -7,12 +7,13 @@ import { useDerived, useEdit, useStand } from './session';
 /** Asked once, at the first slip: the whole difference, or the sky a little brighter. The answer is the usual look from then on. */
 export function UsualLookQuestion() {
   const { isDemo } = useWorkspace();
+  const isBench = useStand((s) => !!s.bench);
   const isOpen = usePreferences((p) => p.usualLook === null);
   const isPlanned = useDerived((d) => !!d.plan?.seat);
   const school = useStand((s) => s.look.school);
   const { sky } = sideNames(useStand());
   const edit = useEdit();
-  if (isDemo || !isOpen || !isPlanned || school !== USUAL) return null;
+  if (isDemo || isBench || !isOpen || !isPlanned || school !== USUAL) return null;
   const answer = (usualLook: NonNullable<Preferences['usualLook']>) => {
     prefer({ usualLook });
     edit((s) => withSchool(s, usualLook));

@@ -7,7 +7,7 @@ import { useDevice, usePreferences, useWorkspace, useWorkspaceState } from './wo
 
 /** What must be told above the page; in the middle of a stand only what its work depends on. */
 export function Banners({ inStand }: { inStand: boolean }) {
-  const { workspace, isDemo } = useWorkspace();
+  const { workspace, isDemo, home } = useWorkspace();
   const problem = useWorkspaceState((s) => s.problem);
   const temporary = useWorkspaceState((s) => s.temporary);
   const backupDue = useWorkspaceState((s) => s.backupDue);
@@ -35,7 +35,7 @@ export function Banners({ inStand }: { inStand: boolean }) {
           <Button onClick={takeUpdate}>Reload with it</Button>
         </Banner>
       )}
-      {!inStand && !isDemo && backupDue && (
+      {!inStand && !isDemo && workspace === home.workspace && backupDue && (
         <Banner says="Your stands are kept in this browser alone, and the last backup is old or was never made.">
           <Button onClick={everything}>Back up now</Button>
           <Button kind="quiet" onClick={() => workspace.reminded()}>

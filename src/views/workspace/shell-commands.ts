@@ -8,14 +8,14 @@ import { useWorkspace, useWorkspaceState } from './workspace-context';
 
 /** What can be done from everywhere: go to a page or a stand, begin one, back up, change the theme. */
 export function useShellCommands(): void {
-  const { workspace, base } = useWorkspace();
+  const { base, home } = useWorkspace();
   const navigate = useNavigate();
   const stands = useWorkspaceState((s) => s.stands);
   const toggle = useTheme((t) => t.toggle);
   const setOpen = useCommandState((s) => s.setOpen);
 
   const everywhere = useMemo((): Command[] => {
-    const go = (path: string) => () => void navigate(`${base}/${path}`);
+    const go = (path: string) => () => void navigate(`${home.base}/${path}`);
     return [
       {
         name: 'Everything that can be done',
@@ -29,20 +29,21 @@ export function useShellCommands(): void {
       { name: 'Outings', also: 'go to plan tide sun moon places pack', run: go('outings') },
       { name: 'Bag', also: 'go to filters glass lenses cameras', run: go('bag') },
       { name: 'Ledger', also: 'go to shots takes learnt plots buy', run: go('ledger') },
+      { name: 'Bench', also: 'go to practise exercises simulated scenes', run: go('bench') },
       { name: 'Settings', also: 'go to theme place storage', run: go('settings') },
       {
         name: 'Begin a new stand',
         also: 'create',
-        run: () => go(`stands/${standKey(workspace.createStand())}`)(),
+        run: () => go(`stands/${standKey(home.workspace.createStand())}`)(),
       },
       { name: 'Noon or Dusk', also: 'theme dark light night', run: toggle },
       {
         name: 'Back up everything to a file',
         also: 'save export',
-        run: () => void workspace.backupWithPhotos().then(saveBackup),
+        run: () => void home.workspace.backupWithPhotos().then(saveBackup),
       },
     ];
-  }, [base, navigate, setOpen, toggle, workspace]);
+  }, [home, navigate, setOpen, toggle]);
 
   const open = useMemo(
     () =>

@@ -1,4 +1,14 @@
-import { Footprints, HelpCircle, Layers, Moon, NotebookText, Settings, Sun, Telescope } from 'lucide-react';
+import {
+  Footprints,
+  HelpCircle,
+  LampDesk,
+  Layers,
+  Moon,
+  NotebookText,
+  Settings,
+  Sun,
+  Telescope,
+} from 'lucide-react';
 import { lazy, Suspense, useEffect } from 'react';
 import { NavLink, Outlet, useMatch } from 'react-router';
 import { toast, Toaster } from 'sonner';
@@ -116,7 +126,9 @@ function Opening() {
 }
 
 function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
-  const { base } = useWorkspace();
+  const {
+    home: { base },
+  } = useWorkspace();
   const { theme, toggle } = useTheme();
   const setOpen = useCommandState((s) => s.setOpen);
   const isOnline = useDevice((d) => d.isOnline);
@@ -144,13 +156,17 @@ function Rail({ hiddenOnPhone }: { hiddenOnPhone: boolean }) {
         <NotebookText size={20} aria-hidden />
         Ledger
       </NavLink>
+      <NavLink to={`${base}/bench`} className={item}>
+        <LampDesk size={20} aria-hidden />
+        Bench
+      </NavLink>
       <div className="hidden flex-1 desk:block" />
       {!isOnline && (
         <p className="self-center px-1 py-1 text-center text-sm text-quiet" role="status">
           Offline
         </p>
       )}
-      <button type="button" onClick={toggle} className={item}>
+      <button type="button" onClick={toggle} className={`${item} compact:hidden`}>
         {theme === 'noon' ? <Moon size={20} aria-hidden /> : <Sun size={20} aria-hidden />}
         {theme === 'noon' ? 'Dusk' : 'Noon'}
       </button>

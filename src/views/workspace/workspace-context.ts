@@ -20,6 +20,8 @@ export interface WorkspaceAccess {
   /** Where its pages lie: "" for the photographer's own, "/demo" for the demo. */
   readonly base: string;
   readonly isDemo: boolean;
+  /** The workspace that the rail leads to: this one, or from the bench the one that it was entered from. */
+  readonly home: Pick<WorkspaceAccess, 'workspace' | 'base'>;
   /** What the list of stands shows of each. */
   readonly glances: Glances;
   /** Those who work beside the page. */

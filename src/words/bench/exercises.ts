@@ -1,4 +1,11 @@
-import { type BENCH_LANDSCAPES, type ExerciseId, type Grade } from '@/model/bench';
+import {
+  type BENCH_LANDSCAPES,
+  type BenchAir,
+  type BenchHour,
+  type BenchSun,
+  type ExerciseId,
+  type Grade,
+} from '@/model/bench';
 
 type Landscape = (typeof BENCH_LANDSCAPES)[number];
 
@@ -87,6 +94,31 @@ export const BENCH_LANDSCAPE_NAMES: Readonly<Record<Landscape, string>> = {
   fall: 'Fall under leaves',
   shore: 'Shore with wet rock',
 };
+
+export const HOUR_NAMES: Readonly<Record<BenchHour, string>> = {
+  dusk: 'sun just down',
+  edge: 'on the horizon',
+  low: 'low',
+  morning: 'well up',
+  noon: 'high',
+};
+
+export const SUN_NAMES: Readonly<Record<BenchSun, string>> = {
+  ahead: 'ahead',
+  left: 'to the left',
+  right: 'to the right',
+  behind: 'behind',
+};
+
+export const AIR_NAMES: Readonly<Record<BenchAir, string>> = {
+  clear: 'clear',
+  hazy: 'hazy',
+  overcast: 'overcast',
+};
+
+/** What a scene of one's own is called: "Dunes, sun low". */
+export const sceneTitle = (landscape: Landscape, hour: BenchHour): string =>
+  `${BENCH_LANDSCAPE_NAMES[landscape]}, ${hour === 'dusk' ? HOUR_NAMES.dusk : `sun ${HOUR_NAMES[hour]}`}`;
 
 export const GRADE_NAMES: Readonly<Record<Grade, string>> = {
   'as-good': 'as an experienced hand',

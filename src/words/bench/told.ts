@@ -1,6 +1,5 @@
 import { type Bag, exposureSeconds, filtersById, type Stand, type Take } from '@/model';
 import { EXERCISE_TABLE, type Grade, type Lost, type Told, totalOf } from '@/model/bench';
-import { takeSettingsText } from '../check';
 import { exposureText, listText, percentText, stopsFigure, stopsText } from '../figures/figures';
 import { filterName, glassName, glassNamed } from '../glass/glass';
 import { slipOf } from '../plan/slip';
@@ -23,7 +22,6 @@ export const costText = (stops: number): string => (stops < NOTHING ? 'nothing' 
 /** Each choice of a shot, what an experienced hand would have chosen, and what the difference cost. */
 export function toldRows({ own, expert, expertStand, costs }: Told, take: Take, bag: Bag): ToldRow[] {
   const seconds = exposureSeconds(expertStand, expert);
-  const { aperture, iso } = expertStand.exposure;
   return [
     {
       of: 'Glass',
@@ -39,8 +37,8 @@ export function toldRows({ own, expert, expertStand, costs }: Told, take: Take, 
     },
     {
       of: 'Time',
-      own: takeSettingsText(take),
-      expert: seconds === null ? 'not known' : `f/${aperture}, ${exposureText(seconds)}, ISO ${iso}`,
+      own: exposureText(take.exposure.seconds),
+      expert: seconds === null ? 'not known' : exposureText(seconds),
       stops: costs.time,
     },
   ];
@@ -56,7 +54,7 @@ export const expertSlip = ({ expert, expertStand }: Told, bag: Bag): string =>
     oldestMinutes: null,
     isBesideShot: true,
   })
-    .rows.map((r) => r.main)
+    .rows.map((r) => r.main.charAt(0).toLowerCase() + r.main.slice(1))
     .join('; ');
 
 const GRADE_SENTENCES: Readonly<Record<Grade, string>> = {
@@ -108,7 +106,7 @@ function misreadText({ misread, polariserLate }: Told): string | false {
   const off = (['sky', 'land', 'water'] as const).flatMap((role) => {
     const stops = misread[role];
     if (stops === undefined || Math.abs(stops) < MISREAD_FROM || (role === 'sky' && polariserLate)) return [];
-    return [`the ${role} ${byText(stops)}`];
+    return [`the ${role} ${stopsFigure(Math.abs(stops))} ${stops > 0 ? 'brighter' : 'darker'}`];
   });
-  return off.length > 0 && `Beside what each has on the mean you read ${listText(off)}.`;
+  return off.length > 0 && `You read ${listText(off)} than ${off.length > 1 ? 'each' : 'it'} is on the mean.`;
 }

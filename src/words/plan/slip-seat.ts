@@ -44,7 +44,8 @@ function edgesText(at: SeamAt): string {
 /** The line in the frame by what it touches: "along the skyline, 42 % down left, 44 % right". */
 export function lineText(stand: Stand, at: SeamAt): string {
   const { runs, offParts, through } = seamPath(stand, at);
-  const names = listText(through.map((shape) => `the ${shapeName(shape)}`));
+  // many of one name are said once
+  const names = listText([...new Set(through.map((shape) => `the ${shapeName(shape)}`))]);
   const and = names && `, through ${names}`;
   switch (runs) {
     case 'outside':

@@ -1,5 +1,5 @@
-import { useState } from 'react';
-import { choose, SCHOOLS, traitsOf, warningsOf, withSchool } from '@/model';
+import { lazy, Suspense, useState } from 'react';
+import { choose, isKeptBack, SCHOOLS, traitsOf, warningsOf, withSchool } from '@/model';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { useCompact, useTouch } from '@/ui/use-media';
@@ -21,6 +21,9 @@ import { SunDirection } from './sun-direction';
 import { usePictured } from './use-pictured';
 import { useAnswer, useDerived, useEdit, useSession, useStand, useStandBag } from '../session';
 
+/** What only the bench needs is loaded when a stand of it is open. */
+const AdviceKept = lazy(() => import('../bench/advice-kept').then((m) => ({ default: m.AdviceKept })));
+
 /** Step 3: the look, what it asks for, and the glass of the bag in order. */
 export function BalanceStep() {
   const derived = useDerived();
@@ -32,6 +35,13 @@ export function BalanceStep() {
   const { balance, fault } = derived;
   const pictured = usePictured(balance);
   const Look = compact ? FoldedLook : LookFields;
+  if (isKeptBack(stand))
+    return (
+      <Suspense fallback={null}>
+        <AdviceKept />
+        <OnLens />
+      </Suspense>
+    );
   return (
     <div className="space-y-4 compact:space-y-2.5">
       <Look />

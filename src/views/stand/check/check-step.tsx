@@ -1,3 +1,4 @@
+import { lazy, Suspense } from 'react';
 import { lastTake, seenOf, withTakeAs, type Take, takeNumber } from '@/model';
 import { Button } from '@/ui/button';
 import { momentText, takeSettingsText } from '@/words';
@@ -8,6 +9,9 @@ import { DoAgain, Happened } from './redo-part';
 import { Shots } from './shots';
 import { Sights } from './sights';
 import { shootIt } from './tell';
+
+/** What only the bench needs is loaded when a stand of it is open. */
+const BenchShot = lazy(() => import('../bench/bench-shot').then((m) => ({ default: m.BenchShot })));
 
 /** Step 6: the last shot, what it shows, and what to do about it. */
 export function CheckStep() {
@@ -25,6 +29,7 @@ export function CheckStep() {
 function Checking({ take }: { take: Take }) {
   const number = useStand((s) => takeNumber(s, take.id));
   const count = useStand((s) => seenOf(s, take).length);
+  const isBench = useStand((s) => !!s.bench);
   return (
     <div className="flex min-h-full flex-col gap-3">
       <div className="flex flex-wrap items-baseline justify-between gap-x-3 pt-1">
@@ -35,10 +40,15 @@ function Checking({ take }: { take: Take }) {
           shot {number}, {momentText(take.takenAt)}: {takeSettingsText(take)}
         </p>
       </div>
+      {isBench && (
+        <Suspense fallback={null}>
+          <BenchShot take={take} />
+        </Suspense>
+      )}
       <DoAgain />
       <Sights take={take} />
       <HistogramPart take={take} />
-      <FilePart take={take} />
+      {!isBench && <FilePart take={take} />}
       <Happened />
       <Shots />
       <RoundBar take={take} isRight={count === 0} />

@@ -11,9 +11,8 @@ import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
 import { histogramText } from '@/words';
 import { useOpenStand, useSolved, useStand } from '../session';
+import { HEIGHT, HumpPaths } from './humps';
 import { takeBack, tellOf } from './tell';
-
-const HEIGHT = 96;
 
 /** How the camera's histogram ought to look, and two taps for how it does. */
 export function HistogramPart({ take }: { take: Take }) {
@@ -141,8 +140,6 @@ interface OutlineProps {
 
 /** The two humps as they ought to stand, on the width of the camera's own. */
 function Outline({ planned, left, right, onPlace }: OutlineProps) {
-  const path = (heights: readonly number[]) =>
-    `M0 ${HEIGHT}${heights.map((h, i) => `L${((i + 0.5) / heights.length) * 100} ${HEIGHT - h * (HEIGHT - 6)}`).join('')}L100 ${HEIGHT}Z`;
   const end = (at: number | 'off' | null) =>
     typeof at === 'number' && (
       <line
@@ -178,19 +175,7 @@ function Outline({ planned, left, right, onPlace }: OutlineProps) {
         onPlace(Math.min(1, Math.max(0, from + way)));
       }}
     >
-      {[0.25, 0.5, 0.75].map((x) => (
-        <line
-          key={x}
-          x1={100 * x}
-          x2={100 * x}
-          y1={0}
-          y2={HEIGHT}
-          stroke="var(--rule)"
-          vectorEffect="non-scaling-stroke"
-        />
-      ))}
-      <path d={path(planned.ground)} fill="var(--land)" fillOpacity={0.45} />
-      <path d={path(planned.sky)} fill="var(--sky)" fillOpacity={0.45} />
+      <HumpPaths planned={planned} />
       {end(left)}
       {end(right)}
     </svg>

@@ -144,6 +144,7 @@ interface ScaleChoiceProps {
 /** What the meter shows, or that the picture is the meter. */
 function ScaleChoice({ scale, onScale }: ScaleChoiceProps) {
   const hasPicture = useStand((s) => !!s.picture);
+  const isBench = useStand((s) => !!s.bench);
   const setPhotoMeter = useSession((s) => s.setPhotoMeter);
   return (
     <Segmented<MeterScale | typeof PICTURE>
@@ -151,7 +152,7 @@ function ScaleChoice({ scale, onScale }: ScaleChoiceProps) {
       value={scale}
       options={[
         ...METER_SCALES.map((value) => ({ value, text: METER_SCALE_NAMES[value] })),
-        ...(hasPicture ? [{ value: PICTURE, text: 'Picture' } as const] : []),
+        ...(hasPicture ? [{ value: PICTURE, text: isBench ? 'Bench' : 'Picture' } as const] : []),
       ]}
       onValue={(next) => {
         setPhotoMeter(next === PICTURE ? USUAL_ANGLE_DEG : null);

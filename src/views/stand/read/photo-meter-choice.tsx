@@ -14,7 +14,8 @@ export function PhotoMeterChoice() {
   const setPhotoMeter = useSession((s) => s.setPhotoMeter);
   if (!stand.picture) return null;
   const tie = derived.prepared?.input.field.tie;
-  if (!tie)
+  const isBench = !!stand.bench;
+  if (!tie && !isBench)
     return (
       <Note>
         The picture tells no exposure: read one spot of it with your own meter and place it, then the picture
@@ -24,19 +25,21 @@ export function PhotoMeterChoice() {
   return (
     <div className="space-y-1.5">
       <Segmented
-        label="Meter on the picture"
+        label={isBench ? 'Simulated meter' : 'Meter on the picture'}
         value={photoMeterDeg === null ? OFF : String(photoMeterDeg)}
         options={[
-          { value: OFF, text: 'Own meter' },
+          { value: OFF, text: isBench ? 'Typed' : 'Own meter' },
           ...ANGLES.map((deg) => ({ value: String(deg), text: `${deg}° spot` })),
         ]}
         onValue={(value) => setPhotoMeter(value === OFF ? null : Number(value))}
       />
       {photoMeterDeg !== null && (
         <Note>
-          Click the picture: sky above the skyline, land below it, is read from it. A finger aims above
-          itself; by keyboard give it a place, then arrow keys and Enter.
-          {tie.by === 'exposure-data' && ' Its EVs are good to 1 or 2 stops, the span is surer than they.'}
+          {isBench
+            ? 'Point the meter at the scene and click: it reads through all that is on the simulated lens.'
+            : 'Click the picture: sky above the skyline, land below it, is read from it.'}{' '}
+          A finger aims above itself; by keyboard give it a place, then arrow keys and Enter.
+          {tie?.by === 'exposure-data' && ' Its EVs are good to 1 or 2 stops, the span is surer than they.'}
         </Note>
       )}
     </div>

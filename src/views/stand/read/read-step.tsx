@@ -1,3 +1,4 @@
+import { lazy, Suspense } from 'react';
 import { meteredEv, wayOf } from '@/model';
 import { Fold } from '@/ui/fold';
 import { useCompact } from '@/ui/use-media';
@@ -30,6 +31,7 @@ export function ReadStep() {
   const Way = way === 'meter' ? (compact ? ThumbMeter : DeskMeter) : WAYS[way];
   return (
     <div className="space-y-4 compact:pt-1.5">
+      <BenchPart />
       <OnLensHead />
       <Way />
       <Assumed />
@@ -39,6 +41,20 @@ export function ReadStep() {
       <OtherWays way={way} />
       <TableTools />
     </div>
+  );
+}
+
+/** What only the bench needs is loaded when a stand of it is open. */
+const BenchHead = lazy(() => import('../bench/bench-head').then((m) => ({ default: m.BenchHead })));
+
+function BenchPart() {
+  const isBench = useStand((s) => !!s.bench);
+  return (
+    isBench && (
+      <Suspense fallback={null}>
+        <BenchHead />
+      </Suspense>
+    )
   );
 }
 
@@ -70,10 +86,12 @@ function DeskMeter() {
 
 /** On a phone the pad comes first; what it cannot say lies below it. */
 function ThumbMeter() {
+  const isBench = useStand((s) => !!s.bench);
   return (
     <div className="space-y-3">
+      {isBench && <PhotoMeterChoice />}
       <Pad />
-      <PhotoMeterChoice />
+      {!isBench && <PhotoMeterChoice />}
       <Next />
       <TestShot />
       <TimesThrough />

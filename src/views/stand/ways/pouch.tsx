@@ -16,8 +16,13 @@ import { useDerived, useEdit, useStand, useStandBag } from '../session';
 /** Most sheets that are seated together. */
 const MOST = 2;
 
+interface PouchProps {
+  /** A sheet stays where it is laid, whatever is read afterwards. */
+  stays?: boolean;
+}
+
 /** The sheets along today: a tap lays one along the skyline, a second adds it, and none is a choice too. */
-export function Pouch() {
+export function Pouch({ stays = false }: PouchProps) {
   const stand = useStand();
   const bag = useStandBag();
   const { prepared } = useDerived();
@@ -27,7 +32,7 @@ export function Pouch() {
   const room = Math.min(MOST, prepared.freeSlots);
   const [isOpen, setOpen] = useState(false);
   const put = (ids: readonly string[]) => {
-    edit((s) => withSheets(s, prepared, setOf(bag, ids)));
+    edit((s) => withSheets(s, prepared, setOf(bag, ids), !stays));
     setOpen(false);
   };
   const tap = ({ id }: Filter) => {

@@ -1,0 +1,34 @@
+import { filtersById } from '@/model';
+import { withNothingLeftOn } from '@/model/bench';
+import { Button } from '@/ui/button';
+import { filterName, listText } from '@/words';
+import { EXERCISE_WORDS } from '@/words/bench';
+import { useEdit, useStand, useStandBag } from '../session';
+
+/** On the bench: what is to be done here, and what is on the simulated lens without being said. */
+export function BenchHead() {
+  const bench = useStand((s) => s.bench);
+  const fitted = useStand((s) => s.fitted);
+  const bag = useStandBag();
+  const edit = useEdit();
+  if (!bench) return null;
+  const untold = (bench.leftOn ?? []).filter((id) => !fitted?.some((f) => f.filterId === id));
+  return (
+    <section aria-label="On the bench" className="space-y-2 border-b border-rule pt-1 pb-3">
+      <p>
+        {bench.exercise
+          ? EXERCISE_WORDS[bench.exercise].brief
+          : 'A simulated scene: read it, choose, seat and shoot as you would outside.'}
+      </p>
+      {untold.length > 0 && (
+        <p className="flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-edge pl-3">
+          <span className="min-w-0 flex-1 basis-48">
+            On the simulated lens, from the frame before:{' '}
+            <strong className="font-semibold">{listText(filtersById(bag, untold).map(filterName))}</strong>
+          </span>
+          <Button onClick={() => edit(withNothingLeftOn)}>Take it off</Button>
+        </p>
+      )}
+    </section>
+  );
+}
