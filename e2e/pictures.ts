@@ -1,5 +1,5 @@
 import { type Page, test } from '@playwright/test';
-import { settled } from './helpers';
+import { clickFrame, settled } from './helpers';
 
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
@@ -40,15 +40,6 @@ async function expose(page: Page): Promise<void> {
   await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 0));
 }
 
-async function hour(page: Page): Promise<void> {
-  await stand(/Marl Pan/, '5')(page);
-  await page
-    .getByRole('button', { name: /^Fit now for/ })
-    .first()
-    .waitFor();
-  await page.getByRole('heading', { name: /^The hour after/ }).evaluate((h) => h.scrollIntoView());
-}
-
 /** The shutter open, a third of the way. */
 async function countdown(page: Page): Promise<void> {
   await page.clock.install();
@@ -79,6 +70,24 @@ async function checkByThumb(page: Page): Promise<void> {
   await page.locator('#open-step').evaluate((step) => step.scrollTo(0, 0));
 }
 
+/** Peaks shot through too strong a sheet, and what is told of it. */
+async function bench(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Begin: Peaks above the line' }).click();
+  await page.getByRole('region', { name: 'On the bench' }).waitFor({ timeout: 120_000 });
+  for (const [u, v] of [
+    [0.3, 0.7],
+    [0.6, 0.85],
+    [0.2, 0.2],
+    [0.75, 0.15],
+  ] as const)
+    await clickFrame(page, u, v);
+  await page.locator('body').press('3');
+  await page.getByRole('button', { name: /2 stops, hard/ }).click();
+  await page.locator('body').press('x');
+  await page.getByRole('button', { name: 'Tell me how it went' }).click();
+  await page.getByRole('region', { name: 'How it went' }).evaluate((r) => r.scrollIntoView());
+}
+
 const VIEWS: readonly {
   name: string;
   path?: string;
@@ -105,6 +114,7 @@ const VIEWS: readonly {
     path: '/demo/outings/outing-marl-pan',
     act: (page) => page.getByRole('img', { name: /^The light of the day/ }).waitFor(),
   },
+  { name: 'bench', path: '/demo/bench', act: bench },
   {
     name: 'bag',
     path: '/demo/bag',
@@ -113,7 +123,6 @@ const VIEWS: readonly {
   { name: 'phone-ways', path: '/stands', act: newStand, viewport: PHONE },
   { name: 'phone-read', path: '/stands', act: firstSlip, viewport: PHONE },
   { name: 'phone-balance', act: stand(/Tholl Saddle/, '3'), viewport: PHONE },
-  { name: 'phone-hour', act: hour, viewport: PHONE },
   { name: 'phone-countdown-dusk', act: countdown, viewport: PHONE, scheme: 'dark' },
   { name: 'phone-check-dusk', act: checkByThumb, viewport: PHONE, scheme: 'dark' },
   { name: 'phone-seat-dusk', act: stand(/Sarrat Dune/, '4'), viewport: PHONE, scheme: 'dark' },

@@ -3,7 +3,16 @@ import { type Role, skylineAt } from '@/core/field';
 import { LIGHT_CELLS, lightFigures, reduceLinear } from '@/core/photo';
 import { airOf, makeScene } from '@/core/scene';
 import { readBagFile } from '@/files';
-import { type Bag, bagAtLens, deriveStand, type Reading, solveStand, type Stand, takeOf } from '@/model';
+import {
+  type Bag,
+  bagAtLens,
+  deriveStand,
+  type Reading,
+  solveStand,
+  type Stand,
+  type Take,
+  takeOf,
+} from '@/model';
 import {
   benchReading,
   benchStand,
@@ -92,7 +101,12 @@ const DEPTHS: Readonly<Record<Role, readonly number[]>> = {
 };
 
 /** Shoots a stand of the bench as its slip says, and is told how that was. */
-export function shotAndTold({ stand, bag }: Practised): { told: Told; grade: Grade; lost: Lost } {
+export function shotAndTold({ stand, bag }: Practised): {
+  taken: Take;
+  told: Told;
+  grade: Grade;
+  lost: Lost;
+} {
   const own = bagAtLens(stand, bag);
   const derived = deriveStand(stand, own, solveStand(stand, own, { workedOut: 5 }));
   const taken = takeOf({ stand, bag: own, derived }, 'k1', '2026-05-01T05:10:00Z');
@@ -100,5 +114,5 @@ export function shotAndTold({ stand, bag }: Practised): { told: Told; grade: Gra
   if (!shot) throw new Error('nothing to shoot');
   const solution = solveStand(shot.truth.stand, own, { ready: shot.truth.prepared });
   const told = toldOf(stand, own, { taken, shot, solution });
-  return { told, grade: gradeOf(told, stand.bench?.exercise), lost: lostIn(shot) };
+  return { taken, told, grade: gradeOf(told, stand.bench?.exercise), lost: lostIn(shot) };
 }

@@ -92,7 +92,7 @@ export interface Told {
 
 /**
  * Judges a shot by the light that really was, with the same figures that advise: every choice by itself, the others being as
- * they were (solver: the score), and the time by how far the darker side comes out from where it was wanted.
+ * they were (solver: the fit), and the time by how far the darker side comes out from where it was wanted.
  *
  * @param solution the search's answer for the truth behind the shot
  */

@@ -36,6 +36,7 @@ export interface NamesGlass {
   readonly readings: readonly LightAgain[];
   readonly through?: LightAgain | undefined;
   readonly wholeScene?: Light | undefined;
+  readonly bench?: { readonly leftOn?: readonly string[] | undefined } | undefined;
 }
 
 type Path = readonly (string | number)[];
@@ -87,7 +88,7 @@ const wasWith = <W extends Was>(was: W, at: Path, put: Put): W => ({
  * @param put gives the id that is to stand at a path, from the one that stands there
  */
 export function withGlassIds<S extends NamesGlass>(stand: S, put: Put): S {
-  const { choice, fitted, through, wholeScene, takes, seen } = stand;
+  const { choice, fitted, through, wholeScene, takes, seen, bench } = stand;
   return {
     ...stand,
     ...(choice ? { choice: sheetsWith(choice, ['choice'], put) } : {}),
@@ -95,6 +96,9 @@ export function withGlassIds<S extends NamesGlass>(stand: S, put: Put): S {
     readings: stand.readings.map((reading, i) => lightAgainWith(reading, ['readings', i], put)),
     ...(through ? { through: lightAgainWith(through, ['through'], put) } : {}),
     ...(wholeScene ? { wholeScene: lightWith(wholeScene, ['wholeScene'], put) } : {}),
+    ...(bench?.leftOn
+      ? { bench: { ...bench, leftOn: bench.leftOn.map((id, i) => put(id, ['bench', 'leftOn', i])) } }
+      : {}),
     ...(takes ? { takes: takes.map((take, i) => shotWith(take, ['takes', i], put)) } : {}),
     ...(seen
       ? { seen: seen.map((s, i) => (s.was ? { ...s, was: wasWith(s.was, ['seen', i, 'was'], put) } : s)) }

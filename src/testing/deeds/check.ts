@@ -60,8 +60,9 @@ export const CHECK: Record<string, Deed> = {
     const [answer = null] = answersTo(told, take, solved(s, doing));
     return withSeen(s, bagOf(doing), { id: workspace.newId('w'), takeId: take.id, ...told, ...at }, answer);
   }),
-  'take back what was seen': onStand((s, { chance }) =>
-    s.seen?.length ? withoutSeen(s, chance.pick(s.seen).id) : s,
+  'take back what was seen': onStand(
+    (s, { chance }) => withoutSeen(s, chance.pick(s.seen ?? []).id),
+    (s) => !!s.seen?.length,
   ),
   'judge a shot': recorded((s, { chance }) =>
     s.takes?.length

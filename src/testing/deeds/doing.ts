@@ -13,12 +13,15 @@ export type Deed = (doing: Doing) => void | Promise<void>;
 
 export const bagOf = ({ workspace }: Doing): Bag => workspace.bag.state.getState().value;
 
-/** A deed on some stand. */
+/** A deed on some stand; of those that it can be done on, where not all are such. */
 export const onStand =
-  (run: (stand: Stand, doing: Doing & { readonly bag: Bag }) => Stand): Deed =>
+  (
+    run: (stand: Stand, doing: Doing & { readonly bag: Bag }) => Stand,
+    isAble: (stand: Stand) => boolean = () => true,
+  ): Deed =>
   (doing) => {
     const { workspace, chance } = doing;
-    const { stands } = workspace.state.getState();
+    const stands = workspace.state.getState().stands.filter((s) => isAble(s.document.stand));
     if (!stands.length) return;
     const { id } = chance.pick(stands.slice(0, 4));
     const bag = bagOf(doing);

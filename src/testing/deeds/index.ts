@@ -1,4 +1,5 @@
 import { BAG } from './bag';
+import { BENCH } from './bench';
 import { CHECK } from './check';
 import { type Deed } from './doing';
 import { PLANS } from './plans';
@@ -13,6 +14,7 @@ export const DEEDS: Readonly<Record<string, Deed>> = {
   ...FRAME,
   ...BALANCE,
   ...CHECK,
+  ...BENCH,
   ...BAG,
   ...PLANS,
   ...STANDS,
