@@ -25,6 +25,18 @@ describe('places as GPX', () => {
     ]);
   });
 
+  it('go out as one route too, in their turn', () => {
+    const text = writeGpx('Evening', POINTS, 'route');
+    const [route, ...rest] = gpx(new DOMParser().parseFromString(text, 'text/xml')).features;
+    expect(rest).toEqual([]);
+    expect(route!.properties!.name).toBe('Evening');
+    expect(route!.geometry).toEqual({
+      type: 'LineString',
+      coordinates: POINTS.map((p) => [p.longitudeDeg, p.latitudeDeg]),
+    });
+    expect(valueOf(readGpx(text)).points).toEqual(POINTS);
+  });
+
   it('come back as they were written, whatever they are called', () => {
     expect(valueOf(readGpx(writeGpx('March', POINTS)))).toEqual({ points: POINTS, refused: [] });
     fc.assert(

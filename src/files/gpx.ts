@@ -136,9 +136,21 @@ function nestedDeeperThan(text: string, most: number): boolean {
   return false;
 }
 
-/** Places as a GPX 1.1 file, each a waypoint, in their order. */
-export function writeGpx(name: string, points: readonly GpxPoint[]): string {
+/**
+ * Places as a GPX 1.1 file, in their order: each a waypoint, or all of them the points of one route.
+ */
+export function writeGpx(
+  name: string,
+  points: readonly GpxPoint[],
+  as: 'waypoints' | 'route' = 'waypoints',
+): string {
   const builder = new XMLBuilder({ ignoreAttributes: false, attributeNamePrefix: '@', format: true });
+  const written = points.map((p) => ({
+    '@lat': String(p.latitudeDeg),
+    '@lon': String(p.longitudeDeg),
+    name: plain(p.name),
+    ...(p.notes ? { desc: plain(p.notes) } : {}),
+  }));
   const xml: string = builder.build({
     '?xml': { '@version': '1.0', '@encoding': 'UTF-8' },
     gpx: {
@@ -146,12 +158,7 @@ export function writeGpx(name: string, points: readonly GpxPoint[]): string {
       '@version': '1.1',
       '@creator': 'Pale Seam',
       metadata: { name: plain(name) },
-      wpt: points.map((p) => ({
-        '@lat': String(p.latitudeDeg),
-        '@lon': String(p.longitudeDeg),
-        name: plain(p.name),
-        ...(p.notes ? { desc: plain(p.notes) } : {}),
-      })),
+      ...(as === 'route' ? { rte: { name: plain(name), rtept: written } } : { wpt: written }),
     },
   });
   return xml;

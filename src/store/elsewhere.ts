@@ -8,8 +8,11 @@ import { type CalendarEntry } from '@/model';
 export const placesFromGpx = async (text: string): Promise<FileResult<ReadGpx>> =>
   (await import('@/files/gpx')).readGpx(text);
 
-export const placesAsGpx = async (name: string, points: readonly GpxPoint[]): Promise<string> =>
-  (await import('@/files/gpx')).writeGpx(name, points);
+export const placesAsGpx = async (
+  name: string,
+  points: readonly GpxPoint[],
+  as?: 'waypoints' | 'route',
+): Promise<string> => (await import('@/files/gpx')).writeGpx(name, points, as);
 
 /** Entries for a calendar. */
 export const asCalendar = async (name: string, entries: readonly CalendarEntry[]): Promise<string> =>

@@ -3,6 +3,7 @@ export { type SkyEvent, type SkyEventKind } from '@/core/sky/sky-day';
 export { type DueAgain } from './again';
 export { type Caution } from './cautions';
 export { outingDay, type OutingDay, type FramingDay } from './day';
+export { placesOnWay } from './places-of';
 export { lightNear, type LightMoment, readBefore, type FramingLight, waterOf } from './light';
 export { type Missing, type Packed, type Packing, type PackingNames, packingOf } from './packing';
 export { placeDay } from './place-day';

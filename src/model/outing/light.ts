@@ -15,7 +15,10 @@ import {
 } from '@/core/sky';
 import { mix, smoothStep } from '@/core/numerics';
 import { degreesApart } from '@/core/units';
-import { type Stand } from '../stand/stand';
+import { spanOf } from '@/core/balance';
+import { lightReading, takenByGlass } from '../answer/prepare';
+import { type Bag } from '../bag/bag';
+import { momentOf, type Stand } from '../stand/stand';
 import { type Aim, aimOf } from './aim';
 import { type PlaceDay, STEP_MS } from './place-day';
 import { type Outing, type Framing } from './plans';
@@ -153,13 +156,29 @@ export interface ReadBefore {
   readonly spanStops: number;
 }
 
-/** The spans that the shots of a stand have kept, the newest first, and that of its readings as they are. */
-export function readBefore({ takes = [] }: Pick<Stand, 'takes'>): readonly ReadBefore[] {
-  return takes
-    .flatMap(({ takenAt, light }) =>
-      light?.sky !== undefined && light.land !== undefined
-        ? [{ at: takenAt, spanStops: light.sky - light.land }]
-        : [],
-    )
-    .toSorted((a, b) => Date.parse(b.at) - Date.parse(a.at));
+/** Readings so near in time to a shot, ms, are what it was made by. */
+const OF_ITS_SHOT_MS = 3 * 3_600_000;
+
+/** The spans that were read at a stand, the newest first: what its shots have kept, and its readings where they were not shot. */
+export function readBefore(stand: Stand, bag: Bag): readonly ReadBefore[] {
+  const shot = (stand.takes ?? []).flatMap(({ takenAt, light }) =>
+    light?.sky !== undefined && light.land !== undefined
+      ? [{ at: takenAt, spanStops: light.sky - light.land }]
+      : [],
+  );
+  const read = spanRead(stand, bag);
+  const isShot = (at: string) =>
+    shot.some((s) => Math.abs(Date.parse(s.at) - Date.parse(at)) < OF_ITS_SHOT_MS);
+  return [...shot, ...(read && !isShot(read.at) ? [read] : [])].toSorted(
+    (a, b) => Date.parse(b.at) - Date.parse(a.at),
+  );
+}
+
+/** The span of a stand's readings, when the last of them was taken; null where a side is not read. */
+function spanRead(stand: Stand, bag: Bag): ReadBefore | null {
+  const spanStops = spanOf(stand.readings.map((r) => lightReading(r, takenByGlass(r, stand, bag))));
+  if (spanStops === null) return null;
+  const times = stand.readings.flatMap((r) => r.takenAt ?? []);
+  const at = times.toSorted((a, b) => Date.parse(b) - Date.parse(a))[0] ?? momentOf(stand);
+  return { at, spanStops };
 }

@@ -1,6 +1,14 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
-import { type Framing, framingOf, movedFraming, putFraming, removeFraming, standOfFraming } from '@/model';
+import {
+  bagForStand,
+  type Framing,
+  framingOf,
+  movedFraming,
+  putFraming,
+  removeFraming,
+  standOfFraming,
+} from '@/model';
 import { hourOf, lightNear, minutesOf, readBefore, type FramingDay, type TideSide } from '@/model/outing';
 import { ChoiceField } from '@/ui/field';
 import { Check } from '@/ui/check';
@@ -11,7 +19,7 @@ import { expectedSpanText, minutesText, framingLightText, framingName, waterText
 import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
 import { standKey } from '../shared/stand-path';
-import { useNewId, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
 import { useOuting } from './use-outing';
 
 /** The framings in their turn, each with its hours, what the day's light does there, and what it wants of the water. */
@@ -103,7 +111,10 @@ function LightOf({ known: { light, stand }, atMs }: { known: FramingDay; atMs: n
   const own = atMs === null ? null : lightNear(moments, atMs);
   const sunset = day?.events.find((e) => e.kind === 'sunset' || e.kind === 'sunrise');
   const shown = own ?? (sunset ? lightNear(moments, sunset.atMs) : null);
-  const before = stand ? readBefore(stand).slice(0, 2) : [];
+  const { workspace } = useWorkspace();
+  const ownBag = useBag();
+  const kept = stand && workspace.open(stand.id)?.state.getState().value;
+  const before = kept ? readBefore(kept.stand, bagForStand(kept, ownBag)).slice(0, 2) : [];
   return (
     <div className="text-sm text-quiet">
       <p>{framingLightText(light, outing.zone).join(' · ')}</p>

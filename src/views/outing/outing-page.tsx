@@ -1,17 +1,18 @@
-import { CalendarPlus, ChevronLeft, Download, EllipsisVertical, Printer } from 'lucide-react';
-import { Link, useParams } from 'react-router';
+import { CalendarPlus, ChevronLeft, Download, EllipsisVertical, Files, Printer, Route } from 'lucide-react';
+import { Link, useNavigate, useParams } from 'react-router';
 import { type Outing } from '@/model';
-import { asCalendar, safeName } from '@/store';
+import { asCalendar, placesAsGpx, safeName } from '@/store';
 import { Menu } from '@/ui/menu';
 import { saveFile } from '@/ui/save-file';
 import { useCompact } from '@/ui/use-media';
+import { placesOnWay } from '@/model/outing';
 import { calendarEntries, outingDayText, outingName } from '@/words/outing';
 import { saveOrSay } from '../shared/save';
-import { idOfKey } from '../shared/stand-path';
+import { cardsPath, idOfKey } from '../shared/stand-path';
 import { UndoRedo } from '../shared/undo-redo';
 import { usePlans } from '../shared/use-plans';
 import { PlanNotes } from '../shared/plan-notes';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
 import { Cautions } from './cautions';
 import { DayStrip } from './day-strip';
 import { DueAgainPart } from './due-again';
@@ -110,6 +111,15 @@ function Header() {
     const text = await asCalendar(outingName(outing), calendarEntries(outing, day));
     saveFile({ name: `${outing.day}-${safeName(outingName(outing)) || 'outing'}.ics`, text });
   };
+  const navigate = useNavigate();
+  const stands = useWorkspaceState((s) => s.stands);
+  const standOf = (id: string) => stands.find((s) => s.id === id)?.document.stand ?? null;
+  const way = placesOnWay(outing, standOf);
+  const itsStands = outing.framings.flatMap((f) => (f.standId && standOf(f.standId) ? [f.standId] : []));
+  const toGpx = async () => {
+    const text = await placesAsGpx(outingName(outing), way, way.length > 1 ? 'route' : 'waypoints');
+    saveFile({ name: `${outing.day}-${safeName(outingName(outing)) || 'outing'}.gpx`, text });
+  };
   return (
     <header className="mb-3 flex items-center gap-x-3">
       <Link
@@ -132,7 +142,17 @@ function Header() {
             ...(day
               ? [{ text: 'Into the calendar', icon: CalendarPlus, onSelect: () => void toCalendar() }]
               : []),
+            ...(way.length ? [{ text: 'Its way as GPX', icon: Route, onSelect: () => void toGpx() }] : []),
             { text: 'Print it', icon: Printer, onSelect: () => window.print() },
+            ...(itsStands.length
+              ? [
+                  {
+                    text: 'Cards of its stands',
+                    icon: Files,
+                    onSelect: () => void navigate(cardsPath(base, itsStands)),
+                  },
+                ]
+              : []),
             { text: 'Save as a file', icon: Download, onSelect: save },
           ],
         ]}

@@ -30,10 +30,10 @@ export function BenchShot({ take }: { take: Take }) {
       }),
     [shot, bag],
   );
+  const isTold = isAsked || !!bench?.told;
   const box = useRef<HTMLDivElement>(null);
   const { width } = useSize(box);
   if (!shot) return null;
-  const isTold = isAsked || !!bench?.told;
   return (
     <section aria-label="What the camera shows" className="space-y-3">
       <div ref={box} className="space-y-1.5">
@@ -43,7 +43,9 @@ export function BenchShot({ take }: { take: Take }) {
         {histogram && (
           <figure>
             <Humps planned={histogram} className="h-16 w-full border border-edge bg-ground" />
-            <figcaption className="text-sm text-quiet">What the camera shows, and its histogram.</figcaption>
+            <figcaption className="text-sm text-quiet">
+              {isTold ? 'The histogram of your shot.' : 'What the camera shows, and its histogram.'}
+            </figcaption>
           </figure>
         )}
       </div>
