@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
-import { axe, unfold, watch } from './helpers';
+import { axe, fromMenu, unfold, watch } from './helpers';
 
 /** A picture that tells where and when it was taken. */
 const scouted = () =>
@@ -109,13 +109,27 @@ for (const [where, viewport] of [
       await expect(packing).toContainText('90 g');
       expect(await axe(page)).toEqual([]);
 
-      // what a printer gets: hours, cautions and the list, and nothing of the screen
+      // its card: looked at, printed with nothing of the screen, and saved
+      await fromMenu(page, 'More', 'Card to print');
+      await expect(page.getByRole('img', { name: /^Tholl in the evening, page 1 of 1/ })).toBeVisible();
       await page.emulateMedia({ media: 'print' });
       const paper = page.locator('.paper');
-      await expect(paper).toContainText(/Tholl in the evening.*20:45–.*With care.*To pack.*Torch/s);
-      await expect(page.getByRole('button', { name: 'More', exact: true })).toBeHidden();
+      await expect(paper).toContainText(/Tholl in the evening.*20:45–.*To pack.*Torch.*said here/s);
+      await expect(page.getByRole('button', { name: 'Print', exact: true })).toBeHidden();
       await page.emulateMedia({ media: null });
       await expect(paper).toBeHidden();
+      const [pdf] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'Save as PDF' }).click(),
+      ]);
+      expect(pdf.suggestedFilename()).toMatch(/\.pdf$/);
+      expect(
+        readFileSync(await pdf.path())
+          .subarray(0, 5)
+          .toString(),
+      ).toBe('%PDF-');
+      expect(await axe(page)).toEqual([]);
+      await page.getByRole('link', { name: 'Back to the outing' }).click();
 
       // kept, and there again after a load; undone step by step
       await page.waitForTimeout(300);

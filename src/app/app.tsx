@@ -30,6 +30,9 @@ const OutingsPage = lazy(() =>
   import('@/views/outings/outings-page').then((m) => ({ default: m.OutingsPage })),
 );
 const OutingPage = lazy(() => import('@/views/outing/outing-page').then((m) => ({ default: m.OutingPage })));
+const OutingCardPage = lazy(() =>
+  import('@/views/outing/outing-card-page').then((m) => ({ default: m.OutingCardPage })),
+);
 const BenchPage = lazy(() => import('@/views/bench/bench-page').then((m) => ({ default: m.BenchPage })));
 const CarryPage = lazy(() => import('@/views/carry/carry-page').then((m) => ({ default: m.CarryPage })));
 const CardsPage = lazy(() => import('@/views/card/cards-page').then((m) => ({ default: m.CardsPage })));
@@ -93,6 +96,7 @@ function pages(base: string) {
       <Route path="stands/:id" element={<StandPage />} />
       <Route path="outings" element={<OutingsPage />} />
       <Route path="outings/:id" element={<OutingPage />} />
+      <Route path="outings/:id/card" element={<OutingCardPage />} />
       <Route path="bag" element={<BagPage />} />
       <Route path="ledger" element={<LedgerPage />} />
       <Route path="cards" element={<CardsPage />} />

@@ -1,48 +1,10 @@
 import { type PaperSize } from '@/core/units';
-import { type CardPart, type CardRow } from '@/words';
 import { type Card } from './card';
 import { holderMarks } from './holder-marks';
-import { INK, type Mark, type Measure, PAPER, QUIET, RULE, type Spot } from './marks';
+import { type Column, setParts, type Setting, settings } from './columns';
+import { INK, type Mark, type Measure, PAPER, QUIET, rectangle, RULE, type Spot } from './marks';
 import { pictureMarks } from './picture-marks';
-import { roleMarks } from './role-marks';
 import { lineHeight, linesOf, setLines, type TypeFace } from './set-text';
-
-/** How closely a card is set, tried one after another until all of it is on the page. */
-interface Setting {
-  /** Size of the type that the lists are set in, mm. */
-  readonly type: number;
-  /** Height of the picture, parts of the page's. */
-  readonly picture: number;
-  /** Rows of a list, at most; the rest is counted. */
-  readonly rows: number;
-}
-
-/** Type on the smallest page, mm, down to an x-height of 6 minutes of arc at arm's length, and the picture's part of its height. */
-const CLOSER = [
-  [2.7, 0.31],
-  [2.7, 0.28],
-  [2.5, 0.31],
-  [2.5, 0.28],
-  [2.5, 0.25],
-  [2.3, 0.28],
-  [2.3, 0.24],
-  [2.3, 0.2],
-  [2.3, 0.16],
-] as const;
-/** Type grows more slowly than paper: the rest is for the picture. */
-const GROWS = 0.62;
-const SMALLEST_WIDTH_MM = 105;
-
-function* settings(paper: PaperSize): Generator<Setting> {
-  const grown = (Math.min(paper.width, paper.height * 0.71) / SMALLEST_WIDTH_MM) ** GROWS;
-  const rows = Infinity;
-  for (const [type, picture] of CLOSER) yield { type: type * grown, picture, rows };
-  const [least, smallest] = CLOSER.at(-1)!;
-  const last = { type: least * grown, picture: smallest };
-  for (const fewer of [12, 8, 6, 4, 2, 1, 0]) yield { ...last, rows: fewer };
-  // a name or a slip of a page's length: small is better than cut off
-  for (let type = last.type; type > 0.5; type *= 0.9) yield { ...last, type, rows: 0 };
-}
 
 /**
  * A stand's card on paper of a size: the picture with its line and the holder, the slip, what is known, and what is to be
@@ -127,15 +89,8 @@ function laidOut(
   const fits = y <= lowest;
   y = lowest;
   say(text.foot, foot);
-  return { marks: [{ kind: 'area', spots: sheet(width, height), ink: PAPER }, ...marks], fits };
+  return { marks: [{ kind: 'area', spots: rectangle(0, 0, width, height), ink: PAPER }, ...marks], fits };
 }
-
-const sheet = (width: number, height: number): Spot[] => [
-  [0, 0],
-  [width, 0],
-  [width, height],
-  [0, height],
-];
 
 /** The picture as large as its box lets it be, and the holder in what is left beside it. */
 function views(
@@ -157,72 +112,4 @@ function views(
       ? holderMarks(card.seated, [left + wide + gap, top], width - wide - gap, height, measure, 1.25 * type)
       : []),
   ];
-}
-
-interface Column {
-  readonly marks: Mark[];
-  readonly bottom: number;
-}
-
-/** Lists one below the other in a column. */
-function setParts(
-  parts: readonly CardPart[],
-  [x, top]: Spot,
-  width: number,
-  { type, rows: most }: Setting,
-  measure: Measure,
-): Column {
-  const marks: Mark[] = [];
-  let y = top;
-  for (const { title, rows, isNumbered } of parts) {
-    const head = setLines([title], [x, y], { size: 1.05 * type, isBold: true, ink: INK }, measure);
-    marks.push(...head.marks, {
-      kind: 'line',
-      spots: [
-        [x, head.bottom],
-        [x + width, head.bottom],
-      ],
-      width: 0.15,
-      ink: RULE,
-    });
-    y = head.bottom + 0.15 * type;
-    const left = rows.length - most;
-    const shown = left > 0 ? [...rows.slice(0, most), { text: `and ${left} more, in the stand` }] : rows;
-    for (const [i, row] of shown.entries()) {
-      const number = isNumbered && i < most ? String(i + 1) : null;
-      const set = setRow(row, number, [x, y], width, type, measure);
-      marks.push(...set.marks);
-      y = set.bottom;
-    }
-    y += 0.6 * type;
-  }
-  return { marks, bottom: y };
-}
-
-/** One row: what it is at the left, its figure at the right, on a line of its own where both do not fit on one. */
-function setRow(
-  { role, text, figure }: CardRow,
-  number: string | null,
-  [x, y]: Spot,
-  width: number,
-  type: number,
-  measure: Measure,
-): Column {
-  const face: TypeFace = { size: type, ink: INK };
-  const indent = number ? measure('00', type, false) + 0.5 * type : role ? 1.4 * type : 0;
-  const marks = [
-    ...(role ? roleMarks(role, [x + 0.45 * type, y + 0.62 * type], 0.36 * type) : []),
-    ...(number ? setLines([number], [x, y], { size: type, ink: QUIET }, measure).marks : []),
-  ];
-  const said = setLines(linesOf(text, width - indent, face, measure), [x + indent, y], face, measure);
-  marks.push(...said.marks);
-  if (!figure) return { marks, bottom: said.bottom };
-  const lines = linesOf(figure, width - indent, face, measure);
-  const last = said.marks.at(-1);
-  const room = width - indent - (last?.kind === 'text' ? last.width : 0) - 0.5 * type;
-  const isBeside = lines.length === 1 && measure(figure, type, false) <= room;
-  const top = isBeside ? said.bottom - lineHeight(type) : said.bottom;
-  const figures = setLines(lines, [x + width, top], { ...face, isRight: true }, measure);
-  marks.push(...figures.marks);
-  return { marks, bottom: figures.bottom };
 }

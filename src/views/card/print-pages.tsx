@@ -1,7 +1,7 @@
 import { createPortal } from 'react-dom';
 import { CardPage } from '@/render/card/card-page';
 import { type PageMarks } from '@/render/card/marks';
-import { usePageSize } from '../shared/use-page-size';
+import { usePageSize } from './use-page-size';
 
 /** The pages as a printer has them, each on paper of its own size; on the screen there is nothing of them. */
 export function PrintPages({ pages }: { pages: readonly PageMarks[] }) {

@@ -8,7 +8,7 @@ import { useCompact } from '@/ui/use-media';
 import { placesOnWay } from '@/model/outing';
 import { calendarEntries, outingDayText, outingName } from '@/words/outing';
 import { saveOrSay } from '../shared/save';
-import { cardsPath, idOfKey } from '../shared/stand-path';
+import { cardsPath, idOfKey, standKey } from '../shared/stand-path';
 import { UndoRedo } from '../shared/undo-redo';
 import { usePlans } from '../shared/use-plans';
 import { PlanNotes } from '../shared/plan-notes';
@@ -18,7 +18,6 @@ import { DayStrip } from './day-strip';
 import { DueAgainPart } from './due-again';
 import { Framings } from './framings';
 import { Moments } from './moments';
-import { OutingPaper } from './outing-paper';
 import { PackingPart } from './packing-part';
 import { TidePart } from './tide-part';
 import { OutingContext, useOuting, useShownOuting } from './use-outing';
@@ -51,7 +50,6 @@ function Shown({ outing }: { outing: Outing }) {
   const compact = useCompact();
   return (
     <OutingContext value={shown}>
-      <OutingPaper />
       <div className="relative h-full overflow-y-auto">
         <title>{`${outingName(outing)} · Pale Seam`}</title>
         <div className="mx-auto max-w-6xl px-4 py-5 desk:px-8 desk:py-6">
@@ -143,7 +141,11 @@ function Header() {
               ? [{ text: 'Into the calendar', icon: CalendarPlus, onSelect: () => void toCalendar() }]
               : []),
             ...(way.length ? [{ text: 'Its way as GPX', icon: Route, onSelect: () => void toGpx() }] : []),
-            { text: 'Print it', icon: Printer, onSelect: () => window.print() },
+            {
+              text: 'Card to print',
+              icon: Printer,
+              onSelect: () => void navigate(`${base}/outings/${standKey(outing.id)}/card`),
+            },
             ...(itsStands.length
               ? [
                   {

@@ -1,4 +1,5 @@
 /** Imported by its own path: only the pages of outings need it. */
 export * from './calendar';
+export * from './card';
 export * from './compass';
 export * from './outing';

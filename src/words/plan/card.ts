@@ -37,6 +37,8 @@ export interface CardRow {
   readonly role?: Role;
   readonly text: string;
   readonly figure?: string;
+  /** Something to be ticked, and whether it is; absent: it is no such thing. */
+  readonly isTicked?: boolean;
 }
 
 export interface CardPart {
