@@ -29,6 +29,7 @@ export {
   withAdvice,
   withNothingLeftOn,
   withTold,
+  withToldOf,
 } from './progress';
 export { benchReading, benchSpot } from './meter';
 export { polariserChange, reallyOn, type Truth, truthOf } from './truth';

@@ -28,12 +28,12 @@ export function reallyOn(
 }
 
 /**
- * The truth behind a stand of the bench; null for any other. A polariser that is on has had its part in a clear sky: that is
+ * The truth behind a stand of the bench; null for any other, and where the scene's own picture is gone from it. A polariser that is on has had its part in a clear sky: that is
  * the light then, and its loss alone is still to be charged.
  */
 export function truthOf(stand: Stand, bag: Bag): Truth | null {
   const { bench, picture, choice: _, seen: __, takes: ___, through: ____, ...rest } = stand;
-  if (!bench || !picture) return null;
+  if (!bench || picture?.coding !== 'stops' || !picture.exposure) return null;
   const on = { ...rest, fitted: [...reallyOn(stand)] };
   const light = throughPolariser(picture.light, { ...on, bench }, bag);
   const bare: Stand = { ...on, picture: { ...picture, light }, readings: [] };

@@ -3,6 +3,7 @@ import { clamp, mean } from '@/core/numerics';
 import { nearestShutterMark } from '@/core/units';
 import { type Bag, filtersById } from '../bag/bag';
 import { seenCast } from '../answer/cast';
+import { withToldOf } from '../bench/progress';
 import { type Derived, type SeenThrough } from '../answer/derive';
 import { fittedStops, readingSeconds } from '../answer/prepare';
 import { exposureSeconds } from '../answer/slip';
@@ -167,9 +168,15 @@ export function takenUpAgain(stand: Stand, take: Take): Stand {
   };
 }
 
-/** A document with the shots and the exposures that another state of it has: they are records, and no undo takes them back. */
-export const withRecordsOf = (document: StandDocument, now: StandDocument): StandDocument =>
-  withTakesOf(withExposuresOf(document, now), now);
+/**
+ * A document with the shots and the exposures that another state of it has, and what the bench has told: they are records, and
+ * no undo takes them back.
+ */
+export function withRecordsOf(document: StandDocument, now: StandDocument): StandDocument {
+  const recorded = withTakesOf(withExposuresOf(document, now), now);
+  const stand = withToldOf(recorded.stand, now.stand);
+  return stand === recorded.stand ? recorded : { ...recorded, stand };
+}
 
 function withTakesOf(document: StandDocument, { stand: now }: StandDocument): StandDocument {
   const { stand } = document;

@@ -1,11 +1,11 @@
 import { withAdvice } from '@/model/bench';
 import { Button } from '@/ui/button';
-import { useEdit } from '../session';
+import { useOpenStand } from '../session';
 import { Pouch } from '../ways/pouch';
 
 /** While the bench keeps its advice back: the pouch, to choose from by oneself, and the way to the advice after all. */
 export function AdviceKept() {
-  const edit = useEdit();
+  const { kept } = useOpenStand();
   return (
     <div className="space-y-4">
       <Pouch stays />
@@ -13,7 +13,7 @@ export function AdviceKept() {
         The advice is kept back until you have shot and been told. A sheet is laid along the skyline; move and
         turn it in Seat.
       </p>
-      <Button kind="quiet" onClick={() => edit(withAdvice)}>
+      <Button kind="quiet" onClick={() => kept.record((d) => ({ ...d, stand: withAdvice(d.stand) }))}>
         Show the advice after all
       </Button>
     </div>

@@ -3,7 +3,7 @@ import { withNothingLeftOn } from '@/model/bench';
 import { Button } from '@/ui/button';
 import { filterName, listText } from '@/words';
 import { EXERCISE_WORDS } from '@/words/bench';
-import { useEdit, useStand, useStandBag } from '../session';
+import { useEdit, useOpenStand, useStand, useStandBag } from '../session';
 
 /** On the bench: what is to be done here, and what is on the simulated lens without being said. */
 export function BenchHead() {
@@ -11,7 +11,11 @@ export function BenchHead() {
   const fitted = useStand((s) => s.fitted);
   const bag = useStandBag();
   const edit = useEdit();
+  const { truth } = useOpenStand();
+  // it is gone where another picture, or none, has taken its place
+  useStand((s) => s.picture);
   if (!bench) return null;
+  const hasScene = truth() !== null;
   const untold = (bench.leftOn ?? []).filter((id) => !fitted?.some((f) => f.filterId === id));
   return (
     <section aria-label="On the bench" className="space-y-2 border-b border-rule pt-1 pb-3">
@@ -20,6 +24,12 @@ export function BenchHead() {
           ? EXERCISE_WORDS[bench.exercise].brief
           : 'A simulated scene: read it, choose, seat and shoot as you would outside.'}
       </p>
+      {!hasScene && (
+        <p role="alert" className="text-fault">
+          The scene is gone from the frame, and with it what the meter could read. Undo brings it back; or
+          begin it again on the bench.
+        </p>
+      )}
       {untold.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-edge pl-3">
           <span className="min-w-0 flex-1 basis-48">

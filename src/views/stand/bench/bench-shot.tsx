@@ -13,12 +13,12 @@ export function BenchShot({ take }: { take: Take }) {
   const stand = useStand();
   const bag = useStandBag();
   const [isAsked, setAsked] = useState(false);
-  const { bench, camera, lens, skyline, shapes, picture, fitted, look } = stand;
+  const { bench, camera, lens, skyline, shapes, crop, picture, look } = stand;
   const shot = useMemo(
     () => trueShot(stand, bag, take),
     // what was seen of it, or is being typed, changes nothing of how it came out
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [bench?.leftOn, camera, lens, skyline, shapes, picture, fitted, look, bag, take],
+    [bench?.leftOn, camera, lens, skyline, shapes, crop, picture, look, bag, take],
   );
   const histogram = useMemo(
     () =>

@@ -7,7 +7,7 @@ import { costText, EXERCISE_WORDS, expertSlip, gradeSentence, toldRows, toldSent
 import { standKey } from '../../shared/stand-path';
 import { useWorkspace } from '../../workspace/workspace-context';
 import { Divided } from '../pictured/divided';
-import { useEdit, useStand, useStandBag } from '../session';
+import { useOpenStand, useStand, useStandBag } from '../session';
 import { TruePicture } from './true-picture';
 
 interface ToldPartProps {
@@ -19,7 +19,7 @@ interface ToldPartProps {
 export function ToldPart({ take, shot }: ToldPartProps) {
   const stand = useStand();
   const bag = useStandBag();
-  const edit = useEdit();
+  const { kept } = useOpenStand();
   const solution = useTrueSolution(shot);
   const told = useMemo(
     () => (solution && solution !== 'failed' ? toldOf(stand, bag, { taken: take, shot, solution }) : null),
@@ -29,8 +29,9 @@ export function ToldPart({ take, shot }: ToldPartProps) {
   const grade = told && gradeOf(told, exercise);
   const isKept = !!stand.bench?.told;
   useEffect(() => {
-    if (told && grade && !isKept) edit((s) => withTold(s, take.id, told.costs, grade));
-  }, [told, grade, isKept, edit, take.id]);
+    if (!told || !grade || isKept) return;
+    kept.record((d) => ({ ...d, stand: withTold(d.stand, take.id, told.costs, grade) }));
+  }, [told, grade, isKept, kept, take.id]);
   if (solution === 'failed')
     return (
       <p role="alert" className="text-fault">
