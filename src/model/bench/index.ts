@@ -1,17 +1,9 @@
 /** Imported by its own path: only the bench needs it. */
 export { benchAgain, benchStand, type MadeScene } from './begin';
 export { type BenchOrder, type Exercise, EXERCISE_TABLE, sceneOrder } from './exercises';
-export {
-  type Costs,
-  gradeOf,
-  lostIn,
-  type Lost,
-  totalOf,
-  type Told,
-  toldOf,
-  trueShot,
-  type TrueShot,
-} from './judge';
+export { gradeOf, totalOf } from './grade';
+export { type Costs, type Told, toldOf } from './judge';
+export { type Lost, lostIn, trueShot, type TrueShot } from './shot';
 export {
   type BenchAir,
   BENCH_AIRS,

@@ -1,67 +1,17 @@
 import { judgeChoice, type SheetSet } from '@/core/balance';
 import { mean } from '@/core/numerics';
-import { dimmingField, type Seat } from '@/core/optics';
+import { polarises } from '@/core/glass';
+import { type Seat } from '@/core/optics';
 import { type Bag, filtersById } from '../bag/bag';
-import { type Derived, deriveStand, type Glass, glassAt, type SeenThrough } from '../answer/derive';
+import { type Derived, deriveStand, type Glass, glassAt } from '../answer/derive';
 import { meteredEv, takenStops } from '../answer/prepare';
 import { type Solution } from '../answer/solve';
 import { setOfTake } from '../check/evidence';
-import { takeThrough } from '../check/takes';
-import { type Stand, type Take } from '../stand/stand';
+import { type Reading, type Stand, type Take } from '../stand/stand';
 import { EXERCISE_TABLE } from './exercises';
-import { type BenchChoice, type ExerciseId, type Grade } from './terms';
-import { reallyOn, type Truth, truthOf } from './truth';
-
-/** A shot as the simulated camera really made it: everything that was on the lens, and where the sheet really stood. */
-function asReallyShot(stand: Stand, take: Take): Take {
-  const { offsetMm = 0, turnDeg = 0 } = take.nudge ?? {};
-  const fitted = reallyOn(stand, take.fitted ?? []);
-  return {
-    ...take,
-    fitted: [...fitted],
-    ...(take.seat
-      ? { seat: { offsetMm: take.seat.offsetMm + offsetMm, turnDeg: take.seat.turnDeg + turnDeg } }
-      : {}),
-  };
-}
-
-/** A shot in the light that really was, and what it was taken through. */
-export interface TrueShot {
-  readonly truth: Truth;
-  readonly take: Take;
-  readonly through: SeenThrough;
-}
-
-/** How a shot of the bench came out; null for any other stand. */
-export function trueShot(stand: Stand, bag: Bag, taken: Take): TrueShot | null {
-  const take = asReallyShot(stand, taken);
-  const { aperture, iso } = take.exposure;
-  const truth = truthOf({ ...stand, fitted: take.fitted, exposure: { aperture, iso } }, bag);
-  return truth && { truth, take, through: takeThrough(take, truth.stand, bag) };
-}
-
-/** What of a shot lies beyond what the sensor holds, parts of the frame. */
-export interface Lost {
-  readonly blown: number;
-  readonly blocked: number;
-}
-
-/** What of a shot is gone, by the light that really was. */
-export function lostIn({ truth, through }: TrueShot): Lost {
-  const { input, tables } = truth.prepared;
-  const { field, frame, lens, window } = input;
-  const { columns, rows } = field.grid;
-  const { set, seat, evMidGrey } = through;
-  const taken =
-    seat && set.length ? dimmingField(tables(set, seat), { lens, seat, frame, columns, rows }) : null;
-  let [blown, blocked] = [0, 0];
-  field.ev.forEach((ev, i) => {
-    const tone = ev - (taken?.[i] ?? 0) - (evMidGrey ?? 0);
-    if (tone > window.highlightRoom) blown++;
-    else if (tone < -window.shadowRoom) blocked++;
-  });
-  return { blown: blown / field.ev.length, blocked: blocked / field.ev.length };
-}
+import { type TrueShot } from './shot';
+import { type BenchChoice, type ExerciseId } from './terms';
+import { type Truth } from './truth';
 
 /** What a choice cost beside an experienced hand's, stops; each with the others as they were. */
 export type Costs = Readonly<Record<BenchChoice, number>>;
@@ -103,6 +53,7 @@ export function toldOf(
 ): Told {
   const { truth, take, through } = shot;
   const { prepared } = truth;
+  const readings = readFor(stand, take);
   const expert = deriveStand(truth.stand, bag, solution, prepared);
   const set = setOfTake(bag, take);
   const best = set.length ? prepared.seatByLight(set) : null;
@@ -120,8 +71,8 @@ export function toldOf(
   const [sky, water] = [toneOf('sky'), toneOf('water')];
   return {
     costs: { glass: Math.max(0, glassAlone), seat: Math.max(0, seatAlone), time: Math.abs(longerStops) },
-    misread: misreadOf(stand, bag, truth),
-    polariserLate: isPolariserLate(stand, bag, take),
+    misread: misreadOf(readings, bag, truth),
+    polariserLate: isPolariserLate(readings, bag, take),
     longerStops,
     skyUnderWaterStops: sky === undefined || water === undefined ? null : Math.max(0, water - sky),
     lacking: lackingIn(stand.bench?.exercise, take),
@@ -153,8 +104,12 @@ function capStops({ outcome }: Glass, { look }: Stand): number {
 const scoreOf = ({ prepared }: Truth, set: SheetSet, seat: Seat | null): number =>
   judgeChoice(prepared, { set, seat })?.scoreStops ?? 0;
 
+/** What had been read when a shot was made. */
+const readFor = ({ readings }: Stand, { takenAt }: Take): readonly Reading[] =>
+  readings.filter((r) => r.takenAt === undefined || Date.parse(r.takenAt) <= Date.parse(takenAt));
+
 /** What each part was read as, what the meter looked through added back whole, beside what it was. */
-function misreadOf({ readings }: Stand, bag: Bag, truth: Truth): Misread {
+function misreadOf(readings: readonly Reading[], bag: Bag, truth: Truth): Misread {
   const off = (role: 'sky' | 'land' | 'water') => {
     const own = readings.filter((r) => r.role === role && !r.limit);
     const really = truth.stand.readings.find((r) => r.role === role)?.ev100;
@@ -168,12 +123,10 @@ function misreadOf({ readings }: Stand, bag: Bag, truth: Truth): Misread {
   return { ...off('sky'), ...off('land'), ...off('water') };
 }
 
-function isPolariserLate(stand: Stand, bag: Bag, { fitted = [] }: Take): boolean {
-  const polarisers = new Set(bag.filters.filter((f) => f.kind === 'polariser').map((f) => f.id));
+function isPolariserLate(readings: readonly Reading[], bag: Bag, { fitted = [] }: Take): boolean {
+  const polarisers = new Set(bag.filters.filter(polarises).map((f) => f.id));
   const shotThrough = fitted.some((f) => polarisers.has(f.filterId));
-  return stand.readings.some(
-    (r) => (r.throughFilterIds ?? []).some((id) => polarisers.has(id)) !== shotThrough,
-  );
+  return readings.some((r) => (r.throughFilterIds ?? []).some((id) => polarisers.has(id)) !== shotThrough);
 }
 
 /** What was really on and is not among what the shot says. */
@@ -184,37 +137,3 @@ const lackingIn = (exercise: ExerciseId | undefined, { fitted = [] }: Take): rea
   ((exercise && EXERCISE_TABLE[exercise].asksFor) ?? []).filter(
     (id) => !fitted.some((f) => f.filterId === id),
   );
-
-/** All costs together up to which a shot is as good, and near, stops. */
-const AS_GOOD_UNDER = 0.35;
-const NEAR_UNDER = 0.8;
-/** What an exercise is about may cost no more than this for either, stops. */
-const ABOUT_AS_GOOD = 0.15;
-const ABOUT_NEAR = 0.4;
-
-export const totalOf = ({ glass, seat, time }: Costs): number => glass + seat + time;
-
-/** The grade of a shot; where an exercise asks for glass that was not on, it is not done yet, whatever came out. */
-export function gradeOf(told: Graded, exercise: ExerciseId | undefined): Grade {
-  const total = totalOf(told.costs);
-  const own = aboutStops(told, exercise);
-  if (told.lacking.length || total > NEAR_UNDER || own > ABOUT_NEAR) return 'not-yet';
-  return total <= AS_GOOD_UNDER && own <= ABOUT_AS_GOOD ? 'as-good' : 'near';
-}
-
-type Graded = Pick<Told, 'costs' | 'misread' | 'polariserLate' | 'skyUnderWaterStops' | 'lacking'>;
-
-/** What the exercise's own mistake cost, stops. */
-function aboutStops(told: Graded, exercise: ExerciseId | undefined): number {
-  const about = exercise && EXERCISE_TABLE[exercise].about;
-  switch (about) {
-    case undefined:
-      return 0;
-    case 'reflection':
-      return told.skyUnderWaterStops ?? 0;
-    case 'order':
-      return told.polariserLate ? Math.abs(told.misread.sky ?? 0) : 0;
-    default:
-      return told.costs[about];
-  }
-}
