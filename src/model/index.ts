@@ -304,6 +304,7 @@ export {
 export {
   isStale,
   oldestReadingMinutes,
+  lightMoves,
   readingMinutes,
   readingToRepeat,
   RECORD_AFTER_MINUTES,

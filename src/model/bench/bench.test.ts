@@ -2,8 +2,11 @@ import fc from 'fast-check';
 import { LANDSCAPES } from '@/core/scene';
 import { benchBag, exerciseStand, readWith, shotAndTold } from '@/testing/bench-scenes';
 import {
+  carryOf,
   deriveStand,
   isKeptBack,
+  nextReading,
+  oldestReadingMinutes,
   prepareStand,
   putFitted,
   setOf,
@@ -173,6 +176,18 @@ describe('a stand of the bench', () => {
     const { bench: _, ...other } = stand;
     expect(isKeptBack(other as Stand)).toBe(false);
     expect(truthOf(other, bag)).toBeNull();
+  });
+
+  it('has light that stays as it is: no reading of it grows old or is carried', () => {
+    const at = '2026-05-01T05:00:00Z';
+    const later = Date.parse(at) + 45 * 60_000;
+    const kept = read(begun('level'));
+    const aged = { ...kept, readings: kept.readings.map((r) => ({ ...r, takenAt: at })) };
+    expect(oldestReadingMinutes(aged, later)).toBeNull();
+    expect(carryOf(aged, bag, later)).toBeNull();
+    expect(nextReading(aged, deriveStand(aged, bag, null), null, later)?.code).toBe('to-hold');
+    const { bench: _, ...real } = aged;
+    expect(oldestReadingMinutes(real, later)).toBe(45);
   });
 
   it('has no truth once another picture has taken the scene’s place', () => {

@@ -14,8 +14,12 @@ export function readingMinutes(reading: MeteredLight, now: number): number | nul
   return reading.takenAt === undefined ? null : Math.max(0, (now - Date.parse(reading.takenAt)) / 60_000);
 }
 
-/** Age of the oldest reading that says when it was taken, minutes. */
+/** Whether the light of a stand moves on: that of a simulated scene stays as it is. */
+export const lightMoves = ({ bench }: Pick<Stand, 'bench'>): boolean => !bench;
+
+/** Age of the oldest reading that says when it was taken, minutes; null where light does not move on. */
 export function oldestReadingMinutes(stand: Stand, now: number): number | null {
+  if (!lightMoves(stand)) return null;
   const through = throughLight(stand);
   const lights = stand.readings.length || !through ? stand.readings : [through];
   const ages = lights.flatMap((r) => readingMinutes(r, now) ?? []);

@@ -8,7 +8,7 @@ import {
 } from '@/core/exposure';
 import { ROLES, type Role } from '@/core/field';
 import { mean } from '@/core/numerics';
-import { RECORD_AFTER_MINUTES } from './age';
+import { lightMoves, RECORD_AFTER_MINUTES } from './age';
 import { type Bag } from '../bag/bag';
 import { fittedStops, lightReading, meteredEv, settingsOf, takenByGlass } from '../answer/prepare';
 import { type Reading, type Stand } from '../stand/stand';
@@ -75,7 +75,7 @@ function looksAt(reading: Reading, stand: Stand, bag: Bag) {
  * @param nowMs ms since the epoch
  */
 export function carryOf(stand: Stand, bag: Bag, nowMs: number): Carry | null {
-  const falls = roleFalls(stand, bag);
+  const falls = lightMoves(stand) ? roleFalls(stand, bag) : [];
   if (!falls.length || nowMs - Math.max(...falls.map((f) => f.lastMs)) > RECORD_AFTER_MINUTES * 60_000)
     return null;
   const exposure = exposureSeconds(stand, bag, falls, nowMs);

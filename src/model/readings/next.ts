@@ -1,7 +1,7 @@
 import { brightestPlace, type FramePoint, type Role, typicalPlace } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { middleOfSide } from '../frame/sides';
-import { isStale, readingMinutes } from './age';
+import { isStale, lightMoves, readingMinutes } from './age';
 import { type Derived } from '../answer/derive';
 import { wayOf } from '../stand/way';
 import { traitsOf } from '../stand/looks';
@@ -40,7 +40,9 @@ export function nextReading(
 }
 
 /** The oldest reading that has to be read again. */
-function oldest({ readings }: Stand, nowMs: number): NextReading | null {
+function oldest(stand: Stand, nowMs: number): NextReading | null {
+  if (!lightMoves(stand)) return null;
+  const { readings } = stand;
   const aged = readings
     .map((reading) => ({ code: 'stale' as const, reading, minutes: readingMinutes(reading, nowMs) ?? 0 }))
     .filter((a) => isStale(a.minutes));

@@ -7,6 +7,7 @@ import {
   meteredEv,
   type Reading,
   isStale,
+  lightMoves,
   readingMinutes,
   RECORD_AFTER_MINUTES,
   removeReading,
@@ -156,7 +157,8 @@ function AboutReading({ reading }: { reading: Reading }) {
   const carried = useAnswer((a) => a.carry?.stops.get(reading.id));
   const shown = useAnswer((a) => a.shown.shifts.get(reading.id));
   const outcome = useDerived((d) => d.inUse?.outcome.readings.find((r) => r.id === reading.id));
-  const age = useMinute((now) => ageNote(readingMinutes(reading, now)));
+  const moves = useStand(lightMoves);
+  const age = useMinute((now) => (moves ? ageNote(readingMinutes(reading, now)) : null));
   const tone = outcome && Number.isFinite(outcome.toneThroughStops) ? outcome : null;
   const about = [
     reading.u === undefined ? 'without a place, rough' : null,
