@@ -104,9 +104,9 @@ function Costs({ told, take }: { told: Told; take: Take }) {
     <table className="w-full text-sm">
       <thead className="text-left text-quiet">
         <tr className="border-b border-rule">
-          <th className="py-1 font-normal">Choice</th>
-          <th className="py-1 font-normal">yours</th>
-          <th className="py-1 font-normal">experienced</th>
+          <th className="py-1 pr-2 font-normal">Choice</th>
+          <th className="py-1 pr-2 font-normal">yours</th>
+          <th className="py-1 pr-2 font-normal">experienced</th>
           <th className="py-1 text-right font-normal">cost</th>
         </tr>
       </thead>
