@@ -4,7 +4,7 @@ import path from 'node:path';
 import sharp from 'sharp';
 import { polarises } from '@/core/glass';
 import { evOfLuminance } from '@/core/exposure';
-import { lightFigures, LIGHT_CELLS, reducePixels, simplifyTo } from '@/core/photo';
+import { lightFigures, LIGHT_CELLS, reducePixels } from '@/core/photo';
 import { LANDSCAPES, makeScene, type SceneLight, type SceneOrder, sceneView, takePhoto } from '@/core/scene';
 import { exactAperture, luminanceOf, MID_GREY, nearestShutterMark } from '@/core/units';
 import { readBagFile, writeStandFile } from '@/files';
@@ -20,6 +20,7 @@ import {
   withSeen,
   withTake,
 } from '@/model';
+import { sceneSkyline } from '@/photos/scene-light';
 import { DEMO_STANDS, type DemoShot, type DemoSpot, type DemoStand } from './demo-stands';
 
 const OUT = path.resolve(import.meta.dirname, '../src/demo');
@@ -126,13 +127,10 @@ async function standOf(
   const { data, info } = await sharp(bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
   const pixels = { columns: info.width, rows: info.height, rgba: new Uint8ClampedArray(data) };
   const kind = LANDSCAPES[order.landscape];
-  const line = Array.from(scene.skyline, (v, i) => ({ u: (i + 0.5) / scene.columns, v }));
-  const ends = [{ u: 0, v: line[0]!.v }, ...line, { u: 1, v: line.at(-1)!.v }];
-  const round = (x: number) => Math.round(x * 1000) / 1000;
   return {
     ...demo.stand,
     lens: { ...demo.stand.lens, focalLengthMm: order.view?.focalLengthMm ?? kind.view.focalLengthMm },
-    skyline: simplifyTo(ends, 0.006, 24).map(({ u, v }) => ({ u: round(u), v: round(v) })),
+    skyline: sceneSkyline(scene),
     picture: {
       sha256: createHash('sha256').update(bytes).digest('hex'),
       type: 'image/jpeg',

@@ -114,5 +114,5 @@ export function shotAndTold({ stand, bag }: Practised): {
   if (!shot) throw new Error('nothing to shoot');
   const solution = solveStand(shot.truth.stand, own, { ready: shot.truth.prepared });
   const told = toldOf(stand, own, { taken, shot, solution });
-  return { taken, told, grade: gradeOf(told, stand.bench?.exercise), lost: lostIn(shot) };
+  return { taken, told, grade: gradeOf(told, stand.bench?.exercise), lost: lostIn(shot, own) };
 }

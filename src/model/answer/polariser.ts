@@ -1,4 +1,4 @@
-import { skylineAt } from '@/core/field';
+import { type FramePoint, skylineAt } from '@/core/field';
 import { mean } from '@/core/numerics';
 import {
   type CameraView,
@@ -96,15 +96,33 @@ export function polariserBand(
   { columns, rows }: { readonly columns: number; readonly rows: number },
 ): Float32Array | null {
   const effect = fittedPolariser(stand, bag) && polariserOn(stand, bag);
-  const looks = effect && directionsOf(stand);
-  if (!looks) return null;
-  const heightAt = skylineAt(stand.skyline);
+  const change = effect && skyChange(stand, effect.axisDeg, SKY_CLARITY.clear);
+  if (!change) return null;
   return Float32Array.from({ length: columns * rows }, (_, i) => {
     const place = { u: ((i % columns) + 0.5) / columns, v: (Math.floor(i / columns) + 0.5) / rows };
-    if (place.v >= heightAt(place.u)) return 0;
-    const { changeStops } = polarisedSky(looks.view, looks.sun, effect.axisDeg, SKY_CLARITY.clear, place);
-    return changeStops - effect.atAxis.meanStops;
+    const stops = change(place);
+    return stops === null ? 0 : stops - effect.atAxis.meanStops;
   });
+}
+
+/**
+ * By how much a polariser changes each place of a stand's sky, its loss apart, stops brighter; null below the skyline. Null
+ * where the directions are not known.
+ *
+ * @param greatest degree of polarisation of that sky at a right angle to the sun (`SKY_CLARITY`)
+ */
+export function skyChange(
+  stand: SkyView,
+  axisDeg: number,
+  greatest: number,
+): ((place: FramePoint) => number | null) | null {
+  const looks = directionsOf(stand);
+  if (!looks) return null;
+  const heightAt = skylineAt(stand.skyline);
+  return (place) =>
+    place.v < heightAt(place.u)
+      ? polarisedSky(looks.view, looks.sun, axisDeg, greatest, place).changeStops
+      : null;
 }
 
 /** Glare that a polariser leaves at best on still water at the foot of the frame. */

@@ -24,7 +24,7 @@ export {
   withToldOf,
 } from './progress';
 export { benchReading, benchSpot } from './meter';
-export { polariserChange, reallyOn, type Truth, truthOf } from './truth';
+export { leftUntold, polariserChange, reallyOn, type Truth, truthOf } from './truth';
 export {
   BENCH_HOURS,
   BENCH_LENS_MM,

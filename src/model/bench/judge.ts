@@ -11,7 +11,7 @@ import { type Reading, type Stand, type Take } from '../stand/stand';
 import { EXERCISE_TABLE } from './exercises';
 import { type TrueShot } from './shot';
 import { type BenchChoice, type ExerciseId } from './terms';
-import { type Truth } from './truth';
+import { leftUntold, type Truth } from './truth';
 
 /** What a choice cost beside an experienced hand's, stops; each with the others as they were. */
 export type Costs = Readonly<Record<BenchChoice, number>>;
@@ -76,7 +76,7 @@ export function toldOf(
     longerStops,
     skyUnderWaterStops: sky === undefined || water === undefined ? null : Math.max(0, water - sky),
     lacking: lackingIn(stand.bench?.exercise, take),
-    left: leftIn(stand, taken),
+    left: leftUntold(stand, taken.fitted),
     own,
     expert,
     expertStand: truth.stand,
@@ -128,10 +128,6 @@ function isPolariserLate(readings: readonly Reading[], bag: Bag, { fitted = [] }
   const shotThrough = fitted.some((f) => polarisers.has(f.filterId));
   return readings.some((r) => (r.throughFilterIds ?? []).some((id) => polarisers.has(id)) !== shotThrough);
 }
-
-/** What was really on and is not among what the shot says. */
-const leftIn = ({ bench }: Stand, { fitted = [] }: Take): readonly string[] =>
-  (bench?.leftOn ?? []).filter((id) => !fitted.some((f) => f.filterId === id));
 
 const lackingIn = (exercise: ExerciseId | undefined, { fitted = [] }: Take): readonly string[] =>
   ((exercise && EXERCISE_TABLE[exercise].asksFor) ?? []).filter(

@@ -1,6 +1,6 @@
-import { dimmingField } from '@/core/optics';
 import { type Bag } from '../bag/bag';
 import { type SeenThrough } from '../answer/derive';
+import { tonesOf } from '../check/histogram';
 import { takeThrough } from '../check/takes';
 import { type Stand, type Take } from '../stand/stand';
 import { reallyOn, type Truth, truthOf } from './truth';
@@ -40,18 +40,11 @@ export interface Lost {
 }
 
 /** What of a shot is gone, by the light that really was. */
-export function lostIn({ truth, through }: TrueShot): Lost {
-  const { input, tables } = truth.prepared;
-  const { field, frame, lens, window } = input;
-  const { columns, rows } = field.grid;
-  const { set, seat, evMidGrey } = through;
-  const taken =
-    seat && set.length ? dimmingField(tables(set, seat), { lens, seat, frame, columns, rows }) : null;
-  let [blown, blocked] = [0, 0];
-  field.ev.forEach((ev, i) => {
-    const tone = ev - (taken?.[i] ?? 0) - (evMidGrey ?? 0);
-    if (tone > window.highlightRoom) blown++;
-    else if (tone < -window.shadowRoom) blocked++;
-  });
-  return { blown: blown / field.ev.length, blocked: blocked / field.ev.length };
+export function lostIn({ truth, take }: TrueShot, bag: Bag): Lost {
+  const { stand, prepared } = truth;
+  const { sky, ground } = tonesOf(take, { stand, bag, derived: { prepared } });
+  const tones = [...sky, ...ground];
+  const { highlightRoom, shadowRoom } = prepared.input.window;
+  const part = (isLost: (tone: number) => boolean) => tones.filter(isLost).length / Math.max(1, tones.length);
+  return { blown: part((tone) => tone > highlightRoom), blocked: part((tone) => tone < -shadowRoom) };
 }

@@ -1,9 +1,9 @@
-import { type FramePoint, REGION_CODES, type LightField, ROLES, type Role, skylineAt } from '@/core/field';
+import { type FramePoint, REGION_CODES, type LightField, ROLES, type Role } from '@/core/field';
 import { figuresThrough, type LightFigures } from '@/core/photo';
-import { polarisedSky, SKY_CLARITY } from '@/core/sky';
+import { SKY_CLARITY } from '@/core/sky';
 import { type Bag } from '../bag/bag';
 import { fittedPolariser } from '../bag/on-lens';
-import { directionsOf, polariserOn } from '../answer/polariser';
+import { polariserOn, skyChange } from '../answer/polariser';
 import { POINT_ANGLE_DEG, type Prepared, prepareStand } from '../answer/prepare';
 import { type FittedFilter, type Reading, type Stand } from '../stand/stand';
 
@@ -17,19 +17,21 @@ export interface Truth {
 /** The reading of the brightest that is worth holding. */
 const TRUE_BRIGHTEST = 'true-brightest';
 
+/** Glass that was left on the simulated lens and is not among what is said to be on it. */
+export const leftUntold = (
+  { bench }: Pick<Stand, 'bench'>,
+  said: readonly FittedFilter[] = [],
+): readonly string[] => (bench?.leftOn ?? []).filter((id) => !said.some((f) => f.filterId === id));
+
 /** What is really on the simulated lens: what is said to be, and what was left there. */
-export function reallyOn(
+export const reallyOn = (
   { bench, fitted = [] }: Pick<Stand, 'bench' | 'fitted'>,
   said: readonly FittedFilter[] = fitted,
-): readonly FittedFilter[] {
-  const known = new Set(said.map((f) => f.filterId));
-  const left = (bench?.leftOn ?? []).filter((id) => !known.has(id));
-  return [...said, ...left.map((filterId) => ({ filterId }))];
-}
+): readonly FittedFilter[] => [...said, ...leftUntold({ bench }, said).map((filterId) => ({ filterId }))];
 
 /**
- * The truth behind a stand of the bench; null for any other, and where the scene's own picture is gone from it. A polariser that is on has had its part in a clear sky: that is
- * the light then, and its loss alone is still to be charged.
+ * The truth behind a stand of the bench; null for any other, and where the scene's own picture is gone from it. A polariser
+ * that is on has had its part in a clear sky: that is the light then, and its loss alone is still to be charged.
  */
 export function truthOf(stand: Stand, bag: Bag): Truth | null {
   const { bench, picture, choice: _, seen: __, takes: ___, through: ____, ...rest } = stand;
@@ -55,14 +57,9 @@ function throughPolariser(light: LightFigures, stand: Stand, bag: Bag): LightFig
 export function polariserChange(stand: Stand, bag: Bag): ((place: FramePoint) => number) | null {
   const on = { ...stand, fitted: [...reallyOn(stand)] };
   const greatest = SKY_CLARITY[stand.bench?.air ?? 'clear'];
-  const looks = directionsOf(on);
-  const effect = fittedPolariser(on, bag) && looks && greatest > 0 ? polariserOn(on, bag) : null;
-  if (!effect || !looks) return null;
-  const heightAt = skylineAt(on.skyline);
-  return (place) =>
-    place.v < heightAt(place.u)
-      ? polarisedSky(looks.view, looks.sun, effect.axisDeg, greatest, place).changeStops
-      : 0;
+  const effect = fittedPolariser(on, bag) && greatest > 0 ? polariserOn(on, bag) : null;
+  const change = effect && skyChange(on, effect.axisDeg, greatest);
+  return change && ((place) => change(place) ?? 0);
 }
 
 /** What somebody reads who misses nothing: what each part of the frame has on the mean, and the brightest of the sky, to be held. */

@@ -20,7 +20,7 @@ type Lit = Pick<Solved, 'stand' | 'bag'> & { readonly derived: Pick<Solved['deri
 const BINS = 64;
 
 /** The tones of a shot's frame, stops from mid-grey, those of the sky apart; none where its light is not known. */
-function tonesOf(take: Take, { stand, bag, derived }: Lit): { sky: number[]; ground: number[] } {
+export function tonesOf(take: Take, { stand, bag, derived }: Lit): { sky: number[]; ground: number[] } {
   const { input, tables } = derived.prepared;
   const { field, frame, lens } = input;
   const { columns, rows } = field.grid;

@@ -1,7 +1,7 @@
 import { landCrossings } from '@/core/sky';
 import { moonLook } from '@/core/sky/sky-day';
 import { type Stand } from '@/model';
-import { bagWithNds, testStand } from '@/testing/fixtures';
+import { testStand } from '@/testing/fixtures';
 import { dueOn } from './again';
 import { cautionsOf } from './cautions';
 import {
@@ -16,9 +16,8 @@ import {
   withPacked,
 } from './edits';
 import { aimOf, offTo } from './aim';
-import { readBefore, framingLight } from './light';
+import { framingLight } from './light';
 import { placeDay } from './place-day';
-import { placesOnWay } from './places-of';
 import { NO_PLANS, type Outing, type Framing } from './plans';
 import { scheduleOf } from './schedule';
 import { worthMoments } from './worth';
@@ -136,57 +135,6 @@ describe('the light of a day over a framing', () => {
     expect(hourOf(span!.toMs, ZONE)).toBe('07:00');
     expect(light(outing(), low, null).water).toBeNull();
   });
-
-  it('is shown beside what was read there before, the newest first', () => {
-    const take = (id: string, takenAt: string, sky: number, land: number) => ({
-      id,
-      takenAt,
-      exposure: { aperture: 11, iso: 100, seconds: 1 },
-      filterIds: [],
-      light: { sky, land },
-    });
-    const stand = testStand({
-      takes: [take('a', '2026-03-01T18:00:00Z', 13, 10), take('b', '2026-03-08T18:00:00Z', 12, 8)],
-    });
-    const bag = bagWithNds();
-    const spans = (s: Stand) => readBefore(s, bag).map((r) => r.spanStops);
-    // the readings of 1 May were never shot; those of an evening on which it was are told by the shot
-    expect(spans(stand)).toEqual([3, 4, 3]);
-    const shot = { ...stand, lightAt: '2026-03-08T17:00:00Z' };
-    expect(spans(shot)).toEqual([4, 3]);
-    // what an ND took from one side is added back
-    const [sky, land] = stand.readings;
-    const through = {
-      ...stand,
-      takes: [],
-      readings: [sky!, { ...land!, ev100: 4, throughFilterIds: ['n6'] }],
-    };
-    expect(spans(through)).toEqual([3]);
-    expect(spans({ ...through, readings: [sky!] })).toEqual([]);
-  });
-});
-
-it('has its way in turn: where it goes to, then each framing whose stand tells a place', () => {
-  const stand = testStand({ id: 'a', name: 'Far shore', place: { latitudeDeg: 56.03, longitudeDeg: -3.2 } });
-  const framings: Framing[] = [
-    { id: 'f1', name: 'The wreck', standId: 'a' },
-    { id: 'f2', name: 'Nowhere yet' },
-    { id: 'f3', name: '', standId: 'a' },
-    { id: 'f4', name: 'Gone', standId: 'z' },
-  ];
-  const of: Outing = {
-    ...outing(),
-    name: 'Low water',
-    place: { latitudeDeg: 56, longitudeDeg: -3 },
-    framings,
-  };
-  expect(placesOnWay(of, (id) => (id === 'a' ? stand : null))).toEqual([
-    { name: 'Low water', latitudeDeg: 56, longitudeDeg: -3 },
-    { name: 'The wreck', latitudeDeg: 56.03, longitudeDeg: -3.2 },
-    { name: 'Far shore', latitudeDeg: 56.03, longitudeDeg: -3.2 },
-  ]);
-  const { place: _, ...without } = { ...of, framings: [] };
-  expect(placesOnWay(without, () => null)).toEqual([]);
 });
 
 describe('the moments worth being there for', () => {

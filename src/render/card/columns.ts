@@ -31,7 +31,7 @@ const GROWS = 0.62;
 const SMALLEST_WIDTH_MM = 105;
 
 /** Settings for paper of a size, the most generous first. */
-export function* settings(paper: PaperSize): Generator<Setting> {
+function* settings(paper: PaperSize): Generator<Setting> {
   const grown = (Math.min(paper.width, paper.height * 0.71) / SMALLEST_WIDTH_MM) ** GROWS;
   const rows = Infinity;
   for (const [type, picture] of CLOSER) yield { type: type * grown, picture, rows };
@@ -40,6 +40,23 @@ export function* settings(paper: PaperSize): Generator<Setting> {
   for (const fewer of [12, 8, 6, 4, 2, 1, 0]) yield { ...last, rows: fewer };
   // a name or a slip of a page's length: small is better than cut off
   for (let type = last.type; type > 0.5; type *= 0.9) yield { ...last, type, rows: 0 };
+}
+
+/** A page that was laid out, and whether all of it is on the paper. */
+export interface Laid {
+  readonly marks: Mark[];
+  readonly fits: boolean;
+}
+
+/** The marks of a page in the first setting in which all of it is on the paper, or in the last. */
+export function laidToFit(paper: PaperSize, lay: (setting: Setting) => Laid): Mark[] {
+  let marks: Mark[] = [];
+  for (const setting of settings(paper)) {
+    const laid = lay(setting);
+    ({ marks } = laid);
+    if (laid.fits) break;
+  }
+  return marks;
 }
 
 /** What stands in a column, and how far down it reaches. */

@@ -1,6 +1,6 @@
 import { type PaperSize } from '@/core/units';
 import { type OutingCardText } from '@/words/outing';
-import { type Column, setParts, type Setting, settings } from './columns';
+import { type Column, type Laid, laidToFit, setParts, type Setting } from './columns';
 import { type DayLight, dayMarks } from './day-marks';
 import { INK, type Mark, type Measure, PAPER, QUIET, rectangle, RULE } from './marks';
 import { lineHeight, linesOf, setLines, type TypeFace } from './set-text';
@@ -22,13 +22,7 @@ const STRIP_PART = 0.62;
  * @returns marks in mm from the upper left corner
  */
 export function layOutOuting(card: OutingCard, paper: PaperSize, measure: Measure): Mark[] {
-  let marks: Mark[] = [];
-  for (const setting of settings(paper)) {
-    const laid = laidOut(card, paper, setting, measure);
-    ({ marks } = laid);
-    if (laid.fits) break;
-  }
-  return marks;
+  return laidToFit(paper, (setting) => laidOut(card, paper, setting, measure));
 }
 
 function laidOut(
@@ -36,7 +30,7 @@ function laidOut(
   { width, height }: PaperSize,
   setting: Setting,
   measure: Measure,
-): { readonly marks: Mark[]; readonly fits: boolean } {
+): Laid {
   const { type } = setting;
   const margin = 0.048 * width;
   const inner = width - 2 * margin;

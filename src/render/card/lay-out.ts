@@ -1,7 +1,7 @@
 import { type PaperSize } from '@/core/units';
 import { type Card } from './card';
 import { holderMarks } from './holder-marks';
-import { type Column, setParts, type Setting, settings } from './columns';
+import { type Column, type Laid, laidToFit, setParts, type Setting } from './columns';
 import { INK, type Mark, type Measure, PAPER, QUIET, rectangle, RULE, type Spot } from './marks';
 import { pictureMarks } from './picture-marks';
 import { lineHeight, linesOf, setLines, type TypeFace } from './set-text';
@@ -13,21 +13,10 @@ import { lineHeight, linesOf, setLines, type TypeFace } from './set-text';
  * @returns marks in mm from the upper left corner
  */
 export function layOut(card: Card, paper: PaperSize, measure: Measure): Mark[] {
-  let marks: Mark[] = [];
-  for (const setting of settings(paper)) {
-    const laid = laidOut(card, paper, setting, measure);
-    ({ marks } = laid);
-    if (laid.fits) break;
-  }
-  return marks;
+  return laidToFit(paper, (setting) => laidOut(card, paper, setting, measure));
 }
 
-function laidOut(
-  card: Card,
-  { width, height }: PaperSize,
-  setting: Setting,
-  measure: Measure,
-): { readonly marks: Mark[]; readonly fits: boolean } {
+function laidOut(card: Card, { width, height }: PaperSize, setting: Setting, measure: Measure): Laid {
   const { text } = card;
   const { type } = setting;
   const margin = 0.048 * width;

@@ -13,7 +13,7 @@ export interface LittleView {
   /** The picture's light figures, and its pixels; null for the drawn ground. */
   readonly photo: { readonly picture: StandPhoto; readonly plate: Plate } | null;
   /** By how much each place is brighter than its picture says, stops; absent or null: nowhere. */
-  readonly brighterStops?: ((place: FramePoint) => number) | null;
+  readonly brighterStops?: ((place: FramePoint) => number) | null | undefined;
 }
 
 /** A stand in little as it would be recorded: the photograph in its colours, else the drawn ground, through the sheets. */

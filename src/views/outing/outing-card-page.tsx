@@ -12,6 +12,7 @@ import { useCardType } from '../card/use-card-type';
 import { idOfKey } from '../shared/stand-path';
 import { usePlans } from '../shared/use-plans';
 import { usePreferences, useWorkspace } from '../workspace/workspace-context';
+import { NoOuting } from './no-outing';
 import { useShownOuting } from './use-outing';
 
 /** The card of an outing: looked at, printed, and saved. */
@@ -19,16 +20,7 @@ export function OutingCardPage() {
   const { id: key = '' } = useParams();
   const { base } = useWorkspace();
   const outing = usePlans((p) => p.outings.find((o) => o.id === idOfKey(key)));
-  return outing ? (
-    <CardOf outing={outing} back={`${base}/outings/${key}`} />
-  ) : (
-    <div className="mx-auto max-w-xl space-y-4 px-4 py-8">
-      <h1 className="text-2xl font-semibold">There is no such outing here</h1>
-      <Link className="font-semibold text-action underline" to={`${base}/outings`}>
-        All outings
-      </Link>
-    </div>
-  );
+  return outing ? <CardOf outing={outing} back={`${base}/outings/${key}`} /> : <NoOuting />;
 }
 
 function CardOf({ outing, back }: { outing: Outing; back: string }) {

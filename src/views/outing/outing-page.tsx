@@ -18,6 +18,7 @@ import { DayStrip } from './day-strip';
 import { DueAgainPart } from './due-again';
 import { Framings } from './framings';
 import { Moments } from './moments';
+import { NoOuting } from './no-outing';
 import { PackingPart } from './packing-part';
 import { TidePart } from './tide-part';
 import { OutingContext, useOuting, useShownOuting } from './use-outing';
@@ -27,22 +28,8 @@ import { WhenAndWhere } from './when-and-where';
 /** One outing: its day over its framings, its tide and weather, the hours, what to pack and what can hurt. */
 export function OutingPage() {
   const { id: key = '' } = useParams();
-  const { base } = useWorkspace();
   const outing = usePlans((p) => p.outings.find((o) => o.id === idOfKey(key)));
-  if (!outing)
-    return (
-      <div className="max-w-xl space-y-4 p-8">
-        <h1 className="text-xl font-semibold">There is no such outing here</h1>
-        <p>It may have been deleted, or made in another browser.</p>
-        <Link
-          to={`${base}/outings`}
-          className="inline-flex min-h-11 items-center font-semibold text-action underline"
-        >
-          All outings
-        </Link>
-      </div>
-    );
-  return <Shown key={outing.id} outing={outing} />;
+  return outing ? <Shown key={outing.id} outing={outing} /> : <NoOuting />;
 }
 
 function Shown({ outing }: { outing: Outing }) {

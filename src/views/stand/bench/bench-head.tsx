@@ -1,5 +1,5 @@
 import { filtersById } from '@/model';
-import { withNothingLeftOn } from '@/model/bench';
+import { leftUntold, withNothingLeftOn } from '@/model/bench';
 import { Button } from '@/ui/button';
 import { filterName, listText } from '@/words';
 import { EXERCISE_WORDS } from '@/words/bench';
@@ -16,7 +16,7 @@ export function BenchHead() {
   useStand((s) => s.picture);
   if (!bench) return null;
   const hasScene = truth() !== null;
-  const untold = (bench.leftOn ?? []).filter((id) => !fitted?.some((f) => f.filterId === id));
+  const untold = leftUntold({ bench }, fitted);
   return (
     <section aria-label="On the bench" className="space-y-2 border-b border-rule pt-1 pb-3">
       <p>

@@ -55,7 +55,7 @@ export function ToldPart({ take, shot }: ToldPartProps) {
       />
       <Costs told={told} take={shot.take} />
       <ul className="list-disc space-y-1 pl-5">
-        {toldSentences(told, lostIn(shot), stand, bag).map((text) => (
+        {toldSentences(told, lostIn(shot, bag), stand, bag).map((text) => (
           <li key={text}>{text}</li>
         ))}
       </ul>

@@ -1,0 +1,19 @@
+import { Link } from 'react-router';
+import { useWorkspace } from '../workspace/workspace-context';
+
+/** In place of an outing that is not here. */
+export function NoOuting() {
+  const { base } = useWorkspace();
+  return (
+    <div className="max-w-xl space-y-4 p-8">
+      <h1 className="text-xl font-semibold">There is no such outing here</h1>
+      <p>It may have been deleted, or made in another browser.</p>
+      <Link
+        to={`${base}/outings`}
+        className="inline-flex min-h-11 items-center font-semibold text-action underline"
+      >
+        All outings
+      </Link>
+    </div>
+  );
+}
