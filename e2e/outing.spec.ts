@@ -82,11 +82,11 @@ for (const [where, viewport] of [
         .fill('LW 18:30 0.6 m\nnonsense\nHW 00:40 4.9 m');
       const understood = page.getByRole('list', { name: 'As it is understood' });
       await expect(understood.getByRole('listitem')).toHaveText([
-        '18:30: 0.6 m',
+        'low water 18:30: 0.6 m',
         /no hour such as 10:20/,
-        '00:40, the day after: 4.9 m',
+        'high water the day after, 00:40: 4.9 m',
       ]);
-      await page.getByRole('button', { name: 'Take these 2' }).click();
+      await page.getByRole('button', { name: /^Take these 2/ }).click();
       await expect(care).toContainText(/The water rises from 19:50 until 00:40.*local tide table/);
       await page.getByRole('radio', { name: 'Fast cloud' }).click();
       await expect(page.getByRole('list', { name: 'What follows from it' })).toContainText('ND along');

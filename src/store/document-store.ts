@@ -16,8 +16,12 @@ export type ChangeSource = 'hand' | 'undo';
 export interface DocumentStore<T> {
   readonly state: StoreApi<Held<T>>;
   readonly history: StoreApi<TemporalState<Held<T>>>;
-  /** Changes the value, unless what comes out cannot be kept: then it stays as it was, and the fault is told. */
-  edit(change: (value: T) => T): void;
+  /**
+   * Changes the value, unless what comes out cannot be kept: then it stays as it was, and the fault is told.
+   *
+   * @returns whether it stands as it was to be
+   */
+  edit(change: (value: T) => T): boolean;
   /** Changes the value by something that has happened: undo never takes it back. */
   record(change: (value: T) => T): void;
   /** Starts a gesture: the changes until `endGesture` become one step. */
@@ -88,12 +92,16 @@ export function createDocumentStore<T>(initial: T, rules: DocumentRules<T> = {})
     edit: (change) => {
       const { value } = store.getState();
       const made = change(value);
-      if (made === value) return;
+      if (made === value) return true;
       const changed = rules.settle ? rules.settle(value, made) : made;
       const fault = rules.admit?.(value, changed);
-      if (fault) return rules.onRefused?.(fault);
+      if (fault) {
+        rules.onRefused?.(fault);
+        return false;
+      }
       store.setState({ value: changed });
       tell('hand');
+      return true;
     },
     record: (change) => {
       endGesture();

@@ -187,7 +187,12 @@ export const READERS: readonly FuzzedReader[] = [
     samples: async () => [bytesOf('LW 04:12 0.6 m\nHW 1020 4.9\nHigh 16,1 ft 22.40\n')],
     mutations: TABLE,
     read: (bytes) =>
-      readText(bytes, (text) => (readTideTable(text).every((row) => row.read.ok) ? 'taken' : 'refused')),
+      readText(bytes, (text) => {
+        const rows = readTideTable(text, { day: '2026-03-28', zone: 'Europe/London' });
+        const inPart = rows.find((row) => row.error && row.turns.length);
+        if (inPart) return { broken: `taken in part: ${inPart.line}` };
+        return rows.every((row) => !row.error) ? 'taken' : 'refused';
+      }),
   },
   {
     name: 'backup',

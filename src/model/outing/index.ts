@@ -19,5 +19,6 @@ export {
   RAINS,
   type TideSide,
 } from './terms';
+export { dayOfOuting, type ReadTurn, tidesFor } from './tides';
 export { type WorthMoment } from './worth';
 export { clockHours, dayBounds, dayOf, hourOf, isZone, momentAt } from './zone';

@@ -44,3 +44,10 @@ export function clockHours(
   }
   return found;
 }
+
+/** Whether a change of clocks makes an hour of a day come twice, or never; null on every other night. */
+export function hourDoubt(day: string, hour: string, zone: string): 'twice' | 'never' | null {
+  const at = DateTime.fromISO(`${day}T${hour}`, { zone: known(zone) });
+  if (at.toFormat('HH:mm') !== hour) return 'never';
+  return at.getPossibleOffsets().length > 1 ? 'twice' : null;
+}

@@ -31,8 +31,9 @@ export const onStand =
 /** A deed on the bag. */
 export const onBag =
   (run: (bag: Bag, doing: Doing) => Bag): Deed =>
-  (doing) =>
+  (doing) => {
     doing.workspace.bag.edit((bag) => run(bag, doing));
+  };
 
 export const somePoint = ({ chance }: Doing) => ({ u: chance.next(), v: chance.next() });
 export const someFilter = (bag: Bag, { chance }: Doing): Filter | undefined =>

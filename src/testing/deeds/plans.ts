@@ -21,8 +21,9 @@ import { type Deed, type Doing, momentOfDay, someStandId } from './doing';
 
 const onPlans =
   (run: (plans: Plans, doing: Doing) => Plans): Deed =>
-  (doing) =>
+  (doing) => {
     doing.workspace.plans.edit((plans) => run(plans, doing));
+  };
 
 const onOuting = (run: (outing: Outing, doing: Doing) => Outing): Deed =>
   onPlans((plans, doing) =>

@@ -1,34 +1,25 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { type Outing } from '@/model';
-import { hourOf, momentAt } from '@/model/outing';
+import { tidesFor } from '@/model/outing';
 import { readTideTable } from '@/store';
 import { Button } from '@/ui/button';
+import { passedOverText, readTurnText, takeTideText, tideHeadingText, tideHourText } from '@/words/outing';
 import { NameField } from '../shared/name-field';
 import { useOuting } from './use-outing';
-
-const DAY_MS = 86_400_000;
 
 /** High and low water as pasted or typed from a local table: understood first, then taken. */
 export function TidePart() {
   const { outing, edit } = useOuting();
   const [text, setText] = useState('');
-  const rows = readTideTable(text);
-  const turns = rows
-    .flatMap(({ read }) =>
-      read.ok
-        ? [
-            {
-              atMs: momentAt(outing.day, read.value.hour, outing.zone) + read.value.dayAfter * DAY_MS,
-              heightM: read.value.heightM,
-            },
-          ]
-        : [],
-    )
-    .toSorted((a, b) => a.atMs - b.atMs);
+  const { day, zone } = outing;
+  const rows = useMemo(() => readTideTable(text, { day, zone }), [text, day, zone]);
+  const { tides, ofOtherDays } = tidesFor(
+    outing,
+    rows.flatMap((row) => row.turns),
+  );
   const take = () => {
-    const tides = turns.map(({ atMs, heightM }) => ({ at: new Date(atMs).toISOString(), heightM }));
-    edit((o) => ({ ...o, tides }));
-    setText('');
+    // what was pasted stays until it is taken
+    if (edit((o) => ({ ...o, tides }))) setText('');
   };
   return (
     <section aria-labelledby="tide" className="space-y-3">
@@ -44,7 +35,6 @@ export function TidePart() {
           id="tide-text"
           value={text}
           rows={3}
-          maxLength={5000}
           placeholder={'LW 04:12 0.6 m\nHW 10:20 4.9 m'}
           onChange={(e) => setText(e.target.value)}
           className="w-full rounded-md border border-edge bg-panel px-2.5 py-2 font-mono placeholder:text-quiet"
@@ -52,18 +42,19 @@ export function TidePart() {
       </div>
       {rows.length > 0 && (
         <ul aria-label="As it is understood" className="text-sm">
-          {rows.map(({ line, read }, i) => (
-            <li key={i} className={read.ok ? '' : 'text-fault'}>
-              {read.ok
-                ? `${read.value.hour}${read.value.dayAfter ? ', the day after' : ''}: ${read.value.heightM.toFixed(1)} m`
-                : `“${line.slice(0, 60)}”: ${read.error.message}`}
+          {rows.map(({ line, turns, leftOver, says, error }, i) => (
+            <li key={i} className={error ? 'text-fault' : ''}>
+              {error && `“${line.slice(0, 60)}”: ${error.message}`}
+              {says && tideHeadingText(says)}
+              {turns.map((turn) => readTurnText(turn, outing)).join('; ')}
+              {leftOver && <span className="text-quiet"> {passedOverText(leftOver)}</span>}
             </li>
           ))}
         </ul>
       )}
       {rows.length > 0 && (
-        <Button disabled={turns.length < 2} onClick={take}>
-          {turns.length < 2 ? 'Two turns at least are needed' : `Take these ${turns.length}`}
+        <Button disabled={tides.length < 2} onClick={take}>
+          {takeTideText(tides.length, ofOtherDays, rows.filter((row) => row.error).length)}
         </Button>
       )}
       {outing.tides && (
@@ -87,7 +78,7 @@ function Turns({ outing }: { outing: Outing }) {
       <ul className="font-mono">
         {outing.tides.map(({ at, heightM }) => (
           <li key={at}>
-            {hourOf(Date.parse(at), outing.zone)} {heightM.toFixed(1)} m
+            {tideHourText(Date.parse(at), outing)} {heightM.toFixed(1)} m
           </li>
         ))}
       </ul>

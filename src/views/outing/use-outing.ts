@@ -7,7 +7,7 @@ import { useBag, useWorkspaceState } from '../workspace/workspace-context';
 
 export interface OutingShown {
   readonly outing: Outing;
-  readonly edit: (change: (outing: Outing) => Outing) => void;
+  readonly edit: (change: (outing: Outing) => Outing) => boolean;
   /** The place of one's own that it goes to. */
   readonly ownPlace: OwnPlace | null;
   /** All that is worked out of its day; null while its place is not known. */

@@ -15,6 +15,7 @@ import {
   weatherFollows,
   worthText,
 } from './outing';
+import { tideHourText } from './tide';
 
 /** What one page says of an outing, for the pocket. */
 export interface OutingCardText {
@@ -92,9 +93,12 @@ function framingsPart(outing: Outing, day: OutingDay | null): CardPart {
   return { title: 'Framings', rows: [...rows, ...back] };
 }
 
-const tidePart = ({ tides = [], tideTable, zone }: Outing): CardPart => ({
+const tidePart = ({ tides = [], tideTable, ...outing }: Outing): CardPart => ({
   title: `Tide${tideTable ? `, by ${tideTable}` : ''}`,
-  rows: tides.map((t) => ({ text: hourOf(Date.parse(t.at), zone), figure: `${stopsFigure(t.heightM)} m` })),
+  rows: tides.map((t) => ({
+    text: tideHourText(Date.parse(t.at), outing),
+    figure: `${stopsFigure(t.heightM)} m`,
+  })),
 });
 
 const weatherPart = ({ weather }: Outing): CardPart => ({

@@ -3,3 +3,4 @@ export * from './calendar';
 export * from './card';
 export * from './compass';
 export * from './outing';
+export * from './tide';
