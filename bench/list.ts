@@ -1,9 +1,16 @@
 import { readdir, readFile } from 'node:fs/promises';
 import { type Browser, type BrowserContext, type Page } from '@playwright/test';
 import { finish } from '@/core/numerics';
-import { readStandFile, writeBackupSteps } from '@/files';
+import { documentKind, readStandFile, writeBackupSteps } from '@/files';
 import { writeBundle } from '@/files/bundle';
-import { NO_PLANS, sampleBag, type Stand, type StandPhoto, type StoredPhoto } from '@/model';
+import {
+  MAX_DOCUMENT_BYTES,
+  NO_PLANS,
+  sampleBag,
+  type Stand,
+  type StandPhoto,
+  type StoredPhoto,
+} from '@/model';
 import { type Figure, figure, median } from './measure';
 import { served } from './served';
 
@@ -58,14 +65,15 @@ async function* figuresOf(browser: Browser, address: string): AsyncGenerator<Fig
 
 /** A backup of many stands, made of the demo's, with the pictures of the first of them. */
 async function backup(): Promise<Buffer> {
-  const names = (await readdir(DEMO)).filter((name) => name.endsWith('.paleseam.json') && !/^bag/.test(name));
-  const stands = await Promise.all(
-    names.map(async (name) => {
-      const read = readStandFile(await readFile(`${DEMO}/${name}`, 'utf8'));
+  const names = (await readdir(DEMO)).filter((name) => name.endsWith('.paleseam.json'));
+  const texts = await Promise.all(names.map((name) => readFile(`${DEMO}/${name}`, 'utf8')));
+  const stands = texts
+    .filter((text) => documentKind(text, MAX_DOCUMENT_BYTES) === 'stand')
+    .map((text) => {
+      const read = readStandFile(text);
       if (!read.ok) throw new Error(read.error.message);
       return read.value.stand;
-    }),
-  );
+    });
   const kept = Array.from({ length: STANDS }, (_, i) => {
     const { picture, ...drawn } = stands[i % stands.length] as Stand;
     const stand: Stand = {

@@ -12,6 +12,7 @@ import {
 } from '@/model';
 import { noTimeText, throughText, timeText, timeWayNotes } from '@/words';
 import { openFile } from './open-file';
+import { withNegatives } from './options';
 
 const USAGE = `usage: npm run --silent expose -- --base TIME --stops STOPS [--drift STOPS_A_MINUTE] [--json]
        npm run --silent expose -- FILE --want SECONDS [--longest SECONDS] [--json]
@@ -99,7 +100,7 @@ type Values = ReturnType<typeof parseArgs<{ options: typeof OPTIONS }>>['values'
 async function answer(args: readonly string[]): Promise<string> {
   let call;
   try {
-    call = parseArgs({ args: [...args], options: OPTIONS, allowPositionals: true });
+    call = parseArgs({ args: withNegatives(args), options: OPTIONS, allowPositionals: true });
   } catch (error) {
     throw new Refused((error as Error).message);
   }

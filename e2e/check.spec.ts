@@ -103,10 +103,20 @@ test('the histogram is told by two taps, what has happened is ticked off, and sh
   await openDemo(page, /Hesk Terraces/);
   await page.keyboard.press('x');
   await page.getByText('By the histogram').click();
-  const place = page.getByRole('slider', { name: 'Place in the camera’s histogram' });
-  await page.getByRole('button', { name: 'runs off' }).last().click();
-  const box = (await place.boundingBox())!;
-  await place.click({ position: { x: 0.15 * box.width, y: 20 } });
+  // the ends are stepped by keys as far as one likes, dragged, or said to run off
+  const left = page.getByRole('slider', { name: 'Left end' });
+  const planned = Number(await left.getAttribute('aria-valuenow'));
+  await left.focus();
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight');
+  await expect(left).toHaveAttribute('aria-valuenow', String(planned + 5));
+  const box = (await left.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 60, y);
+  await page.mouse.up();
+  expect(Number(await left.getAttribute('aria-valuenow'))).toBeGreaterThan(planned + 8);
+  await page.getByRole('button', { name: 'The right end runs off' }).click();
   await page.getByRole('button', { name: 'Take it so' }).click();
   await expect(worksheet(page)).toContainText(/By the histogram: .*brighter than planned/);
   await page.getByRole('button', { name: 'Take back', exact: true }).click();

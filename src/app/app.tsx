@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { Suspense, useEffect, useMemo } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { createGlances, preferences } from '@/store';
@@ -8,6 +8,7 @@ import {
   glanceClient,
   cardClient,
   littleClient,
+  matchClient,
   measureClient,
   photoClient,
   sceneClient,
@@ -20,25 +21,22 @@ import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-cont
 import { StandsPage } from '@/views/stands/stands-page';
 import { BrokenPage, BrokenView } from './broken';
 import { askToPersist } from './offline';
+import { pageOfItsOwn } from './page-of-its-own';
 import { openWorkspace, type WorkspaceName } from './workspaces';
 
 const loadStandPage = () => import('@/views/stand/stand-page');
-const StandPage = lazy(() => loadStandPage().then((m) => ({ default: m.StandPage })));
-const BagPage = lazy(() => import('@/views/bag/bag-page').then((m) => ({ default: m.BagPage })));
-const LedgerPage = lazy(() => import('@/views/ledger/ledger-page').then((m) => ({ default: m.LedgerPage })));
-const OutingsPage = lazy(() =>
-  import('@/views/outings/outings-page').then((m) => ({ default: m.OutingsPage })),
+const StandPage = pageOfItsOwn(() => loadStandPage().then((m) => m.StandPage));
+const BagPage = pageOfItsOwn(() => import('@/views/bag/bag-page').then((m) => m.BagPage));
+const LedgerPage = pageOfItsOwn(() => import('@/views/ledger/ledger-page').then((m) => m.LedgerPage));
+const OutingsPage = pageOfItsOwn(() => import('@/views/outings/outings-page').then((m) => m.OutingsPage));
+const OutingPage = pageOfItsOwn(() => import('@/views/outing/outing-page').then((m) => m.OutingPage));
+const OutingCardPage = pageOfItsOwn(() =>
+  import('@/views/outing/outing-card-page').then((m) => m.OutingCardPage),
 );
-const OutingPage = lazy(() => import('@/views/outing/outing-page').then((m) => ({ default: m.OutingPage })));
-const OutingCardPage = lazy(() =>
-  import('@/views/outing/outing-card-page').then((m) => ({ default: m.OutingCardPage })),
-);
-const BenchPage = lazy(() => import('@/views/bench/bench-page').then((m) => ({ default: m.BenchPage })));
-const CarryPage = lazy(() => import('@/views/carry/carry-page').then((m) => ({ default: m.CarryPage })));
-const CardsPage = lazy(() => import('@/views/card/cards-page').then((m) => ({ default: m.CardsPage })));
-const SettingsPage = lazy(() =>
-  import('@/views/settings/settings-page').then((m) => ({ default: m.SettingsPage })),
-);
+const BenchPage = pageOfItsOwn(() => import('@/views/bench/bench-page').then((m) => m.BenchPage));
+const CarryPage = pageOfItsOwn(() => import('@/views/carry/carry-page').then((m) => m.CarryPage));
+const CardsPage = pageOfItsOwn(() => import('@/views/card/cards-page').then((m) => m.CardsPage));
+const SettingsPage = pageOfItsOwn(() => import('@/views/settings/settings-page').then((m) => m.SettingsPage));
 
 const CLIENTS: Clients = {
   solve: solveClient,
@@ -49,6 +47,7 @@ const CLIENTS: Clients = {
   compare: compareClient,
   little: littleClient,
   card: cardClient,
+  match: matchClient,
   measure: measureClient,
   scene: sceneClient,
 };

@@ -1,10 +1,36 @@
+import { useEffect } from 'react';
 import { type FallbackProps } from 'react-error-boundary';
 import { Button } from '@/ui/button';
 import { saveBackup } from '@/views/shared/save';
 import { useWorkspace, useWorkspaceState } from '@/views/workspace/workspace-context';
+import { NotOnDevice } from './page-of-its-own';
 
 /** What is left when a view fails: what happened, that the work is safe, and the way on. */
-export function BrokenView({ error, resetErrorBoundary }: FallbackProps) {
+export function BrokenView(props: FallbackProps) {
+  return props.error instanceof NotOnDevice ? <NotHereYet {...props} /> : <FailedView {...props} />;
+}
+
+/** The page was never fetched, and the network is away: it comes by itself once that is back. */
+function NotHereYet({ resetErrorBoundary }: FallbackProps) {
+  useEffect(() => {
+    addEventListener('online', resetErrorBoundary);
+    return () => removeEventListener('online', resetErrorBoundary);
+  }, [resetErrorBoundary]);
+  return (
+    <div role="alert" className="max-w-xl space-y-4 p-8">
+      <h1 className="text-xl font-semibold">This page is not on this device yet</h1>
+      <p>
+        The network went away before all of Pale Seam was kept here. What you have opened already works on;
+        this page comes as soon as there is a network again. Nothing is lost.
+      </p>
+      <Button kind="action" onClick={resetErrorBoundary}>
+        Try again
+      </Button>
+    </div>
+  );
+}
+
+function FailedView({ error, resetErrorBoundary }: FallbackProps) {
   const { workspace } = useWorkspace();
   const saving = useWorkspaceState((s) => s.saving);
   return (

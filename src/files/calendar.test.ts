@@ -50,6 +50,20 @@ describe('a calendar, as another library reads it', () => {
     expect(clock.format(event!.startDate.toJSDate())).toBe(shown);
   });
 
+  it('holds no entry that a name, an id or a place has brought in', () => {
+    const planted = 'A\r\nEND:VEVENT\nBEGIN:VEVENT\u2028UID:x\u0085SUMMARY:planted';
+    const place = { name: planted, latitudeDeg: 1, longitudeDeg: 2 };
+    const text = writeCalendar(planted, [entry({ id: planted, title: planted, text: planted, place })], NOW);
+    const events = read(text);
+    expect(events).toHaveLength(1);
+    expect(events[0]!.uid).toContain('END:VEVENT');
+    expect(events[0]!.uid).not.toMatch(/[\r\n]/);
+    // as the file stands, line by line, whatever reads it
+    const lines = text.split(/\r\n|\n|\r/);
+    expect(lines.filter((l) => l.startsWith('BEGIN:VEVENT'))).toHaveLength(1);
+    expect(lines.filter((l) => l.startsWith('UID:'))).toHaveLength(1);
+  });
+
   it('keeps every text as it was, whatever stands in it', () => {
     fc.assert(
       fc.property(fc.string({ unit: 'grapheme', minLength: 1, maxLength: 200 }), (text) => {

@@ -11,22 +11,22 @@ const MINUTE_S = 60;
  */
 export function writeCalendar(name: string, entries: readonly CalendarEntry[], nowMs: number): string {
   const calendar = ical({
-    name: plain(name),
+    name: line(name),
     prodId: { company: 'Pale Seam', product: 'Outings', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   });
   for (const { id, fromMs, toMs, title, text, place, alarmMinutes } of entries) {
     const event = calendar.createEvent({
-      id: `${plain(id)}@pale-seam`,
+      id: `${line(id)}@pale-seam`,
       stamp: new Date(nowMs),
       start: new Date(fromMs),
       end: new Date(toMs),
-      summary: plain(title),
+      summary: line(title),
       description: plain(text),
       ...(place
         ? {
             location: {
-              title: plain(place.name) || `${place.latitudeDeg}, ${place.longitudeDeg}`,
+              title: line(place.name) || `${place.latitudeDeg}, ${place.longitudeDeg}`,
               geo: { lat: place.latitudeDeg, lon: place.longitudeDeg },
             },
           }
@@ -36,11 +36,14 @@ export function writeCalendar(name: string, entries: readonly CalendarEntry[], n
       event.createAlarm({
         type: ICalAlarmType.display,
         trigger: minutes * MINUTE_S,
-        description: plain(title),
+        description: line(title),
       });
   }
   return calendar.toString();
 }
+
+/** Text of one line: what ends a line in a calendar file would begin an entry of its own. */
+const line = (text: string): string => plain(text).replace(/[\n\u0085\u2028\u2029]/g, ' ');
 
 /** Text without what no calendar may hold: control characters and half characters. */
 const plain = (text: string): string =>

@@ -49,6 +49,25 @@ describe('places as GPX', () => {
     );
   });
 
+  it('come back wherever they are, to a centimetre: the smallest of figures too', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -90, max: 90, noNaN: true }),
+        fc.double({ min: -180, max: 180, noNaN: true }),
+        (latitudeDeg, longitudeDeg) => {
+          const { points, refused } = valueOf(
+            readGpx(writeGpx('', [{ name: 'a', latitudeDeg, longitudeDeg }])),
+          );
+          expect(refused).toEqual([]);
+          expect(points[0]!.latitudeDeg).toBeCloseTo(latitudeDeg, 6);
+          expect(points[0]!.longitudeDeg).toBeCloseTo(longitudeDeg, 6);
+        },
+      ),
+    );
+    const elsewhere = `${HEAD}<wpt lat="1.2345678901234567" lon="-3.4e-7"/></gpx>`;
+    expect(valueOf(readGpx(elsewhere)).refused).toEqual([]);
+  });
+
   it('come in from waypoints, routes and the beginnings of tracks', () => {
     const { points } = valueOf(
       readGpx(

@@ -115,8 +115,11 @@ function pointOf(point: Point, path: string, name: unknown = point.name): FileRe
   };
 }
 
+/** A number as programs write it, the smallest of them with an exponent. */
+const NUMBER = /^[-+]?\d{1,3}(?:\.\d{1,20})?(?:e-\d{1,3})?$/i;
+
 const numberOf = (value: unknown): number | null =>
-  typeof value === 'string' && /^[-+]?\d{1,3}(?:\.\d{1,15})?$/.test(value.trim()) ? Number(value) : null;
+  typeof value === 'string' && NUMBER.test(value.trim()) ? Number(value) : null;
 
 const textOf = (value: unknown, most: number): string =>
   typeof value === 'string' ? value.slice(0, most).toWellFormed().trim() : '';
@@ -146,8 +149,8 @@ export function writeGpx(
 ): string {
   const builder = new XMLBuilder({ ignoreAttributes: false, attributeNamePrefix: '@', format: true });
   const written = points.map((p) => ({
-    '@lat': String(p.latitudeDeg),
-    '@lon': String(p.longitudeDeg),
+    '@lat': degreesText(p.latitudeDeg),
+    '@lon': degreesText(p.longitudeDeg),
     name: plain(p.name),
     ...(p.notes ? { desc: plain(p.notes) } : {}),
   }));
@@ -163,6 +166,9 @@ export function writeGpx(
   });
   return xml;
 }
+
+/** Degrees to a ten-millionth, a centimetre on the ground: further digits are noise, and some readers refuse them. */
+const degreesText = (degrees: number): string => degrees.toFixed(7).replace(/\.?0+$/, '');
 
 /** Text without what no XML may hold. */
 const plain = (text: string): string =>

@@ -347,6 +347,7 @@ export {
   removeFraming,
   restoreOuting,
   restorePlace,
+  withPlaces,
   standOfFraming,
   framingOf,
   withOuting,

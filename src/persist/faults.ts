@@ -12,6 +12,8 @@ export type StorageFault =
   | 'cleared'
   /** The browser keeps nothing for this page: private mode, or storage switched off. */
   | 'refused'
+  /** It is there, and cannot be read: its store is damaged, or the disk is full or failing. */
+  | 'damaged'
   /** Anything else. */
   | 'failed';
 
@@ -31,7 +33,8 @@ const WHILE_OPENING: Record<string, StorageFault> = {
   QuotaExceededError: 'full',
   SecurityError: 'refused',
   InvalidStateError: 'refused',
-  UnknownError: 'refused',
+  // the database is there, and its store is damaged or its disk fails
+  UnknownError: 'damaged',
   ReferenceError: 'refused',
   TypeError: 'refused',
 };

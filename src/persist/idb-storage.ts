@@ -2,7 +2,15 @@ import { type IDBPDatabase, openDB } from 'idb';
 import { type StoredPhoto } from '@/model';
 import { StorageError, storageError, type StorageFault } from './faults';
 import { DATABASE_VERSION, MIGRATIONS, type Schema } from './migrations';
-import { fateOf, nextRecord, type PhotoRecord, removal, type WorkspaceStorage } from './storage';
+import {
+  type AsideRecord,
+  fateOf,
+  nextRecord,
+  type PhotoRecord,
+  removal,
+  type StandRecord,
+  type WorkspaceStorage,
+} from './storage';
 
 /** Keys of the one record in a store that holds one. */
 const ONLY = 'bag';
@@ -11,7 +19,7 @@ const PLANNED = 'plans';
 const SEEDED = 'seeded';
 const NEWEST = 'newest revision';
 
-const STORES = ['stands', 'bag', 'plans', 'history', 'pictures', 'tabs', 'marks'] as const;
+const STORES = ['stands', 'bag', 'plans', 'history', 'pictures', 'tabs', 'marks', 'countdowns'] as const;
 const DURABLE = { durability: 'strict' } as const;
 
 /** What a lost database is told as, when something is still asked of it. */
@@ -95,6 +103,17 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
         await Promise.all([result.ok && tx.store.put(result.record, PLANNED), tx.done]);
         return result;
       }),
+    setAside: (what, id) =>
+      access(async () => {
+        const tx = db.transaction([what, 'stands'], 'readwrite', DURABLE);
+        const [own, key] = [tx.objectStore(what), { bag: ONLY, plans: PLANNED }[what]];
+        const aside: AsideRecord = { id, revision: 1, damaged: what, record: await own.get(key) };
+        await Promise.all([
+          tx.objectStore('stands').put(aside as unknown as StandRecord),
+          own.delete(key),
+          tx.done,
+        ]);
+      }),
     isSeeded: () => access(async () => (await db.get('marks', SEEDED)) !== undefined),
     seed: ({ bag, stands, plans }) =>
       access(async () => {
@@ -132,6 +151,12 @@ export async function idbStorage(name: string): Promise<WorkspaceStorage> {
       }),
     history: () => access(async () => (await db.get('history', ONLY)) ?? {}),
     putHistory: (history) => access(async () => void (await db.put('history', history, ONLY))),
+    countdown: (standId) => access(() => db.get('countdowns', standId)),
+    putCountdown: (standId, countdown) =>
+      access(async () => {
+        const tx = db.transaction('countdowns', 'readwrite', DURABLE);
+        await Promise.all([tx.store.put(countdown, standId), tx.done]);
+      }),
     noteTab: (tab) => access(async () => void (await db.put('tabs', tab))),
     dropTab: (id) => access(() => db.delete('tabs', id)),
     tabs: () => access(() => db.getAll('tabs')),

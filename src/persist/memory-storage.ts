@@ -1,5 +1,6 @@
 import { type BackupHistory } from '@/model';
 import {
+  type AsideRecord,
   type BagRecord,
   fateOf,
   nextRecord,
@@ -16,6 +17,7 @@ export function memoryStorage(): WorkspaceStorage {
   const stands = new Map<string, StandRecord>();
   const pictures = new Map<string, PhotoRecord>();
   const tabs = new Map<string, OpenTab>();
+  const countdowns = new Map<string, object>();
   let kept: BagRecord | undefined;
   let planned: PlansRecord | undefined;
   let history: BackupHistory = {};
@@ -60,6 +62,12 @@ export function memoryStorage(): WorkspaceStorage {
       if (result.ok) planned = result.record;
       return structuredClone(result);
     },
+    setAside: async (what, id) => {
+      const record = what === 'bag' ? kept : planned;
+      stands.set(id, { id, revision: 1, damaged: what, record } as AsideRecord as unknown as StandRecord);
+      if (what === 'bag') kept = undefined;
+      else planned = undefined;
+    },
     isSeeded: async () => isSeeded,
     seed: async (seeds) => {
       const isDue = !isSeeded && !stands.size;
@@ -90,11 +98,13 @@ export function memoryStorage(): WorkspaceStorage {
     putHistory: async (next) => {
       history = next;
     },
+    countdown: async (standId) => structuredClone(countdowns.get(standId)),
+    putCountdown: async (standId, countdown) => void countdowns.set(standId, structuredClone(countdown)),
     noteTab: async (tab) => void tabs.set(tab.id, tab),
     dropTab: async (id) => void tabs.delete(id),
     tabs: async () => [...tabs.values()],
     clear: async () => {
-      for (const store of [stands, pictures, tabs]) store.clear();
+      for (const store of [stands, pictures, tabs, countdowns]) store.clear();
       kept = undefined;
       planned = undefined;
       history = {};

@@ -15,6 +15,8 @@ export interface Schema extends DBSchema {
   pictures: { key: string; value: PhotoRecord };
   history: { key: string; value: BackupHistory };
   tabs: { key: string; value: OpenTab };
+  /** The last countdown of each stand. */
+  countdowns: { key: string; value: object };
   /** That seeds were put in, and the newest revision of a stand. */
   marks: { key: string; value: number };
 }
@@ -57,6 +59,11 @@ export const MIGRATIONS: readonly Migration[] = [
     to: 5,
     name: 'what is planned',
     run: (database) => void database.createObjectStore('plans'),
+  },
+  {
+    to: 6,
+    name: 'countdowns',
+    run: (database) => void database.createObjectStore('countdowns'),
   },
 ];
 

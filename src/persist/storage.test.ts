@@ -313,7 +313,7 @@ describe('a database', () => {
     storage.close();
   });
 
-  it.each(['SecurityError', 'InvalidStateError', 'UnknownError'])(
+  it.each(['SecurityError', 'InvalidStateError'])(
     'that the browser refuses (%s) gives way to memory',
     async (name) => {
       const open = jest.spyOn(indexedDB, 'open').mockImplementation(() => {
@@ -324,6 +324,19 @@ describe('a database', () => {
       expect(storage.kind).toBe('memory');
       await storage.putStand(document('a'), { revision: 0, now });
       expect(await storage.stands()).toHaveLength(1);
+    },
+  );
+
+  it.each(['UnknownError', 'QuotaExceededError'])(
+    'that is there and cannot be opened (%s) is told as it is, not taken for a private window',
+    async (name) => {
+      const open = jest.spyOn(indexedDB, 'open').mockImplementation(() => {
+        throw new DOMException('Internal error opening backing store', name);
+      });
+      await expect(openStorage('damaged')).rejects.toMatchObject({
+        fault: name === 'UnknownError' ? 'damaged' : 'full',
+      });
+      open.mockRestore();
     },
   );
 

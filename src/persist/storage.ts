@@ -28,6 +28,17 @@ export interface PlansRecord {
   readonly plans: Plans;
 }
 
+/** What a workspace has one record of. */
+export type Single = 'bag' | 'plans';
+
+/** A record that was put aside, since it is not what it was taken for. */
+export interface AsideRecord {
+  readonly id: string;
+  readonly revision: number;
+  readonly damaged: Single;
+  readonly record: unknown;
+}
+
 /** A write went through, or found a newer revision and left it alone. */
 export type WriteResult<R> =
   | { readonly ok: true; readonly record: R }
@@ -73,6 +84,11 @@ export interface WorkspaceStorage {
   putBag(bag: Bag, from: { readonly revision: number }): Promise<WriteResult<BagRecord>>;
   plans(): Promise<PlansRecord | undefined>;
   putPlans(plans: Plans, from: { readonly revision: number }): Promise<WriteResult<PlansRecord>>;
+  /**
+   * Puts the record of the bag, or of what is planned, aside under an id of its own among the stands, just as it is: what is no
+   * bag takes nothing else down, and is not lost.
+   */
+  setAside(what: Single, id: string): Promise<void>;
   /** Whether seeds were put in, whatever became of them since. */
   isSeeded(): Promise<boolean>;
   /** Puts seeds in, in one transaction; not where that was done before, or where stands are there. */
@@ -85,6 +101,10 @@ export interface WorkspaceStorage {
   /** When a backup was last made and reminded of. */
   history(): Promise<BackupHistory>;
   putHistory(history: BackupHistory): Promise<void>;
+  /** The countdown of a stand, as it was put; undefined for none. */
+  countdown(standId: string): Promise<unknown>;
+  /** Keeps the countdown of a stand. */
+  putCountdown(standId: string, countdown: object): Promise<void>;
   /** Notes that a tab is open, for browsers in which tabs cannot ask one another. */
   noteTab(tab: OpenTab): Promise<void>;
   dropTab(id: string): Promise<void>;

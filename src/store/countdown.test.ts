@@ -1,15 +1,20 @@
 import { phaseOf } from '@/model';
-import { type CountdownHost, keepCountdown } from './countdown';
+import { type CountdownHost, type CountdownRecords, keepCountdown } from './countdown';
 
 const plan = { frames: [128], delaySeconds: 0, pauseSeconds: 3, hasDarkFrame: false };
 
 /** A browser of a few tabs: one device's clock and shelf, a page's clock and sight for each tab. */
 function browser() {
   const kept = new Map<string, string>();
-  const tabs: { told: (key: string) => void; away: () => void; pageMs: number }[] = [];
+  const records = new Map<string, object>();
+  const database: CountdownRecords = {
+    find: async (id) => records.get(id),
+    keep: async (id, countdown) => void records.set(id, countdown),
+  };
+  const tabs: { told: (key: string) => void; away: () => void; pageMs: number; isAway: boolean }[] = [];
   let wallMs = 1_800_000_000_000;
   const tab = () => {
-    const own = { told: (_: string) => {}, away: () => {}, pageMs: 100 * tabs.length };
+    const own = { told: (_: string) => {}, away: () => {}, pageMs: 100 * tabs.length, isAway: false };
     tabs.push(own);
     const tell = (key: string) => tabs.forEach((t) => t !== own && t.told(key));
     const host: CountdownHost = {
@@ -30,15 +35,18 @@ function browser() {
         own.away = listener;
         return () => {};
       },
+      isAway: () => own.isAway,
       onOtherTab: (listener) => {
         own.told = listener;
         return () => (own.told = () => {});
       },
     };
-    return { host, own };
+    return { host, own, keep: (id = 'st') => keepCountdown(id, host, database) };
   };
   return {
     kept,
+    records,
+    database,
     tab,
     passes: (ms: number) => {
       wallMs += ms;
@@ -56,13 +64,13 @@ const ranSeconds = (room: ReturnType<typeof keepCountdown>) => {
 describe('a countdown', () => {
   it('goes on over a reload, by the clock', () => {
     const b = browser();
-    const first = keepCountdown('st', b.tab().host);
+    const first = b.tab().keep('st');
     first.start();
     first.open(plan);
     b.passes(10_000);
     first.look();
     b.passes(20_000);
-    const again = keepCountdown('st', b.tab().host);
+    const again = b.tab().keep('st');
     again.start();
     expect(ranSeconds(again)).toBeCloseTo(30, 3);
     expect(phaseOf(again.state.getState().running!)).toMatchObject({ leftSeconds: 98 });
@@ -70,8 +78,8 @@ describe('a countdown', () => {
 
   it('is the same in a second tab on the stand, whichever is looked at, and ends in both', () => {
     const b = browser();
-    const [one, two] = [keepCountdown('st', b.tab().host), keepCountdown('st', b.tab().host)];
-    const other = keepCountdown('another', b.tab().host);
+    const [one, two] = [b.tab().keep('st'), b.tab().keep('st')];
+    const other = b.tab().keep('another');
     for (const room of [one, two, other]) room.start();
     one.open(plan);
     expect(other.state.getState().running).toBeNull();
@@ -94,8 +102,8 @@ describe('a countdown', () => {
   it('stays over where another tab keeps it once more before it has heard of the end', () => {
     const b = browser();
     const there = b.tab();
-    const first = keepCountdown('st', there.host);
-    const second = keepCountdown('st', b.tab().host);
+    const first = there.keep();
+    const second = b.tab().keep('st');
     first.start();
     second.start();
     first.open(plan);
@@ -114,7 +122,7 @@ describe('a countdown', () => {
   it('counts a sleep while the page was out of sight, and lets it be taken for a clock that was set', () => {
     const b = browser();
     const { host, own } = b.tab();
-    const room = keepCountdown('st', host);
+    const room = keepCountdown('st', host, b.database);
     room.start();
     room.open(plan);
     b.passes(5000);
@@ -124,6 +132,65 @@ describe('a countdown', () => {
     expect(ranSeconds(room)).toBeCloseTo(65, 3);
     room.turnLeap();
     expect(ranSeconds(room)).toBeCloseTo(5, 3);
+  });
+
+  it('counts a sleep that follows a look at the very moment of hiding, and a tick in the background', () => {
+    const b = browser();
+    const { own, keep } = b.tab();
+    const room = keep();
+    room.start();
+    room.open(plan);
+    b.passes(5000);
+    own.isAway = true;
+    own.away();
+    // the screen looks at the same event, and its timer ticks once more before the device sleeps
+    room.look();
+    b.passes(900);
+    room.look();
+    b.sets(120_000);
+    own.isAway = false;
+    expect(ranSeconds(room)).toBeCloseTo(125.9, 3);
+    // from then on the page is awake again: a clock that is set is no exposure
+    b.sets(60_000);
+    expect(ranSeconds(room)).toBeCloseTo(125.9, 3);
+  });
+
+  it('outlives a browser that is killed before it has written its shelf, and stays closed', async () => {
+    const b = browser();
+    const first = b.tab().keep();
+    first.start();
+    first.open(plan);
+    b.kept.clear();
+    b.passes(20_000);
+    const found = jest.fn();
+    const again = b.tab().keep();
+    again.start(found);
+    await new Promise(setImmediate);
+    expect(ranSeconds(again)).toBeCloseTo(20, 3);
+    expect(found).toHaveBeenCalledTimes(1);
+    const shelf = new Map(b.kept);
+    again.close();
+    // what the shelf had is back, for its removal was not written
+    for (const [key, value] of shelf) b.kept.set(key, value);
+    const last = b.tab().keep();
+    last.start();
+    await new Promise(setImmediate);
+    expect(last.state.getState().running).toBeNull();
+    expect(b.kept.size).toBe(0);
+  });
+
+  it('asks about a clock that has gone on by years over a reload before it counts them', () => {
+    const b = browser();
+    const first = b.tab().keep();
+    first.start();
+    first.open(plan);
+    b.passes(4000);
+    first.look();
+    b.sets(20 * 365 * 86_400_000);
+    const again = b.tab().keep();
+    again.start();
+    expect(ranSeconds(again)).toBeCloseTo(4, 3);
+    expect(again.state.getState().running?.leap).toMatchObject({ isCounted: false });
   });
 
   it('takes nothing up that is no countdown, and runs where nothing can be kept', () => {
@@ -136,16 +203,17 @@ describe('a countdown', () => {
       '{"plan":{"frames":[-1]},"begunMs":1}',
     ]) {
       b.kept.set('pale-seam-open st', text);
-      const room = keepCountdown('st', b.tab().host);
+      const room = b.tab().keep('st');
       room.start();
       expect(room.state.getState().running).toBeNull();
     }
     const { host } = b.tab();
-    const refuses = () => {
+    const denied = () => {
       throw new Error('denied');
     };
-    const shelf = { getItem: refuses, setItem: refuses, removeItem: refuses };
-    const room = keepCountdown('st', { ...host, shelf });
+    const shelf = { getItem: denied, setItem: denied, removeItem: denied };
+    const refuses = async () => denied();
+    const room = keepCountdown('st', { ...host, shelf }, { find: refuses, keep: refuses });
     room.start();
     room.open(plan);
     b.passes(4000);

@@ -14,6 +14,12 @@ import {
 /** Where a countdown is kept beside the page: it is small, and must be there before anything else is. */
 type Shelf = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
 
+/** What the database has of countdowns: it is written at once, where a shelf may be seconds late on the disk. */
+export interface CountdownRecords {
+  readonly find: (standId: string) => Promise<unknown>;
+  readonly keep: (standId: string, countdown: object) => Promise<void>;
+}
+
 /** What a countdown is kept by: the device's and the page's clocks, a shelf, and word from other tabs. */
 export interface CountdownHost {
   readonly shelf: Shelf;
@@ -21,6 +27,8 @@ export interface CountdownHost {
   readonly pageMs: () => number;
   /** Calls back when the page has been out of sight or asleep; ends with what it returns. */
   readonly onAway: (listener: () => void) => () => void;
+  /** Whether the page is out of sight now. */
+  readonly isAway: () => boolean;
   /** Calls back when another tab has changed what a key holds. */
   readonly onOtherTab: (listener: (key: string) => void) => () => void;
 }
@@ -38,8 +46,8 @@ export interface KeptCountdown {
   readonly turnLeap: () => void;
   /** Ends it, here and in other tabs; what it had come to. */
   readonly close: () => Countdown | null;
-  /** Takes up what is kept, and follows other tabs; ends with what it returns. */
-  start(): () => void;
+  /** Takes up what is kept, and follows other tabs; ends with what it returns. `onFound`: the database had one that the shelf had not. */
+  start(onFound?: () => void): () => void;
 }
 
 const KEY = 'pale-seam-open';
@@ -61,6 +69,12 @@ const KEPT: z.ZodType<Countdown> = z.object({
   leap: z.object({ ms: z.number(), isCounted: z.boolean() }).nullable(),
 });
 
+/** What the database holds: a countdown as it last was begun or turned, or one that was closed. */
+const RECORD = z.union([
+  z.object({ closedMs: z.number() }).transform(({ closedMs }) => ({ closedMs, open: null })),
+  KEPT.transform((open) => ({ closedMs: null, open })),
+]);
+
 /** What a shelf has under a key; null for nothing, or what no countdown is. */
 function countdownIn(shelf: Shelf, key: string): Countdown | null {
   try {
@@ -71,15 +85,20 @@ function countdownIn(shelf: Shelf, key: string): Countdown | null {
   }
 }
 
-export function keepCountdown(standId: string, host: CountdownHost): KeptCountdown {
+export function keepCountdown(
+  standId: string,
+  host: CountdownHost,
+  records: CountdownRecords,
+): KeptCountdown {
   const key = `${KEY} ${standId}`;
   const state = createStore<CountdownState>()(() => ({ running: null }));
   let wasAway = false;
   let keptMs = -Infinity;
   let closedMs: number | null = null;
   const clocks = (): Clocks => {
-    const isAwake = !wasAway;
-    wasAway = false;
+    const isAwake = !wasAway && !host.isAway();
+    // a look while the page is out of sight says nothing of the sleep that may follow
+    wasAway = host.isAway();
     return { wallMs: host.wallMs(), pageMs: host.pageMs(), isAwake };
   };
   const set = (running: Running | null) => {
@@ -95,6 +114,24 @@ export function keepCountdown(standId: string, host: CountdownHost): KeptCountdo
       // nothing can be kept here: it holds for this page
     }
   };
+  /** Nothing waits for the database, and where it fails the shelf and the page still have it. */
+  const record = (what: object) => void records.keep(standId, what).catch(() => {});
+  /** Shows and keeps a countdown that has begun, leapt or been turned. */
+  const turn = (running: Running) => {
+    const { pageMs: _, ...kept } = running;
+    record(kept);
+    set(running);
+  };
+  /** What the database knows goes before a shelf that the browser had not written when it ended. */
+  const takeUpRecord = async () => {
+    const found = RECORD.safeParse(await records.find(standId).catch(() => null));
+    if (!found.success) return;
+    const { running } = state.getState();
+    const { open, closedMs: ended } = found.data;
+    if (running && running.begunMs === ended) return set(null);
+    if (open && open.begunMs !== closedMs && (!running || running.begunMs < open.begunMs))
+      set(resume(open, clocks()));
+  };
   const takeUp = () => {
     const kept = countdownIn(host.shelf, key);
     // a tab that had not yet heard of the end has kept it once more
@@ -104,27 +141,31 @@ export function keepCountdown(standId: string, host: CountdownHost): KeptCountdo
   };
   return {
     state,
-    open: (plan) => set(begin(plan, clocks())),
+    open: (plan) => turn(begin(plan, clocks())),
     look: () => {
       const { running } = state.getState();
       if (!running) return;
       const next = look(running, clocks());
-      if (next.leap !== running.leap || host.pageMs() - keptMs >= KEEP_EVERY_MS) set(next);
+      if (next.leap !== running.leap) turn(next);
+      else if (host.pageMs() - keptMs >= KEEP_EVERY_MS) set(next);
       else state.setState({ running: next });
     },
     turnLeap: () => {
       const { running } = state.getState();
-      if (running) set(leapTurned(running));
+      if (running) turn(leapTurned(running));
     },
     close: () => {
       const { running } = state.getState();
       const ended = running && look(running, clocks());
       closedMs = running && running.begunMs;
+      if (running) record({ closedMs });
       set(null);
       return ended;
     },
-    start: () => {
+    start: (onFound) => {
       takeUp();
+      const before = state.getState().running;
+      void takeUpRecord().then(() => !before && state.getState().running && onFound?.());
       const ends = [
         host.onAway(() => (wasAway = true)),
         host.onOtherTab((changed) => {
@@ -156,6 +197,7 @@ export const browserHost: CountdownHost = {
       document.removeEventListener('freeze', listener);
     };
   },
+  isAway: () => document.visibilityState === 'hidden',
   onOtherTab: (listener) => {
     const told = ({ key }: StorageEvent) => key !== null && listener(key);
     addEventListener('storage', told);

@@ -109,20 +109,21 @@ async function check(workspace: Workspace, storage: ReturnType<typeof memoryStor
   expect(sameContent(plansOf(again), plans)).toBe(true);
 }
 
-/** Everything, brought in where nothing is yet: the same stands with the same answers. */
+/** Everything, brought into a browser that is new: the same bag, the same stands with the same answers. */
 async function checkElsewhere(workspace: Workspace) {
   const { file, unreadable } = valueOf(await workspace.backup());
   expect(unreadable).toEqual([]);
   expect(valueOf(readBackupFile(file.text)).refused).toEqual([]);
   const elsewhere = make(memoryStorage(), 3);
   await elsewhere.load();
-  elsewhere.bag.edit(() => ({ slots: bagOf(workspace).slots, filters: [] }));
   const report = valueOf(await elsewhere.restore(file.text));
   expect([report.refused, report.stands.inConflict, report.stands.leftOut]).toEqual([[], [], []]);
   expect([report.plans.inConflict, report.plans.leftOut]).toEqual([[], []]);
   expect(plansOf(elsewhere).outings).toHaveLength(
     report.plans.added.length - plansOf(elsewhere).places.length - (plansOf(elsewhere).extras ?? []).length,
   );
+  // a browser in which nobody has said anything yet takes the bag over as it is
+  expect(sameContent(bagOf(elsewhere), bagOf(workspace))).toBe(true);
   const there = new Map(documentsOf(elsewhere).map((d) => [d.stand.id, d]));
   for (const document of documentsOf(workspace)) {
     const other = there.get(document.stand.id);

@@ -1,6 +1,12 @@
 import { type StoreApi } from 'zustand/vanilla';
-import { type Named } from '@/model';
-import { type StandRecord, StorageError, type StorageFault, type WorkspaceStorage } from '@/persist';
+import { type Bag, type Named, type Plans } from '@/model';
+import {
+  type Single,
+  type StandRecord,
+  StorageError,
+  type StorageFault,
+  type WorkspaceStorage,
+} from '@/persist';
 import { type KeptBag } from './bag';
 import { type KeptPlans } from './plans';
 import { type PhotoShelf } from './pictures';
@@ -35,6 +41,27 @@ interface KeepingOptions extends Omit<WorkspaceOptions, 'nameOf' | 'channel' | '
 
 /** Ways in which a database goes away that leave room for a new one. */
 const BEGUN_ANEW: readonly StorageFault[] = ['deleted', 'cleared'];
+
+const areThings = (list: unknown): boolean =>
+  Array.isArray(list) && list.every((thing) => typeof (thing as { id?: unknown } | null)?.id === 'string');
+const areThingsIfAny = (list: unknown): boolean => list === undefined || areThings(list);
+
+/** Whether a record holds what can be shown as a bag; it may hold anything at all. */
+function isBag(bag: unknown): boolean {
+  const { filters, lenses, cameras, holders } = (bag ?? {}) as Partial<Bag>;
+  return areThings(filters) && [lenses, cameras, holders].every(areThingsIfAny);
+}
+
+/** Whether it holds what can be shown as what is planned. */
+function arePlans(plans: unknown): boolean {
+  const { outings, places, extras } = (plans ?? {}) as Partial<Plans>;
+  return (
+    areThings(outings) &&
+    areThings(places) &&
+    areThingsIfAny(extras) &&
+    (outings ?? []).every(({ framings }) => areThings(framings))
+  );
+}
 
 const problemOf = (error: Error): StorageProblem => ({
   fault: error instanceof StorageError ? error.fault : 'failed',
@@ -73,6 +100,7 @@ export function createKeeping(options: KeepingOptions) {
     try {
       const opened = await open();
       await presence.enter(opened).catch(() => {});
+      await setDamagedAside();
       const records = await seed(await opened.stands());
       await showOnes();
       stands.show(records);
@@ -84,6 +112,14 @@ export function createKeeping(options: KeepingOptions) {
       state.setState({ phase: 'failed', problem: problemOf(error as Error) });
     }
   };
+
+  /** A record that is no bag, or no plans, is put aside before anything is shown: all else opens without it. */
+  const setDamagedAside = async () => {
+    const [own, planned] = [await storage().bag(), await storage().plans()];
+    if (own && !isBag(own.bag)) await aside('bag');
+    if (planned && !arePlans(planned.plans)) await aside('plans');
+  };
+  const aside = (what: Single) => storage().setAside(what, options.newId(`damaged-${what}-`));
 
   const showOnes = async () => {
     const [own, planned] = [await storage().bag(), await storage().plans()];

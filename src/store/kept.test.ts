@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { readBackupFile } from '@/files';
-import { newcomerBag, sampleBag, type StandDocument } from '@/model';
+import { newcomerBag, ownedBag, sameContent, sampleBag, type StandDocument } from '@/model';
 import { memoryStorage, openStorage, StorageError, type WorkspaceStorage } from '@/persist';
 import { createWorkspace } from './workspace';
 import { valueOf } from '@/testing/results';
@@ -194,9 +194,10 @@ describe.each(ADAPTERS)('work kept in %s', (_, open) => {
     const into = await opened(await open());
     expect(await into.restore(text)).toMatchObject({
       ok: true,
-      value: { stands: { added: ['Quill Rim'], inConflict: [] }, bag: { added: ['n6'] } },
+      value: { stands: { added: ['Quill Rim'], inConflict: [] }, bag: { inConflict: [], leftOut: [] } },
     });
     await into.settled();
+    expect(sameContent(into.bag.state.getState().value, from.bag.state.getState().value)).toBe(true);
     const changed = (w: Workspace) => w.state.getState().stands.find((s) => s.id === id)!.updatedAt;
     expect(changed(into)).toBe(changed(from));
     expect(into.open(id)!.state.getState().value.stand.name).toBe('Quill Rim');
@@ -245,6 +246,37 @@ async function standOf(storage: WorkspaceStorage) {
 }
 
 describe('a workspace in trouble', () => {
+  it.each(['bag', 'plans'] as const)(
+    'opens beside a damaged record (%s), which is named and kept, also in a backup',
+    async (what) => {
+      const storage = await openStorage(`damaged-${what}`);
+      const first = await opened(storage);
+      const id = first.createStand();
+      first.bag.edit(ownedBag);
+      first.plans.edit((p) => ({ ...p, extras: [{ id: 'x1', name: 'rope' }] }));
+      await first.settled();
+      const damaged = [7, null] as never;
+      if (what === 'bag') await storage.putBag(damaged, { revision: (await storage.bag())!.revision });
+      else await storage.putPlans(damaged, { revision: (await storage.plans())!.revision });
+      const again = await opened(await openStorage(`damaged-${what}`));
+      expect(again.state.getState()).toMatchObject({ phase: 'ready', problem: null });
+      expect(again.open(id)).not.toBeNull();
+      const [broken] = again.state.getState().broken;
+      expect(broken?.record).toMatchObject({ damaged: what });
+      expect(again.exportRaw(broken!.id)?.text).toContain('7');
+      const { file, unreadable } = valueOf(await again.backup());
+      expect(file.text).toContain(`"damaged":"${what}"`);
+      expect(unreadable).toHaveLength(1);
+      // what is said from now on is kept
+      again.bag.edit((b) => ({ ...b, slots: 1 }));
+      again.plans.edit((p) => ({ ...p, extras: [{ id: 'x2', name: 'lamp' }] }));
+      await again.settled();
+      const last = await opened(await openStorage(`damaged-${what}`));
+      expect(last.bag.state.getState().value.slots).toBe(1);
+      expect(last.plans.state.getState().value.extras).toMatchObject([{ id: 'x2' }]);
+    },
+  );
+
   it('says that it is temporary where the browser keeps nothing', async () => {
     const workspace = await opened(memoryStorage());
     expect(workspace.state.getState()).toMatchObject({ phase: 'ready', temporary: true });
@@ -302,6 +334,7 @@ describe('a workspace in trouble', () => {
 
   it('brings a bag file in and alters nothing that is there', async () => {
     const [from, into] = [await opened(memoryStorage()), await opened(memoryStorage())];
+    into.bag.edit(ownedBag);
     from.bag.edit((b) => ({ ...b, slots: 3, filters: [{ id: 'hard-1', kind: 'neutral', stops: 6 }] }));
     expect(into.importBag(valueOf(from.exportBag()).text)).toMatchObject({
       ok: true,

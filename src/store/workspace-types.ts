@@ -12,6 +12,7 @@ import {
   type StoredPhoto,
 } from '@/model';
 import { type StorageFault, type WorkspaceStorage } from '@/persist';
+import { type CountdownRecords } from './countdown';
 import { type DocumentStore } from './document-store';
 import { type SaveState } from './saving';
 import { type BrokenStand, type StandSummary } from './stands';
@@ -160,6 +161,8 @@ export interface Workspace extends Files {
   keepPhoto(picture: StoredPhoto): Promise<void>;
   /** A picture that a stand refers to; null where it is not here. */
   findPhoto(sha256: string): Promise<StoredPhoto | null>;
+  /** The countdowns of stands, in the database as soon as they are begun. */
+  readonly countdowns: CountdownRecords;
   /** The notice has been shown. */
   noticed(): void;
   /** The reminder of a backup has been seen: none for a week. */

@@ -79,6 +79,10 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
     removeBroken: stands.removeBroken,
     keepPhoto: pictures.keep,
     findPhoto: pictures.find,
+    countdowns: {
+      find: (standId) => storage.countdown(standId),
+      keep: (standId, countdown) => storage.putCountdown(standId, countdown),
+    },
     noticed: () => state.setState({ notice: null }),
     reminded: reminder.reminded,
   };

@@ -35,6 +35,7 @@ const CLIENTS: Clients = {
   compare: never,
   little: never,
   card: never,
+  match: never,
   measure: never,
   scene: never,
 };

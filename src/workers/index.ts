@@ -3,6 +3,7 @@ import { workerClient, type WorkerLike } from './client';
 export type { JobResult, WorkerClient } from './client';
 export type { Glance } from './glance';
 export type { LittleWanted } from './little';
+export type { FilesToMatch } from './match';
 export type { JobKind, Jobs } from './protocol';
 export type { PhotoRead, SkylineRead } from '@/photos/read-photo';
 
@@ -62,6 +63,13 @@ export const measureClient = () =>
   workerClient(
     'measure',
     () => new Worker(new URL('./measure.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
+  );
+
+/** The client that finds the shots of files. */
+export const matchClient = () =>
+  workerClient(
+    'match',
+    () => new Worker(new URL('./match.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
   );
 
 /** The client that holds the file of a shot against its plan. */

@@ -3,6 +3,7 @@ import type { SceneOrder } from '@/core/scene';
 import {
   type Bag,
   type FileCheck,
+  type FileMatches,
   type Pixels,
   type Solution,
   type Stand,
@@ -17,6 +18,7 @@ import type { Card } from '@/render/card/card';
 import type { StandForCard } from './card';
 import type { Glance, StandToGlanceAt } from './glance';
 import type { LittlesToPaint } from './little';
+import type { FilesToMatch } from './match';
 import type { Measured, ToMeasure } from './measure';
 
 /** What each kind of job takes and gives. */
@@ -42,6 +44,8 @@ export interface Jobs {
   little: { readonly input: LittlesToPaint; readonly output: readonly Pixels[] };
   /** What pictures say of glass. */
   measure: { readonly input: ToMeasure; readonly output: Measured };
+  /** Files of a card and the shots that they are of. */
+  match: { readonly input: FilesToMatch; readonly output: FileMatches };
   /** The file of a shot, held against its plan. */
   compare: {
     readonly input: {

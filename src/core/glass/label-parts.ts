@@ -143,8 +143,9 @@ const STRENGTHS: readonly (readonly [RegExp, Notation | 'nd' | 'bare'])[] = [
   [new RegExp(String.raw`(${FRACTION}|${NUMBER})(?![\w.])`, 'gu'), 'bare'],
 ];
 
+/** Two figures and what parts them; further ones on either side make it a date or something else. */
 const RANGE = new RegExp(
-  String.raw`(?<!\p{L})((?:[a-z]*nd|vari\p{L}*)? ?)(${NUMBER})(?: ?(?:-|–|to) ?(?:nd ?)?| nd )(${NUMBER})( ?(?:stops?|ev))?(?![\w.])`,
+  String.raw`(?<![\p{L}\d:-])((?:[a-z]*nd|vari\p{L}*)? ?)(${NUMBER})(?: ?(?:-|–|to) ?(?:nd ?)?| nd )(${NUMBER})( ?(?:stops?|ev))?(?![\w.:-])`,
   'u',
 );
 /** No variable glass goes further than this in stops: larger figures are factors. */

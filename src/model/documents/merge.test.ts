@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { anyBag, testStand } from '@/testing/fixtures';
 import { seededIds } from '@/testing/ids';
+import { ownedBag } from '../bag/assumed';
 import { sampleBag } from '../bag/bag';
+import { newcomerBag } from '../bag/newcomer';
 import { sameContent } from './alike';
 import { type StandDocument } from './document';
 import { mergeBag, mergeStands } from './merge';
@@ -63,11 +65,27 @@ describe('bringing a backup in', () => {
 
   it('keeps the pouch of this bag, with what came along', () => {
     const { bag } = mergeBag(
-      { ...sampleBag(), pouch: ['hard-1'] },
+      { ...ownedBag(sampleBag()), pouch: ['hard-1'] },
       { filters: [{ id: 'x', kind: 'neutral', stops: 6 }] },
       names,
     );
     expect(bag.pouch).toEqual(['hard-1', 'x']);
+  });
+
+  it('lets a bag that nobody has spoken for give way to one that is brought, and keeps its own cameras and lenses', () => {
+    const lens = { id: 'l1', name: '24-70', focalLengthMm: 24 };
+    const brought = {
+      slots: 1,
+      holder: { sheetWidthMm: 85 },
+      pouch: ['x'],
+      filters: [{ id: 'x', kind: 'neutral', stops: 6 } as const],
+    };
+    const { bag, report } = mergeBag({ ...newcomerBag(), lenses: [lens] }, brought, names);
+    expect(bag).toEqual({ ...brought, lenses: [lens] });
+    expect(report).toMatchObject({ kept: [], inConflict: [], leftOut: [] });
+    const untold = mergeBag(newcomerBag(), newcomerBag(), names);
+    expect(untold.bag.assumed).toBe(true);
+    expect(untold.report.added).toEqual([]);
   });
 
   it('takes no notice of the order of keys, nor of keys that hold nothing', () => {

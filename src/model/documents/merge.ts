@@ -1,4 +1,5 @@
 import { type Bag, type Filter } from '../bag/bag';
+import { withoutAssumed } from '../bag/assumed';
 import { alongToo } from '../bag/edits';
 import { type NewId } from '../stand/ids';
 import { MAX_FILTERS, MAX_GEAR, MAX_STANDS } from '../stand/limits';
@@ -128,11 +129,14 @@ export interface RenamedIds {
 }
 
 /**
- * A bag with another brought in; the usual holder, its slots and the pouch stay as they are here. The same bag where that brings
- * nothing. Stands that come with it are renamed by the `ids`.
+ * A bag with another brought in; the usual holder, its slots and the pouch stay as they are here, unless nobody has said yet
+ * what is in the bag here: what was only assumed gives way. The same bag where that brings nothing. Stands that come with it
+ * are renamed by the `ids`.
  */
-export function mergeBag(ours: Bag, theirs: Bag, bringing: Bringing): MergedBag {
+export function mergeBag(own: Bag, theirs: Bag, bringing: Bringing): MergedBag {
   const { nameOf, from } = bringing;
+  const givesWay = !!own.assumed && !sameContent(own, theirs);
+  const ours = givesWay ? withoutAssumed(own) : own;
   /** A name that says where a thing came from makes it no other. */
   const content = (thing: Thing) => contentOf({ ...thing, name: markedName(nameOf(thing), from) });
   const things = { ...bringing, contentOf: content };
@@ -151,12 +155,12 @@ export function mergeBag(ours: Bag, theirs: Bag, bringing: Bringing): MergedBag 
   const all = [filters, lenses, cameras, holders];
   const report = togetherReport(all.map((m) => m.report));
   const ids = { glass: filters.ids, lenses: lenses.ids, cameras: cameras.ids, holders: holders.ids };
-  if (all.every((m) => !m.added.length)) return { bag: ours, report, ids };
+  if (!givesWay && all.every((m) => !m.added.length)) return { bag: ours, report, ids };
   const newIds = filters.added.map((f) => f.id);
   return {
     bag: {
       ...ours,
-      ...alongToo(ours, newIds),
+      ...(givesWay ? settingsOf(theirs) : alongToo(ours, newIds)),
       filters: [...ours.filters, ...filters.added],
       ...(lenses.added.length ? { lenses: [...(ours.lenses ?? []), ...lenses.added] } : {}),
       ...(cameras.added.length ? { cameras: [...(ours.cameras ?? []), ...cameras.added] } : {}),
@@ -166,6 +170,14 @@ export function mergeBag(ours: Bag, theirs: Bag, bringing: Bringing): MergedBag 
     ids,
   };
 }
+
+/** What a bag says beside its things. */
+const settingsOf = ({ slots, holder, pouch, assumed }: Bag): Partial<Bag> => ({
+  ...(slots === undefined ? {} : { slots }),
+  ...(holder ? { holder } : {}),
+  ...(pouch ? { pouch } : {}),
+  ...(assumed ? { assumed } : {}),
+});
 
 /** A stand as a file brings it, its glass going by the ids that it has here. */
 export function broughtStand(document: StandDocument, theirs: Bag, ids: RenamedIds): StandDocument {

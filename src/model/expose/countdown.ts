@@ -50,6 +50,9 @@ export interface Running extends Countdown {
   readonly pageMs: number;
 }
 
+/** What lies between two pages longer than this is hardly one exposure: it is not counted until somebody says so, ms. */
+const LONGEST_GAP_MS = 12 * 3_600_000;
+
 /** Clocks that part by more than this between two looks have not only been read late, ms. */
 const LEAP_MS = 1500;
 
@@ -64,15 +67,17 @@ export const begin = (plan: OpenPlan, { wallMs, pageMs }: Clocks): Running => ({
 
 /**
  * Goes on with a countdown that another page began: what has passed since it was last looked at is the device's clock's to
- * say. A clock that was set back in between says nothing, and nothing is added.
+ * say. A clock that was set back in between says nothing, and nothing is added; one that went on by more than half a day is
+ * asked about.
  */
 export function resume(kept: Countdown, { wallMs, pageMs }: Clocks): Running {
   const ms = Math.max(0, wallMs - kept.seenMs);
+  const isCounted = ms <= LONGEST_GAP_MS;
   return {
     ...kept,
-    ranMs: kept.ranMs + ms,
+    ranMs: kept.ranMs + (isCounted ? ms : 0),
     seenMs: wallMs,
-    leap: ms > LEAP_MS ? { ms, isCounted: true } : kept.leap,
+    leap: ms > LEAP_MS ? { ms, isCounted } : kept.leap,
     pageMs,
   };
 }

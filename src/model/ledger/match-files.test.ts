@@ -86,6 +86,15 @@ describe('files find their shots', () => {
     );
   });
 
+  it('of an evening of hundreds by the same settings, without looking at each pair of pairs', () => {
+    // looked at pair by pair of pairs, these would be 10^10 comparisons
+    const shots = Array.from({ length: 320 }, (_, i) => entry(i, 400 * i + ((i * i * 37) % 240), 2));
+    const files = shots.map((s) => fileOf(s, 65_000));
+    const matches = matchFiles(files, shots);
+    expect(matches.matched).toHaveLength(320);
+    expect(matches.aheadMs).toBe(65_000);
+  });
+
   it('and say how far the clock is off, and by how many files', () => {
     const shots = [entry(1, 0, 0), entry(2, 300, 2), entry(3, 900, 4)];
     const matches = matchFiles(

@@ -1,4 +1,3 @@
-import { median } from '@/core/numerics';
 import { readingSeconds } from '../answer/prepare';
 import { otherSettings } from '../check/takes';
 import { type PhotoTells } from '../frame/photo';
@@ -9,6 +8,8 @@ import { type LedgerEntry } from './entries';
 export interface ShotFile {
   readonly name: string;
   readonly tells: PhotoTells;
+  /** Its place among the files that were brought. */
+  readonly index?: number | undefined;
 }
 
 /** A file and the shot that it is of. */
@@ -64,10 +65,12 @@ export function matchFiles(
   const clock = aheadMs === undefined ? clockOf(files, entries) : { aheadMs, agreeing: null };
   const pairs = files
     .flatMap((file) =>
-      entries.map((entry) => ({ file, entry, away: awayMs(file, entry, clock?.aheadMs ?? 0) })),
+      entries.flatMap((entry) => {
+        const away = awayMs(file, entry, clock?.aheadMs ?? 0);
+        return away === null ? [] : [{ file, entry, away }];
+      }),
     )
-    .filter((p) => p.away !== null)
-    .sort((a, b) => (a.away as number) - (b.away as number));
+    .sort((a, b) => a.away - b.away);
   const [takenFiles, takenShots] = [new Set<ShotFile>(), new Set<LedgerEntry>()];
   const matched: MatchedFile[] = [];
   for (const { file, entry } of pairs) {
@@ -76,15 +79,17 @@ export function matchFiles(
     takenShots.add(entry);
     matched.push({ file, entry, departs: otherSettings(file.tells.exposure, entry.take) });
   }
+  const worked = stands.map((stand) => ({ stand, moments: momentsOf(stand) }));
   const beside = files
     .filter((f) => !takenFiles.has(f))
-    .flatMap((file) => besideStand(file, stands, clock?.aheadMs ?? 0) ?? []);
+    .flatMap((file) => besideStand(file, worked, clock?.aheadMs ?? 0) ?? []);
+  const besideFiles = new Set(beside.map((b) => b.file));
   return {
     aheadMs: clock?.aheadMs ?? null,
     agreeing: clock ? clock.agreeing : 0,
     matched,
     beside,
-    unmatched: files.filter((f) => !takenFiles.has(f) && !beside.some((b) => b.file === f)),
+    unmatched: files.filter((f) => !takenFiles.has(f) && !besideFiles.has(f)),
   };
 }
 
@@ -94,16 +99,20 @@ const WORKED_AT_MS = 20 * 60_000;
 const SAME_ZOOM = 0.15;
 
 /** The stand that was worked at when a file was made, the one nearest in time; null where there is none. */
-function besideStand(file: ShotFile, stands: readonly Stand[], aheadMs: number): BesideFile | null {
+function besideStand(
+  file: ShotFile,
+  stands: readonly { readonly stand: Stand; readonly moments: readonly number[] }[],
+  aheadMs: number,
+): BesideFile | null {
   const { takenAt, focalLengthMm } = file.tells;
   if (takenAt === undefined) return null;
   const atMs = Date.parse(takenAt) - aheadMs;
   const near = stands
     .filter(
-      ({ lens }) =>
+      ({ stand: { lens } }) =>
         focalLengthMm === undefined || Math.abs(focalLengthMm / lens.focalLengthMm - 1) <= SAME_ZOOM,
     )
-    .map((stand) => ({ stand, off: Math.min(...momentsOf(stand).map((ms) => Math.abs(ms - atMs))) }))
+    .map(({ stand, moments }) => ({ stand, off: Math.min(...moments.map((ms) => Math.abs(ms - atMs))) }))
     .filter(({ off }) => off <= WORKED_AT_MS)
     .sort((a, b) => a.off - b.off);
   const [first] = near;
@@ -138,29 +147,42 @@ function apartStops({ tells }: ShotFile, { take }: LedgerEntry): number {
 /** How far a file is from being of a shot, ms, settings counted; null where it is not. */
 function awayMs(file: ShotFile, entry: LedgerEntry, aheadMs: number): number | null {
   const ahead = aheadOf(file, entry);
+  const off = ahead === null ? Infinity : Math.abs(ahead - aheadMs);
+  if (off > NEAR_MS) return null;
   const stops = apartStops(file, entry);
-  if (ahead === null || stops > OTHER_STOPS) return null;
-  const off = Math.abs(ahead - aheadMs);
-  return off > NEAR_MS ? null : off + MS_A_STOP * stops;
+  return stops > OTHER_STOPS ? null : off + MS_A_STOP * stops;
 }
 
-/** How far the camera's clock is ahead by what most files with a shot of the same settings agree on; null for none. */
+/** A file and a shot of the same settings, and by how much the file's clock is ahead, ms. */
+interface Told {
+  readonly file: ShotFile;
+  readonly ahead: number;
+}
+
+/**
+ * How far the camera's clock is ahead by what most files with a shot of the same settings agree on; null for none. A window of
+ * what is one clock goes once over all that was told, in the order of the offsets.
+ */
 function clockOf(
   files: readonly ShotFile[],
   entries: readonly LedgerEntry[],
 ): { readonly aheadMs: number; readonly agreeing: number } | null {
-  const told = files.flatMap((file) =>
-    entries.flatMap((entry) => {
-      const ahead = aheadOf(file, entry);
-      const isSame = apartStops(file, entry) < SAME_STOPS;
-      return ahead === null || !isSame || Math.abs(ahead) > FARTHEST_MS ? [] : [{ file, ahead }];
-    }),
-  );
+  const told = toldOf(files, entries);
+  const filesIn = new Map<ShotFile, number>();
+  const count = (file: ShotFile, by: 1 | -1) => {
+    const next = (filesIn.get(file) ?? 0) + by;
+    if (next) filesIn.set(file, next);
+    else filesIn.delete(file);
+  };
   let best: { aheadMs: number; agreeing: number } | null = null;
+  let [first, end] = [0, 0];
   for (const { ahead } of told) {
-    const near = told.filter((t) => Math.abs(t.ahead - ahead) <= SAME_CLOCK_MS);
-    const agreeing = new Set(near.map((t) => t.file)).size;
-    const aheadMs = median(near.map((t) => t.ahead));
+    for (let next = told[end]; next && next.ahead <= ahead + SAME_CLOCK_MS; next = told[++end])
+      count(next.file, 1);
+    for (let last = told[first]; last && last.ahead < ahead - SAME_CLOCK_MS; last = told[++first])
+      count(last.file, -1);
+    const agreeing = filesIn.size;
+    const aheadMs = middleOf(told, first, end);
     // of clocks on which as many agree, the one that is the least off
     if (
       !best ||
@@ -170,4 +192,22 @@ function clockOf(
       best = { aheadMs, agreeing };
   }
   return best;
+}
+
+/** By how much each file's clock would be ahead, were it of each shot of its settings; the least first. */
+function toldOf(files: readonly ShotFile[], entries: readonly LedgerEntry[]): readonly Told[] {
+  const told: Told[] = [];
+  for (const file of files)
+    for (const entry of entries) {
+      const ahead = aheadOf(file, entry);
+      if (ahead !== null && Math.abs(ahead) <= FARTHEST_MS && apartStops(file, entry) < SAME_STOPS)
+        told.push({ file, ahead });
+    }
+  return told.sort((a, b) => a.ahead - b.ahead);
+}
+
+/** The median of a stretch of what is in order. */
+function middleOf(told: readonly Told[], first: number, end: number): number {
+  const [low, high] = [told[(first + end - 1) >> 1], told[(first + end) >> 1]];
+  return ((low?.ahead ?? 0) + (high?.ahead ?? 0)) / 2;
 }

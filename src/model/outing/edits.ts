@@ -34,6 +34,20 @@ export const putPlace = (plans: Plans, place: OwnPlace): Plans => ({
   places: put(plans.places, place),
 });
 
+/** What is planned with places that a file brings, as far as there is room for them; the others are counted. */
+export function withPlaces(
+  plans: Plans,
+  brought: readonly OwnPlace[],
+): { readonly plans: Plans; readonly taken: number; readonly leftOut: number } {
+  const room = Math.max(0, MAX_PLACES - plans.places.length);
+  const taken = brought.slice(0, room);
+  return {
+    plans: taken.length ? { ...plans, places: [...plans.places, ...taken] } : plans,
+    taken: taken.length,
+    leftOut: brought.length - taken.length,
+  };
+}
+
 export const restorePlace = (plans: Plans, place: OwnPlace, index: number): Plans => ({
   ...plans,
   places: insert(plans.places, place, index),

@@ -10,6 +10,7 @@ import { saveFile } from '@/ui/save-file';
 import { mergeText } from '@/words';
 import { useBag, useWorkspace } from '../workspace/workspace-context';
 import { AssumedBag } from '../shared/assumed-bag';
+import { PageHead } from '../shared/page-head';
 import { saveOrSay } from '../shared/save';
 import { UndoRedo } from '../shared/undo-redo';
 import { AddFilter } from './add-filter';
@@ -37,11 +38,10 @@ export function BagPage() {
     <div className="relative h-full overflow-y-auto">
       <title>Bag · Pale Seam</title>
       <div className="mx-auto max-w-4xl px-4 py-5 desk:px-8 desk:py-6">
-        <header className="mb-4 flex items-center gap-1">
-          <h1 className="mr-auto text-2xl font-semibold">Bag{isDemo && ' of the demo'}</h1>
+        <PageHead title={isDemo ? 'Bag of the demo' : 'Bag'}>
           <UndoRedo kept={workspace.bag} />
           <Files />
-        </header>
+        </PageHead>
         <AssumedBag />
         {bag.assumed && <Newcomer />}
         <section aria-labelledby="filters">

@@ -1,9 +1,8 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import {
   type FileMatches,
   type LedgerEntry,
-  matchFiles,
   MAX_SMALL,
   otherSettings,
   shotBySlip,
@@ -17,10 +16,32 @@ import {
 } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
+import { type FilesToMatch } from '@/workers';
+import { type StandSummary } from '@/store';
 import { clockOffText, matchedText, photoFaultText } from '@/words';
 import { typedNumber } from '../shared/parse';
 import { PHOTO_FILES } from '../shared/photo-files';
+import { useAsked } from '../workspace/use-asked';
 import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+
+interface Asked {
+  readonly brought: Brought;
+  readonly entries: readonly LedgerEntry[];
+  readonly stands: readonly StandSummary[];
+  readonly aheadMs: number | undefined;
+}
+
+/** What finds the shots of files: what they tell of themselves, and stands without what only weighs. */
+function toMatch(asked: Asked | null): FilesToMatch {
+  if (!asked) return { files: [], entries: [], stands: [] };
+  const { brought, entries, stands, aheadMs } = asked;
+  return {
+    files: brought.files.map(({ name, tells }, index) => ({ name, tells, index })),
+    entries,
+    stands: stands.map(({ document: { stand } }) => ({ ...stand, picture: undefined })),
+    aheadMs,
+  };
+}
 
 /** A file that was read, with its picture in little. */
 interface ReadFile extends ShotFile {
@@ -43,10 +64,11 @@ export function FilesPart({ entries }: { entries: readonly LedgerEntry[] }) {
   const take = useTakeFiles();
   const done = brought && brought.files.length + brought.refused.length === brought.of;
   const stands = useWorkspaceState((s) => s.stands);
-  const matches =
-    brought && done
-      ? matchFiles(brought.files, { entries, stands: stands.map((s) => s.document.stand) }, aheadMs)
-      : null;
+  const asked = useMemo(
+    () => (done && brought ? { brought, entries, stands, aheadMs } : null),
+    [done, brought, entries, stands, aheadMs],
+  );
+  const { output: matches, fault } = useAsked('match', () => toMatch(asked), asked);
   return (
     <section aria-labelledby="files" className="space-y-3">
       <h2 id="files" className="text-lg font-semibold">
@@ -77,6 +99,11 @@ export function FilesPart({ entries }: { entries: readonly LedgerEntry[] }) {
         </p>
       )}
       {!brought && <Button onClick={() => input.current?.click()}>Bring in files</Button>}
+      {asked && !matches && (
+        <p role="status" className="text-quiet">
+          {fault ? `Their shots could not be found (${fault}): try fewer at a time.` : 'Finding their shots…'}
+        </p>
+      )}
       {matches && (
         <div className="space-y-3 border border-edge p-3">
           <p>{clockOffText(matches)}</p>
@@ -160,15 +187,18 @@ function useBrought() {
     };
     setBrought({ files: [], refused: [], of: files.length });
     for (const file of files) {
-      const result = await client.request({ bytes: await file.arrayBuffer(), name: file.name });
+      // a card that is pulled while it is read loses its own files only
+      const bytes = await file.arrayBuffer().catch(() => null);
+      const result = bytes && (await client.request({ bytes, name: file.name }));
       if (!isOn) return;
-      const read = result.type === 'done' && result.output.ok ? result.output : null;
+      const read = result?.type === 'done' && result.output.ok ? result.output : null;
       const small = read && !read.picture.coding ? await inLittle(read.stored) : null;
       if (!isOn) return;
       setBrought((was) => {
         if (!was) return was;
         if (read) return { ...was, files: [...was.files, { name: file.name, tells: read.data, small }] };
-        const fault = result.type === 'done' && !result.output.ok ? result.output.fault : 'failed';
+        const fault =
+          result?.type === 'done' && !result.output.ok ? result.output.fault : result ? 'failed' : 'gone';
         return { ...was, refused: [...was.refused, photoFaultText(fault, file.name)] };
       });
     }
@@ -204,7 +234,7 @@ function useTakeFiles(): (matches: FileMatches, read: readonly ReadFile[]) => vo
   const newId = useNewId();
   return ({ matched, beside }, read) => {
     const keptOf = (file: ShotFile) => {
-      const small = read.find((r) => r === file)?.small;
+      const small = read[file.index ?? -1]?.small;
       return {
         name: file.name.slice(0, 200),
         ...(file.tells.takenAt ? { takenAt: file.tells.takenAt } : {}),

@@ -6,6 +6,7 @@ import { FilePicker } from '@/ui/file-picker';
 import { writeTakesCsv } from '@/store';
 import { saveFile } from '@/ui/save-file';
 import { throughText } from '@/words';
+import { PageHead } from '../shared/page-head';
 import { useBag } from '../workspace/workspace-context';
 import { FilesPart } from './files-part';
 import { Heeding } from './heeding';
@@ -23,13 +24,10 @@ export function LedgerPage() {
     <div className="relative h-full overflow-y-auto">
       <title>Ledger · Pale Seam</title>
       <div className="mx-auto max-w-5xl space-y-8 px-4 py-6 desk:px-8">
-        <div className="flex flex-wrap items-center justify-between gap-3">
-          <h1 className="text-2xl font-semibold">Ledger</h1>
-          <div className="flex flex-wrap gap-2">
-            <BringTable />
-            {entries.length > 0 && <SaveTable entries={entries} />}
-          </div>
-        </div>
+        <PageHead title="Ledger">
+          <BringTable />
+          {entries.length > 0 && <SaveTable entries={entries} />}
+        </PageHead>
         {entries.length === 0 ? (
           <p className="max-w-xl text-quiet">
             Every shot that is told with “I have shot it” comes to stand here, with what it showed. What they

@@ -8,6 +8,7 @@ import { useCompact } from '@/ui/use-media';
 import { placesOnWay } from '@/model/outing';
 import { calendarEntries, outingDayText, outingName } from '@/words/outing';
 import { saveOrSay } from '../shared/save';
+import { Saved } from '../shared/saved';
 import { cardsPath, idOfKey, standKey } from '../shared/stand-path';
 import { UndoRedo } from '../shared/undo-redo';
 import { usePlans } from '../shared/use-plans';
@@ -118,6 +119,7 @@ function Header() {
         <h1 className="truncate text-2xl font-semibold">{outingName(outing)}</h1>
         <p className="text-quiet">{outingDayText(outing.day)}</p>
       </div>
+      <Saved />
       <UndoRedo kept={workspace.plans} hideRedo={compact} />
       <Menu
         label="More"

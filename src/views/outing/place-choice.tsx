@@ -1,4 +1,4 @@
-import { ImageUp, LocateFixed } from 'lucide-react';
+import { ImageUp } from 'lucide-react';
 import { useState } from 'react';
 import { type Outing, type PhotoTells, type Place } from '@/model';
 import { dayOf } from '@/model/outing';
@@ -7,7 +7,6 @@ import { ChoiceField } from '@/ui/field';
 import { FilePicker } from '@/ui/file-picker';
 import { photoFaultText } from '@/words';
 import { outingDayText } from '@/words/outing';
-import { canLocate, locate, NO_DEVICE_PLACE } from '../shared/device-place';
 import { PHOTO_FILES } from '../shared/photo-files';
 import { PlaceInputs } from '../shared/place-inputs';
 import { usePlans } from '../shared/use-plans';
@@ -41,13 +40,6 @@ export function PlaceChoice() {
         : o,
     );
   };
-  const ask = () => {
-    setTrouble(null);
-    locate(
-      (here) => edit((o) => at(o, rounded(here))),
-      () => setTrouble(NO_DEVICE_PLACE),
-    );
-  };
   return (
     <>
       {places.length > 0 && (
@@ -63,11 +55,6 @@ export function PlaceChoice() {
       )}
       <PlaceInputs place={outing.place ?? null} onPlace={(to) => edit((o) => at(o, to))} />
       <div className="flex flex-wrap gap-2">
-        {canLocate() && (
-          <Button onClick={ask}>
-            <LocateFixed size={18} aria-hidden /> Where I am
-          </Button>
-        )}
         <FromPicture onTrouble={setTrouble} />
       </div>
       {trouble && (

@@ -7,6 +7,7 @@ import { dayOf } from '@/model/outing';
 import { Button } from '@/ui/button';
 import { Menu } from '@/ui/menu';
 import { outingDayText, outingName } from '@/words/outing';
+import { PageHead } from '../shared/page-head';
 import { saveOrSay } from '../shared/save';
 import { standKey } from '../shared/stand-path';
 import { UndoRedo } from '../shared/undo-redo';
@@ -46,13 +47,12 @@ export function OutingsPage() {
     <div className="relative h-full overflow-y-auto">
       <title>Outings · Pale Seam</title>
       <div className="mx-auto max-w-4xl px-4 py-5 desk:px-8 desk:py-6">
-        <header className="mb-4 flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-2xl font-semibold">Outings</h1>
+        <PageHead title="Outings">
           <UndoRedo kept={workspace.plans} />
           <Button kind="action" onClick={begin}>
             <Plus size={18} aria-hidden /> New outing
           </Button>
-        </header>
+        </PageHead>
         {outings.length === 0 && (
           <p className="max-w-xl border-t border-rule pt-5 text-lg">
             An outing is a day and a place: sun and moon over your framings, the span to expect, the tide that

@@ -1,7 +1,7 @@
 import { Download, Plus, Trash2, Upload } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { type ComeBack, type OwnPlace, putPlace, removePlace, restorePlace } from '@/model';
+import { type ComeBack, type OwnPlace, putPlace, removePlace, restorePlace, withPlaces } from '@/model';
 import { placesAsGpx, placesFromGpx } from '@/store';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
@@ -35,8 +35,18 @@ export function PlaceList() {
         if (!read.ok)
           return setSaid(`${file.name} was not taken: ${read.error.message}. Nothing was changed.`);
         const { points, refused } = read.value;
-        edit((plans) => points.reduce((p, point) => putPlace(p, { id: newId('p'), ...point }), plans));
-        setSaid(broughtPlacesText(points.length, refused));
+        const found = points.map((point) => ({ id: newId('p'), ...point }));
+        let brought = { taken: 0, leftOut: 0 };
+        const isIn = edit((plans) => {
+          const { plans: next, ...counts } = withPlaces(plans, found);
+          brought = counts;
+          return next;
+        });
+        setSaid(
+          isIn
+            ? broughtPlacesText({ ...brought, refused })
+            : `${file.name} was not taken: what came of it could not be kept. Nothing was changed.`,
+        );
       });
   return (
     <section aria-labelledby="places" className="mt-8">

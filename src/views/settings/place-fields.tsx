@@ -1,30 +1,18 @@
-import { LocateFixed } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { type Place } from '@/model';
 import { prefer } from '@/store';
-import { Button } from '@/ui/button';
 import { useTheme } from '@/ui/theme';
 import { clockText } from '@/words';
-import { canLocate, locate, NO_DEVICE_PLACE } from '../shared/device-place';
 import { PlaceInputs } from '../shared/place-inputs';
 import { usePreferences } from '../workspace/workspace-context';
 
-/** A place is kept to a hundredth of a degree, about a kilometre: enough for the sun, and no more than that. */
-const rounded = (degrees: number): number => Math.round(degrees * 100) / 100;
+/** The device's own place is kept to a hundredth of a degree, about a kilometre: enough for the sun, and no more than that. */
+const PARTS_OF_DEGREE = 100;
 
 /** Where the photographer is, for sunrise and sunset. */
 export function PlaceFields() {
   const place = usePreferences((p) => p.place);
   const mode = useTheme((t) => t.mode);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const ask = () => {
-    setTrouble(null);
-    locate(
-      ({ latitudeDeg, longitudeDeg }) =>
-        prefer({ place: { latitudeDeg: rounded(latitudeDeg), longitudeDeg: rounded(longitudeDeg) } }),
-      () => setTrouble(NO_DEVICE_PLACE),
-    );
-  };
   return (
     <section aria-labelledby="place" className="space-y-3">
       <h2 id="place" className="text-lg font-semibold">
@@ -33,20 +21,12 @@ export function PlaceFields() {
       <p className="text-quiet">
         For sunrise and sunset, and for a first guess of the light. It stays on this device.
       </p>
-      <PlaceInputs place={place} onPlace={(chosen) => prefer({ place: chosen })} />
-      <div className="flex flex-wrap items-center gap-3">
-        {canLocate() && (
-          <Button onClick={ask}>
-            <LocateFixed size={18} aria-hidden /> Where I am
-          </Button>
-        )}
-        {place && <SunNext place={place} />}
-      </div>
-      {trouble && (
-        <p role="alert" className="text-fault">
-          {trouble}
-        </p>
-      )}
+      <PlaceInputs
+        place={place}
+        partsOfDegree={PARTS_OF_DEGREE}
+        onPlace={(chosen) => prefer({ place: chosen })}
+      />
+      {place && <SunNext place={place} />}
       {mode === 'sun' && !place && (
         <p role="status">The place is not known yet, so the theme is the device’s own.</p>
       )}

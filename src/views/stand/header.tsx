@@ -23,7 +23,8 @@ import { namedAs } from '@/model';
 import { Menu } from '@/ui/menu';
 import { useTheme } from '@/ui/theme';
 import { useCompact } from '@/ui/use-media';
-import { useDevice, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useWorkspace } from '../workspace/workspace-context';
+import { Saved } from '../shared/saved';
 import { UndoRedo } from '../shared/undo-redo';
 import { useKept, useEdit, useStand } from './session';
 import { useStandActions } from './use-stand-actions';
@@ -71,21 +72,6 @@ export function Header() {
       <UndoRedo kept={kept} hideRedo={compact} />
       <StandMenu />
     </header>
-  );
-}
-
-/** Whether all is stored, and quietly that there is no network. */
-function Saved() {
-  const saving = useWorkspaceState((s) => s.saving);
-  const isOnline = useDevice((d) => d.isOnline);
-  const text = { saved: 'Saved', saving: 'Saving…', failed: 'Not saved' }[saving];
-  return (
-    <>
-      {!isOnline && <span className="px-1 text-sm text-quiet desk:hidden">Offline</span>}
-      <span role="status" className="px-2 text-sm text-quiet compact:sr-only">
-        {text}
-      </span>
-    </>
   );
 }
 

@@ -4,6 +4,7 @@ import { toast } from 'sonner';
 import { type BrokenStand } from '@/store';
 import { Button } from '@/ui/button';
 import { saveFile } from '@/ui/save-file';
+import { brokenText } from '@/words';
 import { useWorkspace } from '../workspace/workspace-context';
 
 /** Saves a stand just as it is stored. */
@@ -44,15 +45,13 @@ export function BrokenStands({ broken }: { broken: readonly BrokenStand[] }) {
   };
   return (
     <ul aria-label="Stands that cannot be shown" className="mb-3 space-y-2">
-      {shown.map(({ id }) => (
+      {shown.map(({ id, record }) => (
         <li
           key={id}
           role="alert"
           className="flex flex-wrap items-center gap-2 rounded-md border border-fault p-3"
         >
-          <p className="min-w-0 flex-1 basis-72 break-words">
-            A stored stand cannot be shown: it is not as a stand is here. It is kept as it is.
-          </p>
+          <p className="min-w-0 flex-1 basis-72 break-words">{brokenText(record)}</p>
           <SaveAsStored id={id} />
           <Button kind="quiet" onClick={() => remove(id)}>
             <Trash2 size={18} aria-hidden /> Delete it

@@ -7,6 +7,7 @@ import { type RefusedThing } from '@/store';
 import { Button } from '@/ui/button';
 import { Menu } from '@/ui/menu';
 import { mergeText } from '@/words';
+import { PageHead } from '../shared/page-head';
 import { RefusedList } from '../shared/refused-list';
 import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
 import { standKey } from '../shared/stand-path';
@@ -39,8 +40,7 @@ export function StandsPage() {
         </p>
       )}
       <div className="mx-auto max-w-4xl px-4 py-5 desk:px-8 desk:py-6">
-        <header className="mb-4 flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-2xl font-semibold">Stands{isDemo && ' of the demo'}</h1>
+        <PageHead title={isDemo ? 'Stands of the demo' : 'Stands'}>
           <Button onClick={drop.open}>
             <Upload size={18} aria-hidden /> Open a file
           </Button>
@@ -50,7 +50,7 @@ export function StandsPage() {
             </Button>
           )}
           {isDemo && <DemoMenu />}
-        </header>
+        </PageHead>
         <Refusals refusals={refusals} />
         {filing !== null && (
           <p role="status" className="mb-3 text-quiet">

@@ -32,6 +32,18 @@ export function noticeText(notice: Notice): string {
   }
 }
 
+/** What a stored record is that cannot be shown as what it ought to be. */
+export function brokenText(record: unknown): string {
+  switch ((record as { damaged?: unknown } | null)?.damaged) {
+    case 'bag':
+      return 'The bag that is stored here was damaged: it is kept as it is, and a new one is begun. Save it, and bring a backup in to have your glass again.';
+    case 'plans':
+      return 'What was planned here was damaged: it is kept as it is, and nothing is planned. Save it, and bring a backup in to have your outings again.';
+    default:
+      return 'A stored stand cannot be shown: it is not as a stand is here. It is kept as it is.';
+  }
+}
+
 /** A thing of a file that was not taken. */
 interface Refused {
   readonly what: 'stand' | 'filter' | 'lens' | 'camera' | 'bag' | 'outing' | 'place' | 'plans' | 'picture';

@@ -1,5 +1,5 @@
 /** Why nothing can be stored, as the storage names it. */
-type Fault = 'full' | 'newer' | 'closed' | 'deleted' | 'cleared' | 'refused' | 'failed';
+type Fault = 'full' | 'newer' | 'closed' | 'deleted' | 'cleared' | 'refused' | 'damaged' | 'failed';
 
 interface StorageWords {
   /** What happened. */
@@ -34,6 +34,7 @@ export function notSavedText(fault: Fault): StorageWords {
         then: `All of it is kept while this page stays open. Try again to store it anew, or save everything to a file.`,
       };
     case 'refused':
+    case 'damaged':
     case 'failed':
       return {
         what: 'The browser did not store the last change.',
@@ -54,6 +55,11 @@ export function notOpenedText(fault: Fault): StorageWords {
       return {
         what: 'The browser has no room left to open your stands.',
         then: 'Nothing has been deleted. Make room on the device, then try again.',
+      };
+    case 'damaged':
+      return {
+        what: 'Your stands are on this device, and the browser cannot read them: what holds them is damaged, or the disk is full or failing.',
+        then: 'Nothing has been deleted. Make room on the device, restart the browser, then try again. Where it stays so, a backup brings them in elsewhere; only then clear this page’s data.',
       };
     default:
       return {

@@ -50,8 +50,9 @@ export function calendarEntries(outing: Outing, day: OutingDay): readonly Calend
       alarmMinutes: ALARMS.framing,
     };
   });
-  const moments = worth.map((moment): CalendarEntry => ({
-    id: `${outing.id}-${moment.why}-${moment.framingId}`,
+  const moments = worth.map((moment, i): CalendarEntry => ({
+    // the same may be worth being there for twice in a day: each is an entry of its own
+    id: `${outing.id}-${moment.why}-${moment.framingId}${timesBefore(worth, i)}`,
     fromMs: moment.atMs,
     toMs: moment.atMs + MOMENT_MS,
     title: worthText(moment),
@@ -60,6 +61,13 @@ export function calendarEntries(outing: Outing, day: OutingDay): readonly Calend
     alarmMinutes: ALARMS.moment,
   }));
   return [...whole, ...framings, ...moments];
+}
+
+/** Behind the key of a moment: which of those of one framing and reason it is, where it is not the first. */
+function timesBefore(worth: OutingDay['worth'], i: number): string {
+  const own = worth[i];
+  const before = worth.slice(0, i).filter((w) => w.why === own?.why && w.framingId === own.framingId).length;
+  return before ? `-${before + 1}` : '';
 }
 
 function framingNameOf({ framings }: Outing, id: string): string {

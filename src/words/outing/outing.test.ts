@@ -56,9 +56,10 @@ describe('the sentences of an outing', () => {
   });
 
   it('say what became of the places of a file', () => {
-    expect(broughtPlacesText(1, [])).toBe('One place is in.');
-    expect(broughtPlacesText(3, [{ path: 'wpt[0].lat', message: 'lat is a number' }])).toBe(
-      '3 places are in; 1 not taken (wpt[0].lat: lat is a number).',
+    expect(broughtPlacesText({ taken: 1, leftOut: 0, refused: [] })).toBe('One place is in.');
+    const refused = [{ path: 'wpt[0].lat', message: 'lat is a number' }];
+    expect(broughtPlacesText({ taken: 3, leftOut: 2, refused })).toBe(
+      '3 places are in; 2 more have no room: take some out first; 1 not taken (wpt[0].lat: lat is a number).',
     );
   });
 

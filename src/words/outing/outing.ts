@@ -88,7 +88,7 @@ const WIND_FOLLOWS: Record<Wind, string> = {
 const CLOUD_FOLLOWS: Record<Cloud, string> = {
   clear:
     'A clear sky: the polariser bites at a right angle to the sun, and the grads are needed most low down.',
-  broken: 'Broken cloud: the light jumps by framings. Meter again before each frame.',
+  broken: 'Broken cloud: the light jumps by stops. Meter again before each frame.',
   moving: 'Fast cloud: it draws out within a minute. Take the 6 and 10 stop ND along.',
   covered: 'A covered sky: the polariser does nothing to it, but still takes glare off wet leaves and rock.',
 };
@@ -202,12 +202,20 @@ export const weightText = (grams: number): string =>
   grams < 1000 ? `${Math.round(grams)} g` : `${(grams / 1000).toFixed(1)} kg`;
 
 /** What became of the places of a file. */
-export function broughtPlacesText(
-  count: number,
-  refused: readonly { readonly path: string; readonly message: string }[],
-): string {
-  const taken = count === 1 ? 'One place is in' : `${count} places are in`;
-  if (!refused.length) return `${taken}.`;
+export function broughtPlacesText({ taken, leftOut, refused }: BroughtPlaces): string {
   const [first] = refused;
-  return `${taken}; ${refused.length} not taken (${first?.path}: ${first?.message}).`;
+  return `${[
+    taken === 1 ? 'One place is in' : `${taken} places are in`,
+    leftOut ? `${leftOut} more have no room: take some out first` : null,
+    first ? `${refused.length} not taken (${first.path}: ${first.message})` : null,
+  ]
+    .filter((t) => t !== null)
+    .join('; ')}.`;
+}
+
+interface BroughtPlaces {
+  readonly taken: number;
+  /** There was no room for them. */
+  readonly leftOut: number;
+  readonly refused: readonly { readonly path: string; readonly message: string }[];
 }

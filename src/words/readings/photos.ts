@@ -4,7 +4,7 @@ import { type PhotoFault } from '@/model';
 import { listText, percentText, stopsFigure } from '../figures/figures';
 
 /** Why a picture was not taken; nothing has changed then. */
-export function photoFaultText(fault: PhotoFault | 'failed', name: string): string {
+export function photoFaultText(fault: PhotoFault | 'failed' | 'gone', name: string): string {
   const file = `“${name || 'the picture'}”`;
   switch (fault) {
     case 'empty':
@@ -25,6 +25,8 @@ export function photoFaultText(fault: PhotoFault | 'failed', name: string): stri
       return `${file} is damaged: it cannot be decoded.`;
     case 'raw-not-here':
       return `${file} is a camera’s raw file, which is read only where the page comes from this device or over HTTPS. Save it as JPEG.`;
+    case 'gone':
+      return `${file} is no longer there: put the card back in, and bring it in once more.`;
     case 'failed':
       return `${file} could not be read. Try again, or save it smaller first.`;
   }

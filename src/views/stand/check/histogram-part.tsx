@@ -1,3 +1,4 @@
+import { Slider } from 'radix-ui';
 import { useState } from 'react';
 import {
   type HistogramEnds,
@@ -46,49 +47,45 @@ interface ReadingProps {
   readonly onShift: (shift: { sky: number; land: number }) => void;
 }
 
+/** Where an end was put; an end that nobody has touched stands as it was planned. */
+type Told = Partial<HistogramEnds>;
+
 function Reading({ planned, onShift }: ReadingProps) {
-  const [right, setRight] = useState<HistogramEnds['right'] | null>(null);
-  const [left, setLeft] = useState<HistogramEnds['left'] | null>(null);
+  const [told, setTold] = useState<Told>({});
   if (!planned) return <p className="pb-3 text-quiet">It can be drawn once land and sky are read.</p>;
-  const isLeft = right !== null;
-  const set = (at: number | 'off') => (isLeft ? setLeft(at) : setRight(at));
-  const shift = right !== null && left !== null ? shiftByHistogram({ left, right }, planned) : null;
+  const isTold = told.left !== undefined || told.right !== undefined;
+  const shift = isTold
+    ? shiftByHistogram({ left: planned.left, right: planned.right, ...told }, planned)
+    : null;
+  const runsOff = (end: keyof HistogramEnds) => (
+    <Edge
+      name={`The ${end} end runs off`}
+      isOn={told[end] === 'off'}
+      onPress={() => setTold({ ...told, [end]: told[end] === 'off' ? undefined : 'off' })}
+    />
+  );
   return (
     <div className="space-y-2 pb-3">
       <p className="text-sm text-quiet">
         {shift
           ? histogramText(shift)
-          : isLeft
-            ? 'And where does its left end stand?'
-            : 'This is how it ought to look: tap where the camera’s right end stands.'}
+          : 'This is how it ought to look: put each end where the camera’s stands, or tap that it runs off.'}
       </p>
       <div className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-stretch gap-1">
-        <Edge isOn={left === 'off'} isDisabled={!isLeft} onPress={() => setLeft('off')}>
-          runs off
-        </Edge>
-        <Outline planned={planned} left={left} right={right} onPlace={set} />
-        <Edge isOn={right === 'off'} isDisabled={isLeft} onPress={() => setRight('off')}>
-          runs off
-        </Edge>
+        {runsOff('left')}
+        <Outline planned={planned} told={told} onTold={(change) => setTold({ ...told, ...change })} />
+        {runsOff('right')}
       </div>
-      <div className="flex gap-2">
-        {shift && (
+      {shift && (
+        <div className="flex gap-2">
           <Button kind="action" onClick={() => onShift(shift)}>
             Take it so
           </Button>
-        )}
-        {isLeft && (
-          <Button
-            kind="quiet"
-            onClick={() => {
-              setRight(null);
-              setLeft(null);
-            }}
-          >
+          <Button kind="quiet" onClick={() => setTold({})}>
             Anew
           </Button>
-        )}
-      </div>
+        </div>
+      )}
       <p className="flex gap-4 text-sm text-quiet">
         <Key colour="sky">sky</Key>
         <Key colour="land">all below it</Key>
@@ -110,74 +107,71 @@ function Key({ colour, children }: { colour: 'sky' | 'land'; children: string })
 }
 
 interface EdgeProps {
+  readonly name: string;
   readonly isOn: boolean;
-  readonly isDisabled: boolean;
   readonly onPress: () => void;
-  readonly children: string;
 }
 
 /** The end runs off the edge. */
-function Edge({ isOn, isDisabled, onPress, children }: EdgeProps) {
+function Edge({ name, isOn, onPress }: EdgeProps) {
   return (
     <button
       type="button"
+      aria-label={name}
       aria-pressed={isOn}
-      disabled={isDisabled}
-      className="w-12 rounded-md border border-edge bg-panel text-sm disabled:opacity-50 aria-pressed:bg-ink aria-pressed:text-panel"
+      className="w-12 rounded-md border border-edge bg-panel text-sm aria-pressed:bg-ink aria-pressed:text-panel"
       onClick={onPress}
     >
-      {children}
+      runs off
     </button>
   );
 }
 
 interface OutlineProps {
   readonly planned: PlannedHistogram;
-  readonly left: HistogramEnds['left'] | null;
-  readonly right: HistogramEnds['right'] | null;
-  readonly onPlace: (part: number) => void;
+  readonly told: Told;
+  readonly onTold: (change: Told) => void;
 }
 
-/** The two humps as they ought to stand, on the width of the camera's own. */
-function Outline({ planned, left, right, onPlace }: OutlineProps) {
-  const end = (at: number | 'off' | null) =>
-    typeof at === 'number' && (
-      <line
-        x1={at * 100}
-        x2={at * 100}
-        y1={0}
-        y2={HEIGHT}
-        stroke="var(--ink)"
-        strokeWidth={2}
-        vectorEffect="non-scaling-stroke"
-      />
-    );
+/** The two humps as they ought to stand, on the width of the camera's own, with its two ends to be dragged, tapped or stepped. */
+function Outline({ planned, told, onTold }: OutlineProps) {
+  const percent = (end: keyof HistogramEnds) => {
+    const at = told[end] ?? planned[end];
+    return at === 'off' ? (end === 'left' ? 0 : 100) : Math.round(100 * at);
+  };
+  const [left, right] = [percent('left'), percent('right')];
+  const put = ([nextLeft = left, nextRight = right]: number[]) =>
+    onTold({
+      ...(nextLeft === left ? {} : { left: nextLeft / 100 }),
+      ...(nextRight === right ? {} : { right: nextRight / 100 }),
+    });
   return (
-    <svg
-      viewBox={`0 0 100 ${HEIGHT}`}
-      preserveAspectRatio="none"
-      role="slider"
-      aria-label="Place in the camera’s histogram"
-      aria-valuemin={0}
-      aria-valuemax={100}
-      aria-valuenow={Math.round(100 * (typeof right === 'number' ? right : planned.right))}
-      tabIndex={0}
-      className="h-24 w-full touch-none border border-edge bg-ground"
-      onPointerDown={(e) => {
-        const box = e.currentTarget.getBoundingClientRect();
-        onPlace(Math.min(1, Math.max(0, (e.clientX - box.left) / box.width)));
-      }}
-      onKeyDown={(e) => {
-        const way = { ArrowLeft: -0.02, ArrowRight: 0.02 }[e.key];
-        if (way === undefined) return;
-        e.preventDefault();
-        const from = typeof right === 'number' ? right : planned.right;
-        onPlace(Math.min(1, Math.max(0, from + way)));
-      }}
+    <Slider.Root
+      className="relative h-24 touch-none border border-edge bg-ground select-none"
+      value={[left, right]}
+      step={1}
+      onValueChange={put}
     >
-      <HumpPaths planned={planned} />
-      {end(left)}
-      {end(right)}
-    </svg>
+      <Slider.Track className="absolute inset-0">
+        <svg viewBox={`0 0 100 ${HEIGHT}`} preserveAspectRatio="none" aria-hidden className="size-full">
+          <HumpPaths planned={planned} />
+        </svg>
+      </Slider.Track>
+      <End name="Left end of the camera’s histogram" isTold={told.left !== undefined} />
+      <End name="Right end of the camera’s histogram" isTold={told.right !== undefined} />
+    </Slider.Root>
+  );
+}
+
+/** An end of the histogram: a line with a grip as wide as a thumb. */
+function End({ name, isTold }: { name: string; isTold: boolean }) {
+  return (
+    <Slider.Thumb
+      aria-label={name}
+      className="relative block h-24 w-0.5 focus-visible:outline-2 focus-visible:outline-offset-4 focus-visible:outline-action"
+    >
+      <span className="absolute inset-y-0 -inset-x-5" />
+      <span className={`block h-full border-l-2 border-ink ${isTold ? '' : 'border-dashed'}`} />
+    </Slider.Thumb>
   );
 }

@@ -90,10 +90,11 @@ function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; 
   const open = useOpenStand();
   const tell = useSession((s) => s.tell);
   const { muches, ofs, placed } = sightTraits(what);
-  const [of, setOf] = useState<SightOf | undefined>(seen?.of ?? (muches.length ? ofs[0] : undefined));
-  const [raw, setRaw] = useState(seen?.raw === true);
+  const [draft, setDraft] = useState<Pick<Seen, 'of' | 'raw'>>(muches.length ? { of: ofs[0] } : {});
+  // what was told goes before what is only being chosen: an undo changes it too
+  const { of, raw } = seen ?? draft;
   const say = (change: Partial<Pick<Seen, 'much' | 'of' | 'raw'>>) => {
-    const told = { of, raw: raw || undefined, much: seen?.much, ...change };
+    const told = { of, raw, much: seen?.much, ...change };
     tellOf(open, {
       what,
       ...(told.of ? { of: told.of } : {}),
@@ -134,13 +135,13 @@ function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; 
       {ofs.length > 0 && (
         <Segmented<SightOf | ''>
           label={`${SIGHT_NAMES[what]}: where`}
-          value={(seen?.of ?? of) || ''}
+          value={of ?? ''}
           columns={ofs.length > 4 ? 3 : ofs.length}
           options={ofs.map((value) => ({ value, text: sightOfText(what, value) }))}
           onValue={(value) => {
             if (!value) return;
-            setOf(value);
             if (seen || !muches.length) say({ of: value });
+            else setDraft({ ...draft, of: value });
           }}
         />
       )}
@@ -169,8 +170,9 @@ function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; 
             { value: 'raw', text: 'raw file' },
           ]}
           onValue={(value) => {
-            setRaw(value === 'raw');
-            if (seen) say({ raw: value === 'raw' ? true : undefined });
+            const change = { raw: value === 'raw' ? (true as const) : undefined };
+            if (seen) say(change);
+            else setDraft({ ...draft, ...change });
           }}
         />
       )}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { exactAperture, exactIso, type Mark, shutterMarksRound } from '@/core/units';
+import { exactAperture, exactIso } from '@/core/units';
 import {
   guessSeconds,
   lastReading,
@@ -14,11 +14,9 @@ import {
 } from '@/model';
 import { capital } from '@/words';
 import { useDerived, useSession, useSpotNames, useStand } from '../session';
+import { MARKS, marksFor } from './pad-marks';
 import { useMeter } from './use-meter';
 import { useUsualLand } from './use-usual-land';
-
-/** Marks that the pad offers. */
-const MARKS = 7;
 
 type Take = (shown: PhotoExposure, again: string | null) => string;
 
@@ -132,21 +130,3 @@ function useGuess(role: ReadRole, settings: Parameters<typeof guessSeconds>[2]):
 }
 
 export type PadState = ReturnType<typeof usePad>;
-
-interface MarksWanted {
-  readonly roundSeconds: number;
-  /** What the meter showed, or is guessed to show. */
-  readonly targetSeconds: number;
-  /** From one mark to the next, thirds of a stop. */
-  readonly thirds: number;
-  /** Thirds of a stop towards shorter times. */
-  readonly shift: number;
-}
-
-/** The pad's marks, and the one nearest to the target; none where the marks are moved away from it. */
-function marksFor({ roundSeconds, targetSeconds, thirds, shift }: MarksWanted) {
-  const marks = shutterMarksRound(roundSeconds * 2 ** (-shift / 3), thirds, MARKS);
-  const awayOf = (mark: Mark) => Math.abs(Math.log2(mark.exact / targetSeconds));
-  const nearest = marks.reduce((best, mark) => (awayOf(mark) < awayOf(best) ? mark : best));
-  return { marks, chosen: shift === 0 || awayOf(nearest) <= thirds / 6 ? nearest : null };
-}

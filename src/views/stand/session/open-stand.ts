@@ -71,7 +71,7 @@ export interface OpenStand {
 
 export interface StandToOpen {
   readonly kept: DocumentStore<StandDocument>;
-  readonly workspace: Pick<Workspace, 'bag' | 'newId' | 'findPhoto' | 'keepPhoto'>;
+  readonly workspace: Pick<Workspace, 'bag' | 'newId' | 'findPhoto' | 'keepPhoto' | 'countdowns'>;
   readonly clients: Clients;
   readonly nowMs: () => number;
 }
@@ -109,7 +109,7 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
     finder: clients.skyline(),
   });
   const photo = shownPhoto(kept.state, workspace);
-  const countdown = keepCountdown(id, browserHost);
+  const countdown = keepCountdown(id, browserHost, workspace.countdowns);
   const slip = derivedStore(
     [answer, minute, preferences, isChecking],
     steady(({ lit, derived, search, carry, bag: solvedWith }, now, { seatBy }, checks) =>
@@ -146,9 +146,10 @@ export function openStand({ kept, workspace, clients, nowMs }: StandToOpen): Ope
     photo,
     intake,
     start: () => {
-      const ends = [answer.start(), photo.start(), countdown.start(), intake.dispose];
       // who comes back to a shutter that is open wants to close it, and goes on from there
-      if (countdown.state.getState().running) session.getState().setStep('expose');
+      const toShutter = () => session.getState().setStep('expose');
+      const ends = [answer.start(), photo.start(), countdown.start(toShutter), intake.dispose];
+      if (countdown.state.getState().running) toShutter();
       return () => ends.forEach((end) => end());
     },
   };

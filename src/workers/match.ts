@@ -1,0 +1,21 @@
+import { type FileMatches, type LedgerEntry, matchFiles, type ShotFile, type Stand } from '@/model';
+
+/** Files that look for their shots. */
+export interface FilesToMatch {
+  readonly files: readonly ShotFile[];
+  readonly entries: readonly LedgerEntry[];
+  readonly stands: readonly Stand[];
+  /** How far the camera's clock is ahead, ms; absent: found. */
+  readonly aheadMs?: number | undefined;
+}
+
+/** Finds the shots of files; what comes back are copies, which their names and ids tell. */
+// eslint-disable-next-line require-yield
+export async function* matched({
+  files,
+  entries,
+  stands,
+  aheadMs,
+}: FilesToMatch): AsyncGenerator<number, FileMatches> {
+  return matchFiles(files, { entries, stands }, aheadMs);
+}

@@ -1,0 +1,4 @@
+import { matched } from './match';
+import { serveJobs } from './run-jobs';
+
+serveJobs<'match'>(matched);
