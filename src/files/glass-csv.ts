@@ -10,6 +10,7 @@ import {
 } from '@/core/glass';
 import { type Bag, type Filter, filterFromLabel, freeName, isSheet, MAX_FILTERS, type NewId } from '@/model';
 import { schemas } from '@/model/documents/schema';
+import { SEATS_OF_GLASS } from '@/model/stand/terms';
 import { CellFault, headingsOf, numberCell, tableOf, writeTable } from './csv-table';
 import { readPart } from './document';
 import { quoted } from './errors';
@@ -33,6 +34,9 @@ const COLUMNS: readonly Column[] = [
   'seam_from_dark_end_mm',
   'measured_stops',
   'body',
+  'sits',
+  'diameter_mm',
+  'remarks',
 ];
 type Column = string;
 type Cells = Partial<Record<Column, string>>;
@@ -93,6 +97,8 @@ const COLUMN_OF: ReadonlyMap<string, Column> = new Map([
   ['sheetLengthMm', 'length_mm'],
   ['seamFromDarkEndMm', 'seam_from_dark_end_mm'],
   ['measuredStops', 'measured_stops'],
+  ['diameterMm', 'diameter_mm'],
+  ['remarks', 'remarks'],
   ...GLASS_KINDS.flatMap(columnsOf),
 ]);
 
@@ -139,6 +145,9 @@ function withCells(filter: Filter, cells: Cells, bag: Bag): Filter {
   const { body } = cells;
   if (body && body !== 'dyed' && body !== 'coated')
     throw new CellFault('body', `${quoted(body)} is not dyed or coated`);
+  const { sits } = cells;
+  if (sits && !SEATS_OF_GLASS.some((s) => s === sits))
+    throw new CellFault('sits', `${quoted(sits)} is not ${orText(SEATS_OF_GLASS)}`);
   const length = (column: Column) => numberCell(cells, column, 'lengthMm');
   const width = length('width_mm');
   const valueOf = (name: string, column: Column) =>
@@ -152,31 +161,50 @@ function withCells(filter: Filter, cells: Cells, bag: Bag): Filter {
     seamFromDarkEndMm: seated ? length('seam_from_dark_end_mm') : undefined,
     measuredStops: seated ? undefined : numberCell(cells, 'measured_stops', 'stops'),
     body: hasBody ? body || undefined : undefined,
+    sits: sits || undefined,
+    diameterMm: length('diameter_mm'),
+    remarks: cells.remarks || undefined,
     ...Object.fromEntries(columnsOf({ fields }).map(([name, column]) => [name, valueOf(name, column)])),
   };
-  const isStated = !Number.isNaN(Number(cells.transition_mm || NaN));
+  const isStated = !Number.isNaN(Number(cells.transition_mm?.replace(',', '.') || NaN));
   const given = Object.entries({ ...told, ...(isStated ? { transitionStated: true } : {}) }).filter(
     ([, value]) => value !== undefined,
   );
-  return { ...filter, ...Object.fromEntries(given) };
+  return { ...withoutUnsaid(filter, cells), ...Object.fromEntries(given) };
 }
+
+/** A filter without what a table has a column for and leaves empty: that is not known, and is not made up. */
+function withoutUnsaid(filter: Filter, cells: Cells): Filter {
+  if (!cells.kind) return filter;
+  const unsaid = [...COLUMN_OF].filter(([name, column]) => OPTIONAL.has(name) && cells[column] === '');
+  const gone = new Set(unsaid.map(([name]) => name));
+  return Object.fromEntries(Object.entries(filter).filter(([name]) => !gone.has(name))) as Filter;
+}
+
+/** What a filter may leave open. */
+const OPTIONAL: ReadonlySet<string> = new Set(['sheetWidthMm', 'sheetLengthMm', 'seamFromDarkEndMm']);
 
 /** A transition by its length or by its name. */
 function transitionCell(cells: Cells, widthMm?: number): number | undefined {
   const text = cells.transition_mm?.toLowerCase() ?? '';
-  return Object.hasOwn(TRANSITION_DEFAULTS_MM, text)
-    ? assumedTransitionMm(text as TransitionName, widthMm)
-    : numberCell(cells, 'transition_mm', 'lengthMm');
+  if (Object.hasOwn(TRANSITION_DEFAULTS_MM, text))
+    return assumedTransitionMm(text as TransitionName, widthMm);
+  const figure = text.startsWith(ABOUT) ? text.slice(ABOUT.length) : cells.transition_mm;
+  return numberCell({ ...cells, transition_mm: figure ?? '' }, 'transition_mm', 'lengthMm');
 }
 
-/** The length of a transition, or its name where the length is only taken for that. */
+/** Before the length of a transition that nobody has stated. */
+const ABOUT = 'about ';
+
+/** The length of a transition as it is written: stated, its name where it is only taken for that, or about so long. */
 function statedTransition({
   transitionMm,
   transitionStated,
   sheetWidthMm,
 }: Extract<Filter, { transitionMm: number }>): number | string {
   const name = transitionName(transitionMm, sheetWidthMm);
-  return !transitionStated && transitionMm === assumedTransitionMm(name, sheetWidthMm) ? name : transitionMm;
+  if (transitionStated) return transitionMm;
+  return transitionMm === assumedTransitionMm(name, sheetWidthMm) ? name : `${ABOUT}${transitionMm}`;
 }
 
 /** Writes the glass of a bag as a table that `readGlassCsv` reads back; measured sheets have none and are left out. */
@@ -191,6 +219,9 @@ export function writeGlassCsv(filters: readonly Filter[]): string {
       seam_from_dark_end_mm: isSheet(f) ? f.seamFromDarkEndMm : undefined,
       measured_stops: isSheet(f) ? undefined : f.measuredStops,
       body: 'body' in f ? f.body : undefined,
+      sits: f.sits,
+      diameter_mm: f.diameterMm,
+      remarks: f.remarks,
       ...Object.fromEntries(
         columnsOf(kindNamed(f.kind)).map(([name, column]) => [column, f[name as keyof Filter]]),
       ),

@@ -68,6 +68,26 @@ describe('shots as a table', () => {
     );
   });
 
+  it('name glass whatever it is called, also with what parts the names of a cell', () => {
+    fc.assert(
+      fc.property(fc.stringMatching(/^[|\\ a-z]{1,12}$/), (called) => {
+        fc.pre(called.trim() === called);
+        const odd = { ...bag, filters: bag.filters.map((f) => (f === sheet ? { ...f, name: called } : f)) };
+        const oddName = (id: string) => filterName(odd.filters.find((f) => f.id === id)!);
+        const stand = testStand({ name: 'Sarrat Dune' });
+        const exposure = { aperture: 11, iso: 100, seconds: 1 };
+        const shot = { id: 'k', takenAt: '2026-05-01T05:30:00.000Z', exposure, filterIds: [sheet!.id] };
+        const document = { stand: { ...stand, takes: [shot] }, bag: null, used: [], minor: 11 };
+        const table = writeTakesCsv(
+          ledgerOf([{ updatedAt: stand.createdAt, document }], () => odd),
+          oddName,
+        );
+        const [row] = readTakesCsv(table, [{ stand, bag: odd }], filterName);
+        expect(row).toMatchObject({ ok: true, take: { filterIds: [sheet!.id] } });
+      }),
+    );
+  });
+
   const HEAD = 'stand,taken_at,aperture,seconds,iso';
   const LINE = 'Sarrat Dune,2026-05-01T05:30:00Z,11,1/8,100';
   const dune = testStand({ id: 'dune', name: 'Sarrat Dune', createdAt: '2026-03-01T05:00:00Z' });

@@ -43,15 +43,17 @@ const COLUMNS = [
 type Column = (typeof COLUMNS)[number];
 type Cells = Readonly<Partial<Record<Column, string>>>;
 
-/** What parts the names of glass in a cell. */
+/** What parts the names of glass in a cell; one that a name has itself stands behind a stroke. */
 const BETWEEN = ' | ';
+const PARTED = /(?<!\\)\|/;
+const partedName = (name: string): string => name.replaceAll(/[|\\]/g, '\\$&');
 
 /** Writes shots as a table, a line each: times in seconds, lengths in mm. */
 export const writeTakesCsv = (
   entries: readonly LedgerEntry[],
   nameOf: (filterId: string) => string,
 ): string => {
-  const names = (ids: readonly string[]) => ids.map(nameOf).join(BETWEEN);
+  const names = (ids: readonly string[]) => ids.map((id) => partedName(nameOf(id))).join(BETWEEN);
   return writeTable(
     COLUMNS,
     entries.map(({ take, ...entry }) => ({
@@ -221,8 +223,8 @@ function glassCell(
   { filters }: Bag,
   nameOf: (filter: Filter) => string,
 ): string[] {
-  return (cells[column] ?? '').split(BETWEEN.trim()).flatMap((part) => {
-    const name = part.trim();
+  return (cells[column] ?? '').split(PARTED).flatMap((part) => {
+    const name = part.trim().replaceAll(/\\([|\\])/g, '$1');
     if (!name) return [];
     const filter = filters.find((f) => nameOf(f) === name) ?? filters.find((f) => f.id === name);
     if (!filter) throw new CellFault(column, `the bag has no filter ${quoted(name)}`);

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import { deflateSync } from 'fflate';
 import sharp from 'sharp';
 import { DataTexture, FloatType, RGBAFormat } from 'three';
 import { EXRExporter } from 'three/addons/exporters/EXRExporter.js';
@@ -14,13 +15,16 @@ import { type FileError } from '@/files/errors';
 import { readGlassCsv } from '@/files/glass-csv';
 import { type HighRangeType, photoData, photoHeader } from '@/photos/formats';
 import { readHighRange } from '@/photos/formats/high-range';
+import { readCarried } from '@/files/carry';
 import { readGpx, writeGpx } from '@/files/gpx';
 import { readOutingFile, writeOutingFile } from '@/files/outing-file';
 import { readTideTable } from '@/files/tide-table';
 import { readReadingsCsv } from '@/files/readings-csv';
 import { readStandFile, writeStandFile } from '@/files/stand-file';
+import { readTakesCsv } from '@/files/takes-csv';
 import { filterFromLabel, putFilter, sampleBag, withPhoto } from '@/model';
 import { admitBag } from '@/model/documents/gate';
+import { filterName } from '@/words';
 import { testStand } from './fixtures';
 import { fullPlans } from './plans';
 import { seededIds } from './ids';
@@ -131,6 +135,8 @@ const TABLES = {
   glass: 'name,label,width_mm\nold friend,0.9 soft,100\nwide,ND1000 150 x 170,\n,"3 stops, reverse",100\n',
   readings:
     'role,aperture,shutter,iso,across_percent,down_percent,taken_at,hold,through\nsky,8,1/125,100,30,10,05:41,,hard-2\nland,8,30",100,,,2026-03-14T05:41:00Z,yes,\n',
+  shots:
+    'stand,taken_at,aperture,seconds,iso,glass,seat_mm,on_lens,verdict,note\nMarl Pan,2026-05-01T05:30:00Z,11,1/8,100,,3.5,,keep,"wind, gusts"\nMarl Pan,2026-05-01T05:40:00Z,8,30,200,,,,,\n',
   notebook: 'sky, 8, 250, 100\nland f/8 1/30\nwater, EV 12.5\ncloud hold 4000 lux\n',
   labels: '0.9 soft 100 x 150\nND1000 dyed\n3 1/2 stops reverse\nCPL\n8x hard grad\n',
   typed: '1/250\n30s\n2 min 8 s\nEV 12.3 at ISO 400\n4000 lux\n320 cd/m2\n8 and 4/10\n',
@@ -201,6 +207,30 @@ export const READERS: readonly FuzzedReader[] = [
     read: (bytes) => readText(bytes, backupOutcome),
   },
   {
+    // what is changed is what the link packs: a link that is cut or changed itself is refused by its packing
+    name: 'carried stand',
+    samples: kept(/^stand-minor-5/),
+    mutations: DOCUMENT,
+    read: (bytes) => {
+      const packed = `1${Buffer.from(deflateSync(bytes)).toString('base64url')}`;
+      const read = readCarried(packed);
+      return read.ok ? standOutcome(read.value.file) : refusal(read.error);
+    },
+  },
+  {
+    name: 'carried link',
+    samples: async () => {
+      const [bytes = new Uint8Array()] = inFolder('tests/kept', /^stand-minor-5/);
+      return [bytesOf(`1${Buffer.from(deflateSync(bytes)).toString('base64url')}`)];
+    },
+    mutations: TABLE,
+    read: (bytes) =>
+      readText(bytes, (text) => {
+        const read = readCarried(text);
+        return read.ok ? standOutcome(read.value.file) : refusal(read.error);
+      }),
+  },
+  {
     name: 'bundle',
     samples: async () => {
       const [text] = inFolder('tests/kept', /^stand-minor-5/).map((b) => new TextDecoder().decode(b));
@@ -231,6 +261,14 @@ export const READERS: readonly FuzzedReader[] = [
     if (fault) return { broken: `taken, and then not admitted: ${fault.path}: ${fault.message}` };
     return rows.some((r) => r.ok) ? taken(writeBagFile(bag)) : 'refused';
   }),
+  table('shots', (text) => {
+    const stand = testStand({ id: 'st', name: 'Marl Pan' });
+    const rows = readTakesCsv(text, [{ stand, bag: sampleBag() }], filterName);
+    const newId = seededIds();
+    const takes = rows.flatMap((row) => (row.ok ? [{ ...row.take, id: newId('k') }] : [])).slice(0, 400);
+    if (!takes.length) return 'refused';
+    return taken(writeStandFile({ stand: { ...stand, takes }, bag: sampleBag(), minor: 0 }));
+  }),
   ...(['readings', 'notebook'] as const).map((name) =>
     table(name, (text) => {
       const context = { bag: sampleBag(), aperture: 8, iso: 100, day: '2026-03-14T05:00:00Z' };
@@ -248,8 +286,9 @@ export const READERS: readonly FuzzedReader[] = [
       const read = readLabel(line);
       if (!read.ok) continue;
       const bag = putFilter(sampleBag(), filterFromLabel(read, 'typed', sampleBag()));
-      // what no bag may hold is kept out by the gate
-      if (admitBag(sampleBag(), bag)) continue;
+      const fault = admitBag(sampleBag(), bag);
+      if (fault)
+        return { broken: `understood, and then not admitted: ${line}: ${fault.path}: ${fault.message}` };
       outcome = taken(writeBagFile(bag));
       if (outcome !== 'taken') return outcome;
     }

@@ -65,6 +65,8 @@ const SAID =
 
 /** Strongest glass that a label may mean, stops. */
 const STRONGEST = 20;
+/** No glass is smaller or larger than this, mm. */
+const [SMALLEST_MM, LARGEST_MM] = [5, 1000];
 /** The same strength printed twice agrees within this, stops. */
 const AGREE_WITHIN = 0.4;
 
@@ -87,6 +89,9 @@ export function readLabel(typed: string): ReadLabel {
   if (negative) return refused('negative', negative[0].trim());
   const { sizeMm, diameterMm, rest: sized } = takeSize(text);
   const { strengths, range, rest } = takeStrengths(sized);
+  const lengths = [sizeMm?.width, sizeMm?.length, diameterMm].filter((mm) => typeof mm === 'number');
+  if (lengths.some((mm) => mm < SMALLEST_MM || mm > LARGEST_MM)) return refused('out-of-range', typed.trim());
+  if (range && !(range[0] < range[1] && range[1] <= STRONGEST)) return refused('out-of-range', typed.trim());
   const words = rest.split(/[^\p{L}]+/u).filter(Boolean);
   if (!words.length && !strengths.length && !range) return refused('empty');
   const transition = transitionIn(words);

@@ -73,7 +73,7 @@ describe('bringing a backup in', () => {
   });
 
   it('lets a bag that nobody has spoken for give way to one that is brought, and keeps its own cameras and lenses', () => {
-    const lens = { id: 'l1', name: '24-70', focalLengthMm: 24 };
+    const lens = { id: 'l1', name: '24-70', shortestMm: 24, longestMm: 70 };
     const brought = {
       slots: 1,
       holder: { sheetWidthMm: 85 },
