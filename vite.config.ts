@@ -75,10 +75,11 @@ export default defineConfig({
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/healthz$/],
         cleanupOutdatedCaches: true,
+        sourcemap: false,
       },
     }),
   ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   worker: { format: 'es', plugins: () => [shipped.worker()] },
-  build: { target: 'es2023', outDir: 'dist/client', sourcemap: true, manifest: true },
+  build: { target: 'es2023', outDir: 'dist/client', sourcemap: false, manifest: true },
 });

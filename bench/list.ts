@@ -89,7 +89,14 @@ async function backup(): Promise<Buffer> {
   });
   const madeAt = new Date().toISOString();
   const text = finish(
-    writeBackupSteps({ madeAt, bag: sampleBag(), plans: NO_PLANS, stands: kept, broken: [] }),
+    writeBackupSteps({
+      madeAt,
+      bag: sampleBag(),
+      plans: NO_PLANS,
+      preferences: null,
+      stands: kept,
+      broken: [],
+    }),
   );
   if (!text.ok) throw new Error(text.error.message);
   const pictures = await Promise.all(stands.flatMap(({ picture }) => (picture ? [photo(picture)] : [])));

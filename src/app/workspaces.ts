@@ -5,8 +5,10 @@ import {
   createWorkspace,
   lockPresence,
   notePresence,
+  ownPreferences,
   type Presence,
   type TabMessage,
+  takePreferences,
   type Workspace,
 } from '@/store';
 import { thingName } from '@/words';
@@ -32,6 +34,7 @@ export function openWorkspace(name: WorkspaceName): Workspace {
     newId,
     now: () => new Date().toISOString(),
     nameOf: thingName,
+    preferences: { own: ownPreferences, take: takePreferences },
     ...(name === 'demo'
       ? {
           // the demo's files are loaded only by who opens the demo

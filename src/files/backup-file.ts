@@ -6,6 +6,7 @@ import {
   MAX_STANDS,
   NO_PLANS,
   type Plans,
+  type Preferences,
   sameContent,
   type StandDocument,
 } from '@/model';
@@ -22,6 +23,8 @@ export interface Backup {
   readonly bag: Bag;
   readonly stands: readonly KeptStand[];
   readonly plans: Plans;
+  /** How the photographer works; null where a backup tells nothing of it. */
+  readonly preferences: Preferences | null;
 }
 
 /** A backup as it was read: what is good of it, and what is not. */
@@ -43,7 +46,8 @@ export function* readBackupSteps(text: string): Steps<FileResult<ReadBackup>> {
   const bag = readBag(file.bag, minor);
   const stands: KeptStand[] = [];
   const plans = readPlans(file.plans ?? NO_PLANS, minor);
-  const bad: RefusedThing[] = [...bag.refused, ...plans.refused];
+  const preferences = readPreferences(file.preferences, minor);
+  const bad: RefusedThing[] = [...bag.refused, ...plans.refused, ...preferences.refused];
   const ids = new Set<string>();
   for (const [i, entry] of file.stands.entries()) {
     if (i % AT_ONCE === 0) yield i / file.stands.length;
@@ -54,7 +58,14 @@ export function* readBackupSteps(text: string): Steps<FileResult<ReadBackup>> {
   }
   return {
     ok: true,
-    value: { madeAt: file.madeAt, bag: bag.value, stands, plans: plans.value, refused: bad },
+    value: {
+      madeAt: file.madeAt,
+      bag: bag.value,
+      stands,
+      plans: plans.value,
+      preferences: preferences.value,
+      refused: bad,
+    },
   };
 }
 
@@ -143,6 +154,19 @@ function readPlans(
   return { value: rest.ok ? rest.value : NO_PLANS, refused: bad };
 }
 
+function readPreferences(
+  raw: unknown,
+  minor: number,
+): { readonly value: Preferences | null; readonly refused: readonly RefusedThing[] } {
+  if (raw === undefined) return { value: null, refused: [] };
+  const read = readPart(schemas(keysFor(minor)).preferences, raw);
+  if (read.ok) return { value: read.value, refused: [] };
+  return {
+    value: null,
+    refused: [refusedThing('preferences', 'settings', 'preferences', read.error, raw)],
+  };
+}
+
 function refusedThing(
   what: RefusedThing['what'],
   name: string,
@@ -187,6 +211,7 @@ export function* writeBackupSteps({
   bag,
   stands,
   plans,
+  preferences,
   broken = [],
 }: BackupToWrite): Steps<FileResult<WrittenBackup>> {
   const lines: string[] = [];
@@ -209,6 +234,8 @@ export function* writeBackupSteps({
   const strict = readPart(schemas('strict').bag, JSON.parse(own));
   if (!strict.ok && strict.error.code === 'unknown-key') minor = Math.max(minor, FORMAT.minor + 1);
   const planned = JSON.stringify(plans);
+  const worked = preferences ? `,\n"preferences":${JSON.stringify(preferences)}` : '';
+  if (preferences) bad.push(...readPreferences(JSON.parse(JSON.stringify(preferences)), minor).refused);
   const strictPlans = readPart(schemas('strict').plans, JSON.parse(planned));
   if (!strictPlans.ok && strictPlans.error.code === 'unknown-key') minor = Math.max(minor, FORMAT.minor + 1);
   bad.push(...readBag(JSON.parse(own) as Record<string, unknown>, minor).refused);
@@ -217,7 +244,7 @@ export function* writeBackupSteps({
     return refused('too-large', 'stands', `a backup holds at most ${MAX_STANDS} stands`);
   const { format, version } = FORMAT;
   const head = JSON.stringify({ format, version, minor, kind: 'backup', madeAt });
-  const text = `${head.slice(0, -1)},\n"bag":${own},\n"plans":${planned},\n"stands":[\n${lines.join(',\n')}\n]}\n`;
+  const text = `${head.slice(0, -1)},\n"bag":${own},\n"plans":${planned}${worked},\n"stands":[\n${lines.join(',\n')}\n]}\n`;
   const whole = readJson(text, MAX_BACKUP_BYTES);
   return whole.ok ? { ok: true, value: { text, unreadable: bad } } : whole;
 }

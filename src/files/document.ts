@@ -7,7 +7,7 @@ import { type FileResult, quoted, refused } from './errors';
 import { readJson } from './json';
 
 /** The format that is written, and the newest minor version whose keys are all known. */
-export const FORMAT = { format: 'pale-seam', version: 1, minor: 14 } as const;
+export const FORMAT = { format: 'pale-seam', version: 1, minor: 15 } as const;
 
 /** The kinds of document that are read and written, and what each is called in a refusal. */
 const KINDS = {

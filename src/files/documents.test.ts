@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Bag, NO_PLANS, sampleBag, type StandDocument } from '@/model';
+import { type Bag, NO_PLANS, NO_PREFERENCES, sampleBag, type StandDocument } from '@/model';
 import { fullPlans } from '@/testing/plans';
 import { anyBag, anyStand, testStand } from '@/testing/fixtures';
 import { valueOf } from '@/testing/results';
@@ -96,6 +96,7 @@ describe('a backup', () => {
     madeAt,
     bag: fullBag,
     plans: fullPlans,
+    preferences: { ...NO_PREFERENCES, place: { latitudeDeg: 54, longitudeDeg: -3 }, timerSeconds: 10 },
     stands: [
       { updatedAt: madeAt, document: own },
       {
@@ -117,6 +118,7 @@ describe('a backup', () => {
           madeAt,
           bag,
           plans: NO_PLANS,
+          preferences: null,
           stands: [{ updatedAt: madeAt, document: { stand, bag, used: [], minor: FORMAT.minor } }],
         };
         expect(readBackupFile(written(some))).toEqual({ ok: true, value: { ...some, refused: [] } });

@@ -16,7 +16,8 @@ export const refused = (code: FileErrorCode, path: string, message: string): Fil
 
 /** A thing of a file that could not be taken, while the others were. */
 export interface RefusedThing {
-  readonly what: 'stand' | 'filter' | 'lens' | 'camera' | 'bag' | 'outing' | 'place' | 'plans' | 'picture';
+  readonly what:
+    'stand' | 'filter' | 'lens' | 'camera' | 'bag' | 'outing' | 'place' | 'plans' | 'preferences' | 'picture';
   /** What it says it is called. */
   readonly name: string;
   readonly error: FileError;

@@ -93,7 +93,13 @@ describe('a document', () => {
       document: { stand: opened.stand, bag: null, used: [], minor: FORMAT.minor + 1 },
     };
     const written = valueOf(
-      writeBackupFile({ madeAt: kept.updatedAt, bag: sampleBag(), plans: NO_PLANS, stands: [kept] }),
+      writeBackupFile({
+        madeAt: kept.updatedAt,
+        bag: sampleBag(),
+        plans: NO_PLANS,
+        preferences: null,
+        stands: [kept],
+      }),
     );
     expect(written.unreadable).toEqual([]);
     expect(valueOf(readBackupFile(written.text)).stands[0]!.document.stand).toEqual(opened.stand);

@@ -51,6 +51,7 @@ export {
 } from './ledger/match-files';
 export { shotBySlip } from './ledger/shot-by-slip';
 export { type LedgerEntry, ledgerOf } from './ledger/entries';
+export { joinPreferences, NO_PREFERENCES, type Preferences } from './documents/preferences';
 export { asLearnt, type Heeded, type Lesson, lessonsOf, type LearntFrom } from './ledger/learnt';
 export { fileAgainst, type FileCheck, type FileRefusal, measuredBy } from './check/by-file';
 export { type Differences, differencesFrom } from './check/differences';

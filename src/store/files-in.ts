@@ -25,7 +25,7 @@ import { openFile } from './files';
 import { type PhotoShelf } from './pictures';
 import { runSteps } from './run-steps';
 import { type Stands } from './stands';
-import { type Files, type RestoreReport } from './workspace-types';
+import { type Files, type PreferenceRoom, type RestoreReport } from './workspace-types';
 
 export interface FilesInOptions {
   readonly stands: Stands;
@@ -35,6 +35,7 @@ export interface FilesInOptions {
   readonly newId: NewId;
   readonly now: () => string;
   readonly nameOf: (item: Named) => string;
+  readonly preferences?: PreferenceRoom | undefined;
   /** Told how far the reading of a backup is; null when it is done. */
   readonly onProgress: (part: number | null) => void;
 }
@@ -57,7 +58,7 @@ const NO_IDS = { stands: NONE, glass: NONE, lenses: NONE, cameras: NONE, holders
 
 /** What comes in from files. */
 export function createFilesIn(options: FilesInOptions): FilesIn {
-  const { stands, bag, plans, pictures, newId, now, nameOf, onProgress } = options;
+  const { stands, bag, plans, pictures, newId, now, nameOf, onProgress, preferences } = options;
   const bringing: Bringing = { nameOf, from: 'from the file', newId };
   const ownBag = () => bag.document.state.getState().value;
   const ownPlans = () => plans.document.state.getState().value;
@@ -96,7 +97,7 @@ export function createFilesIn(options: FilesInOptions): FilesIn {
   const restore = async (text: string): Promise<FileResult<RestoreReport>> => {
     const read = await runSteps(readBackupSteps(text), onProgress).finally(() => onProgress(null));
     if (!read.ok) return read;
-    const { bag: theirs, stands: entries, plans: planned, refused } = read.value;
+    const { bag: theirs, stands: entries, plans: planned, preferences: worked, refused } = read.value;
     const merged = mergeBag(ownBag(), theirs, bringing);
     const brought = entries.map((kept) => ({
       ...kept,
@@ -107,7 +108,13 @@ export function createFilesIn(options: FilesInOptions): FilesIn {
     stands.add(added);
     const plan = mergePlans(ownPlans(), planned, { ...merged.ids, stands: ids }, bringing);
     plans.document.edit(() => plan.plans);
-    const reports = { bag: merged.report, stands: report, plans: plan.report };
+    const isPreferred = worked ? (preferences?.take(worked) ?? false) : false;
+    const reports = {
+      bag: merged.report,
+      stands: report,
+      plans: plan.report,
+      preferences: isPreferred,
+    };
     return { ok: true, value: { ...reports, refused } };
   };
 

@@ -16,7 +16,7 @@ import { withPhotos } from './files';
 import { type PhotoShelf } from './pictures';
 import { runSteps } from './run-steps';
 import { type Stands } from './stands';
-import { type Files, type NamedText, type WrittenBackup } from './workspace-types';
+import { type Files, type NamedText, type PreferenceRoom, type WrittenBackup } from './workspace-types';
 
 export interface FilesOutOptions {
   readonly stands: Stands;
@@ -24,6 +24,7 @@ export interface FilesOutOptions {
   readonly plans: KeptPlans;
   readonly pictures: PhotoShelf;
   readonly now: () => string;
+  readonly preferences?: PreferenceRoom | undefined;
   /** Told how far the writing of a backup is; null when it is done. */
   readonly onProgress: (part: number | null) => void;
   /** Told that a backup was made. */
@@ -45,7 +46,7 @@ type FilesOut = Pick<
 
 /** What goes out to files. */
 export function createFilesOut(options: FilesOutOptions): FilesOut {
-  const { stands, bag, plans, pictures, now, onProgress, onBackup } = options;
+  const { stands, bag, plans, pictures, now, onProgress, onBackup, preferences } = options;
   const ownBag = () => bag.document.state.getState().value;
   const ownPlans = () => plans.document.state.getState().value;
 
@@ -72,6 +73,7 @@ export function createFilesOut(options: FilesOutOptions): FilesOut {
       madeAt,
       bag: ownBag(),
       plans: ownPlans(),
+      preferences: preferences?.own() ?? null,
       stands: kept,
       broken: records,
     });

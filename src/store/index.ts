@@ -31,7 +31,7 @@ export { device, type DeviceState } from './device';
 export { type DocumentStore } from './document-store';
 export { createGlances, glanceOf, type Glances } from './glances';
 export { clearJournal, journal, journalText, note, startJournal } from './journal';
-export { prefer, type Preferences, preferences } from './preferences';
+export { ownPreferences, prefer, type Preferences, preferences, takePreferences } from './preferences';
 export { type BrokenStand, newestFirst, type StandSummary } from './stands';
 export { type Channel, lockPresence, notePresence, type Presence, type TabMessage } from './tabs';
 export { createWorkspace } from './workspace';

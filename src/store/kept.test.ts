@@ -1,7 +1,15 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { readBackupFile } from '@/files';
-import { newcomerBag, ownedBag, sameContent, sampleBag, type StandDocument } from '@/model';
+import {
+  newcomerBag,
+  NO_PREFERENCES,
+  ownedBag,
+  type Preferences,
+  sameContent,
+  sampleBag,
+  type StandDocument,
+} from '@/model';
 import { memoryStorage, openStorage, StorageError, type WorkspaceStorage } from '@/persist';
 import { createWorkspace } from './workspace';
 import { valueOf } from '@/testing/results';
@@ -212,6 +220,27 @@ describe.each(ADAPTERS)('work kept in %s', (_, open) => {
     const listed = into.state.getState().stands.map((s) => s.document.stand.name);
     expect(listed.sort()).toEqual(['Quill Rim (from the file)', 'Quill Rim, fog']);
     expect(await into.restore('{}')).toMatchObject({ ok: false, error: { path: 'format' } });
+  });
+
+  it('takes along how one works: settings, place and what was learnt', async () => {
+    const said = { ...NO_PREFERENCES, timerSeconds: 10, place: { latitudeDeg: 54, longitudeDeg: -3 } };
+    const taken: Preferences[] = [];
+    const storage = await open();
+    const from = createWorkspace({
+      open: async () => storage,
+      newId,
+      now: () => new Date().toISOString(),
+      preferences: { own: () => said, take: (theirs) => taken.push(theirs) > 0 },
+    });
+    await from.load();
+    expect(valueOf(await from.restore(await backedUp(from))).preferences).toBe(true);
+    expect(taken).toEqual([said]);
+    expect(
+      readBackupFile((await backedUp(from)).replace('"seatBy":"line"', '"seatBy":"feel"')),
+    ).toMatchObject({
+      ok: true,
+      value: { preferences: null, refused: [{ what: 'preferences', error: { path: 'preferences.seatBy' } }] },
+    });
   });
 
   it('remembers across a reload when it was backed up and reminded of', async () => {

@@ -7,6 +7,7 @@ import {
   type NewId,
   type Notice,
   type Plans,
+  type Preferences,
   type Stand,
   type StandDocument,
   type StoredPhoto,
@@ -61,6 +62,14 @@ export interface WorkspaceOptions {
   readonly seedPhoto?: (sha256: string) => Promise<StoredPhoto | null>;
   /** What a thing of the bag is called in reports. */
   readonly nameOf?: (item: Named) => string;
+  /** How the photographer works, which backups hold too; absent: they do not. */
+  readonly preferences?: PreferenceRoom;
+}
+
+/** How the photographer works, and the way to take over what a backup says of it: whether that changed anything. */
+export interface PreferenceRoom {
+  readonly own: () => Preferences;
+  readonly take: (theirs: Preferences) => boolean;
 }
 
 /** A text and the name that its file is given. */
@@ -79,6 +88,8 @@ export interface RestoreReport {
   readonly bag: MergeReport;
   readonly stands: MergeReport;
   readonly plans: MergeReport;
+  /** How one works came along: settings, place, what was learnt. */
+  readonly preferences: boolean;
   readonly refused: readonly RefusedThing[];
 }
 

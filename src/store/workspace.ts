@@ -56,6 +56,7 @@ export function createWorkspace(options: WorkspaceOptions): Workspace {
   const filing = {
     ...shared,
     ...rooms,
+    preferences: options.preferences,
     onProgress: (part: number | null) => state.setState({ filing: part }),
   };
   stands.state.subscribe((all) => state.setState(all));

@@ -172,6 +172,7 @@ describe('the profile of a sheet from a photo of it', () => {
       return found.ok ? null : found.reason;
     };
     expect(reasonOf({ corners: [a, a, a, a] })).toBe('corners');
+    for (const lengthMm of [0, 3, 4.5, 12]) expect(reasonOf({ lengthMm })).toBe('too-short');
     expect(
       reasonOf({
         corners: [

@@ -34,6 +34,8 @@ export type ProfileFromPhoto =
 export type ProfileFault =
   /** The corners are not those of a rectangle that is seen from somewhere. */
   | 'corners'
+  /** Shorter than any sheet that has a transition: its ends shine, and nothing is left between them. */
+  | 'too-short'
   /** Too little light beside the sheet, left and right, to tell what is behind it. */
   | 'no-light-beside'
   /** Blown or black where the sheet is. */
@@ -49,6 +51,7 @@ const BESIDE = [0.58, 0.68, 0.78] as const;
 const STEP_MM = 0.5;
 /** Its ends are left out, mm: they shine too. */
 const END_MM = 2;
+const SHORTEST_MM = 20;
 const ACROSS = 9;
 /** Stretches along the sheet that err together. */
 const PATCHES = 20;
@@ -59,6 +62,7 @@ const LEAST_STOPS = 0.3;
 const FOLLOWED_STOPS = 0.02;
 
 export function profileFromPhoto({ light, corners, lengthMm }: SheetPhoto): ProfileFromPhoto {
+  if (lengthMm < SHORTEST_MM) return { ok: false, reason: 'too-short' };
   const at = straightened(corners);
   if (!at) return { ok: false, reason: 'corners' };
   const count = Math.floor((lengthMm - 2 * END_MM) / STEP_MM) + 1;

@@ -55,8 +55,8 @@ export const archived = z.boolean().optional();
 export const size = {
   name: text.optional(),
   /** Sensor size in landscape orientation, mm. */
-  sensorWidthMm: number('lengthMm'),
-  sensorHeightMm: number('lengthMm'),
+  sensorWidthMm: number('sensorMm'),
+  sensorHeightMm: number('sensorMm'),
 };
 /** What a sensor holds. */
 export const sensor = {

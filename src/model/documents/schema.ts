@@ -4,6 +4,7 @@ import { bagSchemas } from './bag-schema';
 import { quoted } from './faults';
 import { glassReferences } from './references';
 import { plansSchemas } from './plans-schema';
+import { preferencesSchema } from './preferences-schema';
 import { fault, type Findings, type Keys, moment, objectsWith, uniqueIds } from './schema-parts';
 import { standSchema } from './stand-schema';
 
@@ -22,6 +23,7 @@ function schemasFor(keys: Keys) {
   const { bag, filter, lens, camera } = bagSchemas(object);
 
   const { outing, place, plans } = plansSchemas(object);
+  const preferences = preferencesSchema(object);
 
   interface Brought {
     readonly stand: z.infer<typeof stand>;
@@ -62,6 +64,7 @@ function schemasFor(keys: Keys) {
     bag: z.record(z.string(), z.unknown()),
     stands: z.array(z.unknown()).max(MAX_STANDS),
     plans: z.record(z.string(), z.unknown()).optional(),
+    preferences: z.unknown().optional(),
   });
   return {
     stand,
@@ -72,6 +75,7 @@ function schemasFor(keys: Keys) {
     outing,
     place,
     plans,
+    preferences,
     standFile,
     bagFile,
     outingFile,

@@ -3,6 +3,7 @@ import { clamp, mean, median } from '@/core/numerics';
 import { type Bag, type Filter, filtersById } from '../bag/bag';
 import { takenStops } from '../answer/prepare';
 import { type KeptStand } from '../documents/document';
+import { type Preferences } from '../documents/preferences';
 import { LOOKS, traitsOf } from '../stand/looks';
 import { type Stand } from '../stand/stand';
 import { type Blur } from '../stand/terms';
@@ -43,14 +44,7 @@ interface MovingScene {
 }
 
 /** What is in force already, and what nobody wants to hear of again. */
-export interface Heeded {
-  readonly placementStops: number | null;
-  /** When that was taken, ISO 8601: earlier shots were made without it. */
-  readonly placementSince: string | null;
-  readonly gapStops: number | null;
-  readonly liked: Readonly<Partial<Record<Blur, number>>>;
-  readonly forgotten: readonly string[];
-}
+export type Heeded = Preferences['heeded'];
 
 const LABEL = { least: 3, spread: 0.3 };
 const LABEL_WORTH = 0.2;

@@ -11,6 +11,8 @@ export const LIMITS = {
   stops: [0, 20],
   /** Above 0: the smallest length is a thousandth of a millimetre, which no ruler reads. */
   lengthMm: [0.001, 1000],
+  /** Each side of a sensor: a spy's camera has more than a millimetre. */
+  sensorMm: [1, 1000],
   /** From the lens to a thing in the picture. */
   subjectM: [0.1, 10_000],
   offsetMm: [-200, 200],
@@ -25,6 +27,7 @@ export const LIMITS = {
   longitudeDeg: [-180, 180],
   follow: [0, 1],
   toneStops: [-20, 20],
+  timerSeconds: [0, 60],
   costStops: [0, 40],
   seed: [1, 999_999],
   spotAngleDeg: [0.01, 180],
@@ -91,6 +94,8 @@ export const MAX_EXTRAS = 100;
 export const MAX_PACKED = 600;
 /** Characters of the key that a thing is packed by. */
 export const MAX_KEY = 200;
+/** Lessons that nobody wants to hear of again. */
+export const MAX_FORGOTTEN = 200;
 export const MAX_TEXT = 10_000;
 /** Characters of a shutter time. */
 export const MAX_TIME_TEXT = 40;

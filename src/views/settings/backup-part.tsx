@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { type FileError, type RestoreReport } from '@/store';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
-import { agoText, mergeText, momentText } from '@/words';
+import { agoText, mergeText, momentText, PREFERENCES_IN } from '@/words';
 import { RefusedList } from '../shared/refused-list';
 import { saveBackup } from '../shared/save';
 import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
@@ -77,6 +77,7 @@ function Restored({ report }: { report: RestoreReport }) {
         <p>Stands: {mergeText(report.stands)}</p>
         <p>Bag: {mergeText(report.bag)}</p>
         <p>Outings and places: {mergeText(report.plans)}</p>
+        {report.preferences && <p>{PREFERENCES_IN}</p>}
       </div>
       <RefusedList refused={report.refused} />
     </>

@@ -48,14 +48,14 @@ export function SensorSizeFields({ size, onChange }: SensorSizeFieldsProps) {
       />
       <QuantityField
         label="Sensor width"
-        quantity="lengthMm"
+        quantity="sensorMm"
         unit="mm"
         value={sensorWidthMm}
         onValue={(mm) => onChange({ sensorWidthMm: mm })}
       />
       <QuantityField
         label="Sensor height"
-        quantity="lengthMm"
+        quantity="sensorMm"
         unit="mm"
         value={sensorHeightMm}
         onValue={(mm) => onChange({ sensorHeightMm: mm })}

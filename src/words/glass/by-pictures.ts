@@ -65,6 +65,7 @@ export const PROFILE_FAULTS: Readonly<Record<ProfileFault, string>> = {
     'There is too little of the even light left and right of the sheet: leave half its width on both sides.',
   spoilt: 'Blown or black where the sheet is: expose it so that both ends are grey.',
   'no-transition': 'It is as dense at one end as at the other.',
+  'too-short': 'It is shorter than any sheet that has a transition: look at the length that was typed.',
 };
 
 /** The colour of glass: what it leaves too much of. */

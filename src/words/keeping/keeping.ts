@@ -46,7 +46,8 @@ export function brokenText(record: unknown): string {
 
 /** A thing of a file that was not taken. */
 interface Refused {
-  readonly what: 'stand' | 'filter' | 'lens' | 'camera' | 'bag' | 'outing' | 'place' | 'plans' | 'picture';
+  readonly what:
+    'stand' | 'filter' | 'lens' | 'camera' | 'bag' | 'outing' | 'place' | 'plans' | 'preferences' | 'picture';
   readonly name: string;
   readonly error: { readonly path: string; readonly message: string };
 }

@@ -19,3 +19,7 @@ const someText = (names: readonly string[]): string =>
   names.length <= NAMED
     ? listText(names)
     : `${names.slice(0, NAMED).join(', ')} and ${names.length - NAMED} more`;
+
+/** What of a backup is no thing of its own. */
+export const PREFERENCES_IN =
+  'Settings, your usual place and what was learnt came along, where nothing was said here.';
