@@ -11,7 +11,7 @@ import {
   type StandDocument,
 } from '@/model';
 import { schemas } from '@/model/documents/schema';
-import { FORMAT, keysFor, readDocument, readPart } from './document';
+import { acrossStand, FORMAT, keysFor, readDocument, readPart } from './document';
 import { type FileError, type FileResult, quoted, refused, type RefusedThing } from './errors';
 import { readJson } from './json';
 import { withShapeIds } from './stand-file';
@@ -86,6 +86,8 @@ function readEntry(entry: unknown, minor: number): FileResult<KeptStand> {
   const newest = Math.max(minor, typeof own === 'number' ? own : 0);
   const read = readPart(schemas(keysFor(newest)).entry, entry);
   if (!read.ok) return read;
+  const across = acrossStand(read.value as StandDocument);
+  if (across) return { ok: false, error: across };
   const { updatedAt, stand, bag, used, minor: written } = read.value;
   const document: StandDocument = {
     stand: withShapeIds(stand),

@@ -1,5 +1,6 @@
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
 import { type CarriedWithout, MAX_DOCUMENT_BYTES, type Stand, type Take } from '@/model';
+import { partsThat, withoutParts } from '@/model/stand/parts';
 import { type FileResult, refused } from './errors';
 import { onlyUsed, type OpenedStand, readStandFile, writeStandFile } from './stand-file';
 
@@ -74,9 +75,11 @@ function sparse({ lenses: _, cameras: __, ...bag }: OpenedStand['bag'], stand: S
   return onlyUsed(stand, bag);
 }
 
-function withoutShots({ takes: _, seen: __, exposures: ___, doAgain: ____, ...stand }: Stand): Stand {
-  return stand;
-}
+const withoutShots = (stand: Stand): Stand =>
+  withoutParts(
+    stand,
+    partsThat((part) => part.isOfShots === true),
+  );
 
 /** The stand file that a link carries; refused where it is no such text, or holds no stand that can be read. */
 export function readCarried(text: string): FileResult<{ readonly file: string; readonly name: string }> {

@@ -1,9 +1,10 @@
 import { type z } from 'zod';
 import { sameContent } from '@/model';
+import { faultAcross, type StandWithGlass } from '@/model/documents/across';
 import { faultOf } from '@/model/documents/faults';
 import { type Keys, schemas, type Schemas } from '@/model/documents/schema';
 import { MAX_DOCUMENT_BYTES } from '@/model';
-import { type FileResult, quoted, refused } from './errors';
+import { type FileError, type FileResult, quoted, refused } from './errors';
 import { readJson } from './json';
 
 /** The format that is written, and the newest minor version whose keys are all known. */
@@ -48,7 +49,17 @@ export function readDocument<K extends Kind>(
   if (!envelope.ok) return envelope;
   const { minor } = envelope.value;
   const read = readPart(schemas(keysFor(minor))[KINDS[kind].schema], json.value);
-  return read.ok ? { ok: true, value: { file: read.value as FileOf<K>, minor } } : read;
+  if (!read.ok) return read;
+  const across = kind === 'stand' ? acrossStand(read.value as StandWithGlass) : null;
+  return across
+    ? { ok: false, error: across }
+    : { ok: true, value: { file: read.value as FileOf<K>, minor } };
+}
+
+/** What is wrong between the parts of a stand that was read, its place told within the document. */
+export function acrossStand(document: StandWithGlass): FileError | null {
+  const found = faultAcross(document);
+  return found && { ...found, path: `stand.${found.path}` };
 }
 
 /** Which kind of document a text says it is, if it is one at all; nothing else of it is looked at. */

@@ -168,7 +168,7 @@ export function writeGpx(
 }
 
 /** Degrees to a ten-millionth, a centimetre on the ground: further digits are noise, and some readers refuse them. */
-const degreesText = (degrees: number): string => degrees.toFixed(7).replace(/\.?0+$/, '');
+const degreesText = (degrees: number): string => degrees.toFixed(7);
 
 /** Text without what no XML may hold. */
 const plain = (text: string): string =>

@@ -51,6 +51,8 @@ export {
 } from './ledger/match-files';
 export { shotBySlip } from './ledger/shot-by-slip';
 export { type LedgerEntry, ledgerOf } from './ledger/entries';
+export { BAG_PARTS } from './bag/parts';
+export { PLANS_PARTS } from './outing/parts';
 export { joinPreferences, NO_PREFERENCES, type Preferences } from './documents/preferences';
 export { asLearnt, type Heeded, type Lesson, lessonsOf, type LearntFrom } from './ledger/learnt';
 export { fileAgainst, type FileCheck, type FileRefusal, measuredBy } from './check/by-file';
@@ -103,7 +105,7 @@ export {
   withTakeBack,
   withTakeInTime,
 } from './check/takes';
-export { withExposures, withExposuresOf } from './expose/exposures';
+export { withExposures } from './expose/exposures';
 export { beatOf, untilCue } from './expose/cue';
 export { type TimeColumn, timeColumn, type TimeRow } from './expose/time-column';
 export { type WhiteBalanceShot, whiteBalanceShot } from './expose/white-balance';
@@ -247,7 +249,7 @@ export {
   changedGlass,
   glassReferences,
   isBackupDue,
-  joinBags,
+  joinParts,
   type KeptStand,
   markedName,
   mergeBag,
@@ -334,7 +336,6 @@ export {
 } from './readings/through';
 export { choiceOf, choose, fitFor, sameChoice } from './stand/choice';
 export {
-  joinPlans,
   movedFraming,
   newOuting,
   outingAgain,

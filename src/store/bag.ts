@@ -1,7 +1,8 @@
 import {
   asSaid,
   type Bag,
-  joinBags,
+  BAG_PARTS,
+  joinParts,
   type Named,
   type NewId,
   newcomerBag,
@@ -35,9 +36,10 @@ export const createKeptBag = (options: KeptOptions): KeptBag => {
     write: (bag, revision) => storage().putBag(bag, { revision }),
     isSame: sameContent,
     join: (versions) => {
-      const { bag, settingsAreTheirs, leftOut } = joinBags(versions, { nameOf, from: 'other tab', newId });
-      notify({ code: 'bag-joined', settingsAreTheirs, leftOut });
-      return bag;
+      const rules = { nameOf, from: 'other tab', newId };
+      const { joined, isTheirs, leftOut } = joinParts<Bag>(BAG_PARTS, versions, rules);
+      notify({ code: 'bag-joined', settingsAreTheirs: isTheirs, leftOut });
+      return joined;
     },
     settle: asSaid,
     admit: admitBag,

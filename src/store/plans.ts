@@ -1,4 +1,4 @@
-import { joinPlans, NO_PLANS, type Plans, sameContent } from '@/model';
+import { joinParts, NO_PLANS, type Plans, PLANS_PARTS, sameContent } from '@/model';
 import { admitPlans } from '@/model/documents/gate';
 import { type PlansRecord } from '@/persist';
 import { type KeptOptions } from './bag';
@@ -16,9 +16,10 @@ export const createKeptPlans = (options: KeptOptions): KeptPlans => {
     write: (plans, revision) => storage().putPlans(plans, { revision }),
     isSame: sameContent,
     join: (versions) => {
-      const { plans, leftOut } = joinPlans(versions, { nameOf, from: 'other tab', newId });
+      const rules = { nameOf, from: 'other tab', newId };
+      const { joined, leftOut } = joinParts<Plans>(PLANS_PARTS, versions, rules);
       notify({ code: 'plans-joined', leftOut });
-      return plans;
+      return joined;
     },
     admit: admitPlans,
     onRefused: (fault) => notify({ code: 'not-taken', fault }),

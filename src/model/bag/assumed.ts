@@ -1,5 +1,6 @@
 import { sameContent } from '../documents/alike';
 import { type Bag } from './bag';
+import { BAG_PARTS } from './parts';
 
 /** The bag as the photographer's own: it is as said. */
 export function ownedBag({ assumed: _, ...bag }: Bag): Bag {
@@ -11,11 +12,14 @@ export function withoutAssumed({ assumed: _, slots: __, holder: ___, pouch: ____
   return { ...bag, filters: [] };
 }
 
+/** What says what is owned. */
+const OWNED = (Object.keys(BAG_PARTS) as (keyof typeof BAG_PARTS)[]).filter(
+  (part) => 'isOwned' in BAG_PARTS[part],
+);
+
 /** Once its glass or its holder has been changed, by hand or by a file, a bag is no longer assumed. */
 export function asSaid(before: Bag, after: Bag): Bag {
   // two tabs' bags that are joined are made anew, alike or not
-  const isSame = (['filters', 'slots', 'holder', 'holders'] as const).every((part) =>
-    sameContent(before[part], after[part]),
-  );
+  const isSame = OWNED.every((part) => sameContent(before[part], after[part]));
   return after.assumed && !isSame ? ownedBag(after) : after;
 }

@@ -2,6 +2,7 @@ import { type FramePoint } from '@/core/field';
 import { type Bag } from '../bag/bag';
 import { mountedCamera, mountedLens } from '../bag/edits';
 import { newStand } from '../documents/begin';
+import { partsThat, withoutParts } from '../stand/parts';
 import { type Stand, type StandPhoto } from '../stand/stand';
 import { type BenchOrder, EXERCISE_TABLE } from './exercises';
 import { type BenchAir, type ExerciseId } from './terms';
@@ -50,30 +51,15 @@ export function benchStand(
   };
 }
 
-/** What a try has that the next at the same scene begins without. */
-const OF_ONE_TRY = [
-  'choice',
-  'coming',
-  'doAgain',
-  'exposures',
-  'fitted',
-  'nothingToHold',
-  'seen',
-  'takes',
-  'through',
-  'tripodUpTo',
-  'wantedTime',
-] as const satisfies readonly (keyof Stand)[];
-
 /** The same scene again: nothing read, nothing chosen, nothing told; what was left on the lens is on it again. */
 export function benchAgain(
   stand: Stand,
   { id, createdAt }: { readonly id: string; readonly createdAt: string },
 ): Stand {
-  const gone: readonly string[] = OF_ONE_TRY;
-  const kept = Object.fromEntries(
-    Object.entries(stand).filter(([part]) => !gone.includes(part)),
-  ) as unknown as Stand;
+  const kept = withoutParts(
+    stand,
+    partsThat((part) => !part.isOfScene),
+  );
   if (!stand.bench) return kept;
   const { told: _, advised: __, leftOn: ___, ...bench } = stand.bench;
   const leftOn = bench.exercise && EXERCISE_TABLE[bench.exercise].leftOn;

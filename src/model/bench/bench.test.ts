@@ -29,7 +29,6 @@ import {
   withAdvice,
   withNothingLeftOn,
   withTold,
-  withToldOf,
 } from '.';
 
 const bag = benchBag();
@@ -206,9 +205,11 @@ describe('a stand of the bench', () => {
     expect(undone.name).toBe('before');
     expect(undone.bench).toEqual(now.bench);
     // what was told is told of a redo too, and other stands are left alone
-    expect(withToldOf(now, now)).toBe(now);
+    const told = document(now);
+    expect(withRecordsOf(told, told)).toBe(told);
     const { bench: ___, ...other } = stand;
-    expect(withToldOf(other as Stand, now)).toBe(other);
+    const lone = document(other as Stand);
+    expect(withRecordsOf(lone, told)).toBe(lone);
   });
 
   it('begins again with nothing read, chosen or told, and the same left on the lens', () => {

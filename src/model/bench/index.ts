@@ -21,7 +21,6 @@ export {
   withAdvice,
   withNothingLeftOn,
   withTold,
-  withToldOf,
 } from './progress';
 export { benchReading, benchSpot } from './meter';
 export { leftUntold, polariserChange, reallyOn, type Truth, truthOf } from './truth';

@@ -53,21 +53,6 @@ const [, MOST_STOPS] = LIMITS.costStops;
 export const withAdvice = (stand: Stand): Stand =>
   stand.bench ? { ...stand, bench: { ...stand.bench, advised: true } } : stand;
 
-/** The stand with what another state of it has been told and shown: that cannot be undone. */
-export function withToldOf(stand: Stand, { bench: now }: Pick<Stand, 'bench'>): Stand {
-  const { bench } = stand;
-  if (!bench || !now || (bench.told === now.told && bench.advised === now.advised)) return stand;
-  const { told: _, advised: __, ...rest } = bench;
-  return {
-    ...stand,
-    bench: {
-      ...rest,
-      ...(now.advised ? { advised: now.advised } : {}),
-      ...(now.told ? { told: now.told } : {}),
-    },
-  };
-}
-
 /** The stand with nothing on the simulated lens that is not said. */
 export function withNothingLeftOn(stand: Stand): Stand {
   if (!stand.bench) return stand;

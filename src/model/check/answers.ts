@@ -13,6 +13,7 @@ import { blurTimes } from '../expose/blur';
 import { type TimeWay, wantedTimes, withTimeWay } from '../expose/wanted-time';
 import { LIMITS } from '../stand/limits';
 import { traitsOf } from '../stand/looks';
+import { partsThat } from '../stand/parts';
 import { type Seen, type Stand, type Take } from '../stand/stand';
 import { belowWanted } from './evidence';
 import { type SightAnswer, type Surface } from './sights';
@@ -233,9 +234,6 @@ function wantedOf({ wantedTime }: Stand, seconds: number): NonNullable<Stand['wa
   };
 }
 
-/** The parts of a stand that an answer may change. */
-const CHANGED = ['exposure', 'fitted', 'look', 'wantedTime', 'choice', 'crop'] as const;
-
 /** The stand with something seen, answered: what the answer changes is kept as it was. */
 export function withSeen(
   stand: Stand,
@@ -245,7 +243,9 @@ export function withSeen(
 ): Stand {
   const next = answer ? withAnswer({ stand, bag }, answer) : stand;
   const was = Object.fromEntries(
-    CHANGED.filter((part) => next[part] !== stand[part]).map((part) => [part, stand[part] ?? null]),
+    partsThat((part) => part.mayAnswer === true)
+      .filter((part) => next[part] !== stand[part])
+      .map((part) => [part, stand[part] ?? null]),
   ) as NonNullable<Seen['was']>;
   const by: SightAnswer | null = !answer || answer.by === 'evidence' ? null : answer.by;
   const kept: Seen = { ...seen, ...(by ? { answer: by, was } : {}) };

@@ -3,14 +3,13 @@ import { clamp, mean } from '@/core/numerics';
 import { nearestShutterMark } from '@/core/units';
 import { type Bag, filtersById } from '../bag/bag';
 import { seenCast } from '../answer/cast';
-import { withToldOf } from '../bench/progress';
 import { type Derived, type SeenThrough } from '../answer/derive';
 import { fittedStops, readingSeconds } from '../answer/prepare';
 import { exposureSeconds } from '../answer/slip';
 import { type StandDocument } from '../documents/document';
 import { choiceOf } from '../stand/choice';
-import { withExposuresOf } from '../expose/exposures';
 import { LIMITS, MAX_TAKES } from '../stand/limits';
+import { withRecords } from '../stand/parts';
 import { type PhotoExposure, type Stand, type Take } from '../stand/stand';
 import { asShot, seenOf, setOfTake, takeEv } from './evidence';
 
@@ -169,29 +168,12 @@ export function takenUpAgain(stand: Stand, take: Take): Stand {
 }
 
 /**
- * A document with the shots and the exposures that another state of it has, and what the bench has told: they are records, and
- * no undo takes them back.
+ * A document with what has happened since: shots, exposures, what was told of a try. They are records, and no undo takes them
+ * back.
  */
 export function withRecordsOf(document: StandDocument, now: StandDocument): StandDocument {
-  const recorded = withTakesOf(withExposuresOf(document, now), now);
-  const stand = withToldOf(recorded.stand, now.stand);
-  return stand === recorded.stand ? recorded : { ...recorded, stand };
-}
-
-function withTakesOf(document: StandDocument, { stand: now }: StandDocument): StandDocument {
-  const { stand } = document;
-  if (stand.takes === now.takes) return document;
-  const { takes: _, seen: __, ...rest } = stand;
-  const known = new Set((now.takes ?? []).map((t) => t.id));
-  const seen = (stand.seen ?? []).filter((s) => known.has(s.takeId));
-  return {
-    ...document,
-    stand: {
-      ...rest,
-      ...(now.takes ? { takes: now.takes } : {}),
-      ...(seen.length ? { seen } : {}),
-    },
-  };
+  const stand = withRecords(document.stand, now.stand);
+  return stand === document.stand ? document : { ...document, stand };
 }
 
 /** A shot as it was seen through its glass: where its seam was to lie, and what came out at mid-grey. */

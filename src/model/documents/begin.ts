@@ -1,6 +1,7 @@
 import { type Bag } from '../bag/bag';
 import { mountedCamera, mountedLens } from '../bag/edits';
 import { notFittedFor } from '../stand/choice';
+import { partsThat, withoutParts } from '../stand/parts';
 import { type Stand } from '../stand/stand';
 import { ASSUMABLES } from '../stand/terms';
 
@@ -58,31 +59,15 @@ export function standToBegin(
   };
 }
 
-/** What belongs to one framing and does not go on to the next. */
-const OF_ONE_FRAMING = [
-  'shapes',
-  'notes',
-  'archived',
-  'picture',
-  'crop',
-  'lightAt',
-  'exposures',
-  'doAgain',
-  'takes',
-  'seen',
-  'tripodUpTo',
-  'bench',
-] as const satisfies readonly (keyof Stand)[];
-
 /**
  * The next framing from the same place: camera, light and glass are kept, what belongs to the old frame is not, its picture
  * among it. The skyline stays as a start, as an assumption.
  */
 export function nextStand(stand: Stand, { id, name, createdAt }: Omit<NewStand, 'like'>): Stand {
-  const gone: readonly string[] = OF_ONE_FRAMING;
-  const kept = Object.fromEntries(
-    Object.entries(notFittedFor(stand)).filter(([part]) => !gone.includes(part)),
-  ) as Omit<Stand, (typeof OF_ONE_FRAMING)[number]>;
+  const kept = withoutParts(
+    notFittedFor(stand),
+    partsThat((part) => !part.goesOn),
+  );
   const assumed = [...new Set([...(stand.assumed ?? []), 'skyline' as const])];
   return { ...kept, id, name, createdAt, assumed };
 }

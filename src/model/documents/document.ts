@@ -4,7 +4,8 @@ import { type NewId } from '../stand/ids';
 import { type Stand } from '../stand/stand';
 import { type Assumable } from '../stand/terms';
 import { alike, contentOf, sameContent } from './alike';
-import { glassReferences, withGlassIds } from './references';
+import { withGlassIds } from '../stand/parts';
+import { glassReferences } from './references';
 
 /** A stand with what it must keep to open unchanged later (keeping: identity). */
 export interface StandDocument {

@@ -13,6 +13,7 @@ import {
   MAX_STAND_BYTES,
 } from '../stand/limits';
 import { type Plans } from '../outing/plans';
+import { faultAcross } from './across';
 import { type StandDocument } from './document';
 import { type DocumentFault, faultOf, pathText, quoted } from './faults';
 import { schemas } from './schema';
@@ -70,7 +71,9 @@ type Parts = Readonly<Record<string, unknown>>;
  * stored, written and read again. Only what has changed is looked at, so that a drag may ask every frame.
  */
 export const admitStand = (before: StandDocument | null, after: StandDocument): DocumentFault | null =>
-  before?.stand === after.stand ? null : admit(rules.stand(), before?.stand, after.stand);
+  before?.stand === after.stand
+    ? null
+    : (admit(rules.stand(), before?.stand, after.stand) ?? faultAcross(after, before));
 
 /** The same for a bag. */
 export const admitBag = (before: Bag | null, after: Bag): DocumentFault | null =>

@@ -16,7 +16,7 @@ export {
   withWorkspaceBag,
 } from './document';
 export { type CarriedWithout } from './carried';
-export { joinBags } from './join';
+export { joinParts } from './join';
 export {
   type Bringing,
   broughtStand,
@@ -24,10 +24,9 @@ export {
   type MergedBag,
   type MergeReport,
   mergeStands,
-  type Named,
   sameDocument,
 } from './merge';
-export { markedName, namedAs, nextName } from './names';
+export { markedName, type Named, namedAs, nextName } from './names';
 export { type Notice } from './notices';
 export { glassReferences } from './references';
 export { type BackupHistory, isBackupDue } from './reminder';

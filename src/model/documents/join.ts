@@ -1,15 +1,12 @@
-import { type Bag } from '../bag/bag';
 import { type NewId } from '../stand/ids';
-import { MAX_FILTERS, MAX_GEAR } from '../stand/limits';
 import { sameContent } from './alike';
-import { markedName } from './names';
-import { type Named } from './merge';
+import { markedName, type Named } from './names';
 
-/** Two versions of a bag that were made of one, and that one. */
-export interface BagVersions {
-  readonly base: Bag;
-  readonly ours: Bag;
-  readonly theirs: Bag;
+/** Two versions of a thing that were made of one, and that one. */
+export interface Versions<T> {
+  readonly base: T;
+  readonly ours: T;
+  readonly theirs: T;
 }
 
 export interface JoinRules {
@@ -19,73 +16,97 @@ export interface JoinRules {
   readonly newId: NewId;
 }
 
-/**
- * Two versions of a bag as one: what either has added, changed or taken out is so, where the other has left it alone. Of a thing
- * that both have changed both are kept, and what one has taken out and the other has changed stays. Of settings that
- * both have changed theirs hold, and it is told.
- */
-export function joinBags(
-  versions: BagVersions,
-  rules: JoinRules,
-): { readonly bag: Bag; readonly settingsAreTheirs: boolean; readonly leftOut: readonly string[] } {
-  const { base, ours, theirs } = versions;
-  const list = <T extends Named>(letter: string, of: (bag: Bag) => readonly T[] | undefined, most: number) =>
-    joinLists<T>(
-      { base: of(base) ?? [], ours: of(ours) ?? [], theirs: of(theirs) ?? [] },
-      { ...rules, letter, most },
-    );
-  const all = {
-    filters: list('g', (b) => b.filters, MAX_FILTERS),
-    lenses: list('l', (b) => b.lenses, MAX_GEAR),
-    cameras: list('c', (b) => b.cameras, MAX_GEAR),
-    holders: list('h', (b) => b.holders, MAX_GEAR),
-  };
-  const [filters, lenses, cameras] = [all.filters.joined, all.lenses.joined, all.cameras.joined];
-  const holders = all.holders.joined;
-  const settings = (bag: Bag) => [bag.slots, bag.holder];
-  const [slots, holder] = [
-    joinOne(base.slots, ours.slots, theirs.slots),
-    joinOne(base.holder, ours.holder, theirs.holder),
-  ];
-  const pouch = pouchOf(versions, new Set(filters.map((f) => f.id)));
-  const {
-    slots: _,
-    holder: __,
-    lenses: ___,
-    cameras: ____,
-    holders: _____,
-    pouch: ______,
-    ...others
-  } = theirs;
-  const { assumed, ...rest } = others;
-  return {
-    bag: {
-      ...rest,
-      filters,
-      ...(slots === undefined ? {} : { slots }),
-      ...(holder === undefined ? {} : { holder }),
-      ...(lenses.length || theirs.lenses ? { lenses } : {}),
-      ...(cameras.length || theirs.cameras ? { cameras } : {}),
-      ...(holders.length || theirs.holders ? { holders } : {}),
-      ...(pouch ? { pouch } : {}),
-      ...(assumed && ours.assumed ? { assumed } : {}),
-    },
-    settingsAreTheirs:
-      !sameContent(settings(ours), settings(base)) && !sameContent([slots, holder], settings(ours)),
-    leftOut: Object.values(all).flatMap((l) => l.leftOut),
-  };
+/** How one part of two versions becomes one; what is joined after the others may look at what they came to. */
+export type Join<T, V> =
+  /** Things with ids: what either has added, changed or taken out is so; of one that both have changed both are kept. */
+  | { readonly by: 'things'; readonly letter: string; readonly most: number }
+  /** Figures under keys: each as whoever has changed it; where both have, as they have it. */
+  | { readonly by: 'keys' }
+  /** One value: ours where only we have changed it, else theirs; and where both have it is told. */
+  | { readonly by: 'whole' }
+  | { readonly by: 'own'; readonly join: (versions: Versions<T>, joined: Partial<T>) => V | undefined };
+
+/** How each part of something is joined, in the order of the table. */
+type Joins<T> = { readonly [K in keyof Required<T>]: { readonly join: Join<T, NonNullable<T[K]>> } };
+
+export interface Joined<T> {
+  readonly joined: T;
+  /** Things for which there was no room. */
+  readonly leftOut: readonly string[];
+  /** A value that both had changed is as they have it. */
+  readonly isTheirs: boolean;
 }
 
+/** Two versions of something as one, part by part: the same rules for the bag and for what is planned. */
+export function joinParts<T extends object>(
+  parts: Joins<T>,
+  { base, ours, theirs }: Versions<T>,
+  rules: JoinRules,
+): Joined<T> {
+  const joined: Partial<Record<keyof T, unknown>> = { ...theirs };
+  const leftOut: string[] = [];
+  let isTheirs = false;
+  for (const [key, { join }] of Object.entries(parts) as [keyof T, Joins<T>[keyof T]][]) {
+    const versions = { base: base[key], ours: ours[key], theirs: theirs[key] };
+    const [value, out] = joinPart(join, versions, { base, ours, theirs }, joined as Partial<T>, rules);
+    leftOut.push(...out);
+    if (join.by === 'whole')
+      isTheirs ||= !sameContent(ours[key], base[key]) && !sameContent(value, ours[key]);
+    // a list that nobody had is not begun by joining it
+    const isBegun =
+      value !== undefined && !(Array.isArray(value) && !value.length && theirs[key] === undefined);
+    if (isBegun) joined[key] = value;
+    else delete joined[key];
+  }
+  return { joined: joined as T, leftOut, isTheirs };
+}
+
+function joinPart<T>(
+  join: Join<T, unknown>,
+  versions: Versions<unknown>,
+  whole: Versions<T>,
+  joined: Partial<T>,
+  rules: JoinRules,
+): readonly [unknown, readonly string[]] {
+  switch (join.by) {
+    case 'things': {
+      const lists = mapped(versions, (list) => (list ?? []) as readonly Named[]);
+      const { joined: list, leftOut } = joinLists(lists, { ...rules, ...join });
+      return [list, leftOut];
+    }
+    case 'keys':
+      return [joinKeys(mapped(versions, (keyed) => (keyed ?? {}) as Readonly<Record<string, unknown>>)), []];
+    case 'whole':
+      return [joinOne(versions), []];
+    case 'own':
+      return [join.join(whole, joined), []];
+  }
+}
+
+const mapped = <A, B>({ base, ours, theirs }: Versions<A>, map: (version: A) => B): Versions<B> => ({
+  base: map(base),
+  ours: map(ours),
+  theirs: map(theirs),
+});
+
 /** Ours where only we have changed it, else theirs. */
-const joinOne = <T>(base: T, ours: T, theirs: T): T => (sameContent(base, theirs) ? ours : theirs);
+const joinOne = <T>({ base, ours, theirs }: Versions<T>): T => (sameContent(base, theirs) ? ours : theirs);
+
+function joinKeys(
+  versions: Versions<Readonly<Record<string, unknown>>>,
+): Readonly<Record<string, unknown>> | undefined {
+  const { base, ours, theirs } = versions;
+  const keys = new Set([...Object.keys(theirs), ...Object.keys(ours)]);
+  const kept = [...keys].flatMap((key) => {
+    const value = joinOne({ base: base[key], ours: ours[key], theirs: theirs[key] });
+    return value === undefined ? [] : [[key, value] as const];
+  });
+  return kept.length ? Object.fromEntries(kept) : undefined;
+}
 
 /** Two versions of a list that were made of one, by the same rules. */
-export function joinLists<T extends Named>(
-  {
-    base,
-    ours,
-    theirs,
-  }: { readonly base: readonly T[]; readonly ours: readonly T[]; readonly theirs: readonly T[] },
+function joinLists<T extends Named>(
+  { base, ours, theirs }: Versions<readonly T[]>,
   { nameOf, from, newId, letter, most }: JoinRules & { readonly letter: string; readonly most: number },
 ): { readonly joined: readonly T[]; readonly leftOut: readonly string[] } {
   const was = new Map(base.map((b) => [b.id, b]));
@@ -105,16 +126,4 @@ export function joinLists<T extends Named>(
   const onlyOurs = ours.filter((item) => !there.has(item.id) && hasChanged(item));
   const all = [...joined, ...onlyOurs, ...both];
   return { joined: all.slice(0, most), leftOut: all.slice(most).map(nameOf) };
-}
-
-/** What is along: what either has put in, and not what either has left at home. */
-function pouchOf({ base, ours, theirs }: BagVersions, ids: ReadonlySet<string>): string[] | undefined {
-  if (!ours.pouch && !theirs.pouch) return undefined;
-  const along = ({ pouch, filters }: Bag) => new Set(pouch ?? filters.map((f) => f.id));
-  const [was, here, there] = [along(base), along(ours), along(theirs)];
-  const isAlong = (id: string) => {
-    const isOurs = here.has(id);
-    return was.has(id) === there.has(id) ? isOurs || !ours.filters.some((f) => f.id === id) : there.has(id);
-  };
-  return [...ids].filter(isAlong).slice(0, MAX_FILTERS);
 }

@@ -5,7 +5,7 @@ import { type NewId } from '../stand/ids';
 import { MAX_FILTERS, MAX_GEAR, MAX_STANDS } from '../stand/limits';
 import { contentOf, sameContent } from './alike';
 import { type KeptStand, type StandDocument, withCopies, withRenamedGlass } from './document';
-import { markedName } from './names';
+import { markedName, type Named } from './names';
 
 /** What became of the things of a file, each by its name. */
 export interface MergeReport {
@@ -17,11 +17,6 @@ export interface MergeReport {
   readonly inConflict: readonly string[];
   /** There was no room for them. */
   readonly leftOut: readonly string[];
-}
-
-export interface Named {
-  readonly id: string;
-  readonly name?: string | undefined;
 }
 
 interface Thing extends Named {

@@ -1,5 +1,11 @@
 import { MAX_TEXT } from '../stand/limits';
 
+/** Something that is told apart by its id and called by its name. */
+export interface Named {
+  readonly id: string;
+  readonly name?: string | undefined;
+}
+
 /** Room for a name that is made from another, characters: with marks and numbers it stays within what a file holds. */
 const LONGEST = MAX_TEXT - 200;
 

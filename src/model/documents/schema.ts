@@ -1,11 +1,9 @@
 import * as z from 'zod';
 import { MAX_FILTERS, MAX_MINOR, MAX_STANDS } from '../stand/limits';
 import { bagSchemas } from './bag-schema';
-import { quoted } from './faults';
-import { glassReferences } from './references';
 import { plansSchemas } from './plans-schema';
 import { preferencesSchema } from './preferences-schema';
-import { fault, type Findings, type Keys, moment, objectsWith, uniqueIds } from './schema-parts';
+import { type Keys, moment, objectsWith, uniqueIds } from './schema-parts';
 import { standSchema } from './stand-schema';
 
 /**
@@ -25,19 +23,6 @@ function schemasFor(keys: Keys) {
   const { outing, place, plans } = plansSchemas(object);
   const preferences = preferencesSchema(object);
 
-  interface Brought {
-    readonly stand: z.infer<typeof stand>;
-    readonly bag?: z.infer<typeof bag> | undefined;
-    readonly used?: readonly { readonly id: string }[] | undefined;
-  }
-  /** What a stand refers to must be in the bag that it brings, or among its copies; a seat of glass that it does not look through says nothing. */
-  const bringsItsGlass = ({ stand: at, bag: own, used = [] }: Brought, ctx: Findings) => {
-    if (!own) return;
-    const known = new Set([...own.filters, ...used].map((f) => f.id));
-    for (const { id: filterId, path } of glassReferences(at))
-      if (!known.has(filterId) && !path.includes('seat'))
-        fault(ctx, 'unknown-filter', ['stand', ...path], `the bag has no filter ${quoted(filterId)}`);
-  };
   const minor = z.number().int().min(0).max(MAX_MINOR).optional();
   const envelope = { format: z.literal('pale-seam'), version: z.literal(1), minor };
   const standFile = object({
@@ -45,7 +30,7 @@ function schemasFor(keys: Keys) {
     kind: z.literal('stand'),
     stand,
     bag: bag.optional(),
-  }).superRefine(bringsItsGlass);
+  });
   const bagFile = object({ ...envelope, kind: z.literal('bag'), bag });
   const outingFile = object({ ...envelope, kind: z.literal('outing'), outing, place: place.optional() });
   /** A stand of a backup, with all that it keeps. */
@@ -55,7 +40,7 @@ function schemasFor(keys: Keys) {
     stand,
     bag: bag.optional(),
     used: z.array(filter).max(MAX_FILTERS).superRefine(uniqueIds).optional(),
-  }).superRefine(bringsItsGlass);
+  });
   /** What of a backup is looked at before its things, each of which stands or falls by itself. */
   const backupFile = object({
     ...envelope,

@@ -323,11 +323,5 @@ export function standSchema(object: ObjectOf) {
     /** The simulated scene that stands in place of a real one. */
     bench: benchSchema(object).optional(),
     archived,
-  }).superRefine(({ takes = [], seen = [] }, ctx) => {
-    const known = new Set(takes.map((t) => t.id));
-    seen.forEach(({ takeId }, i) => {
-      if (!known.has(takeId))
-        fault(ctx, 'not-allowed', ['seen', i, 'takeId'], `there is no take ${quoted(takeId)}`);
-    });
   });
 }

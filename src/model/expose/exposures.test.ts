@@ -1,4 +1,4 @@
-import { choose, fitFor, MAX_EXPOSURES, nextStand, withExposures, withExposuresOf } from '@/model';
+import { choose, fitFor, MAX_EXPOSURES, nextStand, withExposures, withRecordsOf } from '@/model';
 import { testStand } from '@/testing/fixtures';
 
 const made = (openedMs: number) => ({ openedMs, plannedSeconds: 10, seconds: 10.004 });
@@ -20,9 +20,12 @@ describe('exposures that were made', () => {
 
   it('stay where the rest of the stand goes back', () => {
     const now = document(withExposures(testStand({ name: 'now' }), [made(0)]));
-    const back = withExposuresOf(document(testStand({ name: 'before' })), now);
+    const back = withRecordsOf(document(testStand({ name: 'before' })), now);
     expect(back.stand).toMatchObject({ name: 'before', exposures: [{ plannedSeconds: 10 }] });
-    expect(withExposuresOf(now, document()).stand).not.toHaveProperty('exposures');
+    expect(withRecordsOf(now, document()).stand).not.toHaveProperty('exposures');
+    // so does the wave that was tapped along with
+    const tapped = document(testStand({ waveSeconds: 7.5 }));
+    expect(withRecordsOf(document(testStand()), tapped).stand.waveSeconds).toBe(7.5);
   });
 
   it('and the list at the tripod do not go on to the next framing, nor does the mark of a moment to come', () => {

@@ -1,4 +1,3 @@
-import { type StandDocument } from '../documents/document';
 import { MAX_EXPOSURES } from '../stand/limits';
 import { type Stand } from '../stand/stand';
 import { type MadeExposure } from './countdown';
@@ -16,10 +15,3 @@ export const withExposures = (stand: Stand, made: readonly MadeExposure[]): Stan
     })),
   ].slice(-MAX_EXPOSURES),
 });
-
-/** A document with the exposures that another state of it has: they are records, and no undo takes them back. */
-export function withExposuresOf(document: StandDocument, { stand: now }: StandDocument): StandDocument {
-  if (document.stand.exposures === now.exposures) return document;
-  const { exposures: _, ...stand } = document.stand;
-  return { ...document, stand: now.exposures ? { ...stand, exposures: now.exposures } : stand };
-}

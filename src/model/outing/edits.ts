@@ -1,9 +1,8 @@
 import { insert, moved, put, without } from '../documents/lists';
-import { joinLists, type JoinRules } from '../documents/join';
-import { MAX_EXTRAS, MAX_OUTINGS, MAX_PLACES } from '../stand/limits';
+import { MAX_PLACES } from '../stand/limits';
 import { type Stand } from '../stand/stand';
 import { skyStateOf } from './sky-state';
-import { type Extra, NO_PLANS, type Outing, type OwnPlace, type Plans, type Framing } from './plans';
+import { type Extra, type Outing, type OwnPlace, type Plans, type Framing } from './plans';
 
 /** Pure edits of what is planned. */
 
@@ -146,34 +145,4 @@ export function outingAgain(
 ): Outing {
   const framings = outing.framings.map(({ done: ____, ...framing }) => framing);
   return { ...outing, ...fresh, framings };
-}
-
-/** What was planned in two tabs as one: of what both have changed both are kept. */
-export function joinPlans(
-  versions: { readonly base: Plans; readonly ours: Plans; readonly theirs: Plans },
-  rules: JoinRules,
-): { readonly plans: Plans; readonly leftOut: readonly string[] } {
-  const { base = NO_PLANS, ours, theirs } = versions;
-  const outings = joinLists<Outing>(
-    { base: base.outings, ours: ours.outings, theirs: theirs.outings },
-    { ...rules, letter: 'o', most: MAX_OUTINGS },
-  );
-  const places = joinLists<OwnPlace>(
-    { base: base.places, ours: ours.places, theirs: theirs.places },
-    { ...rules, letter: 'p', most: MAX_PLACES },
-  );
-  const extras = joinLists<Extra>(
-    { base: base.extras ?? [], ours: ours.extras ?? [], theirs: theirs.extras ?? [] },
-    { ...rules, letter: 'x', most: MAX_EXTRAS },
-  );
-  const { extras: _, ...rest } = theirs;
-  return {
-    plans: {
-      ...rest,
-      outings: outings.joined,
-      places: places.joined,
-      ...(extras.joined.length ? { extras: extras.joined } : {}),
-    },
-    leftOut: [outings, places, extras].flatMap((l) => l.leftOut),
-  };
 }

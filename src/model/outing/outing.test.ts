@@ -2,10 +2,10 @@ import { landCrossings } from '@/core/sky';
 import { moonLook } from '@/core/sky/sky-day';
 import { type Stand } from '@/model';
 import { testStand } from '@/testing/fixtures';
+import { joinParts } from '../documents/join';
 import { dueOn } from './again';
 import { cautionsOf } from './cautions';
 import {
-  joinPlans,
   movedFraming,
   newOuting,
   outingAgain,
@@ -18,7 +18,8 @@ import {
 import { aimOf, offTo } from './aim';
 import { framingLight } from './light';
 import { placeDay } from './place-day';
-import { NO_PLANS, type Outing, type Framing } from './plans';
+import { PLANS_PARTS } from './parts';
+import { NO_PLANS, type Outing, type Framing, type Plans } from './plans';
 import { scheduleOf } from './schedule';
 import { worthMoments } from './worth';
 import { dayBounds, hourOf, momentAt } from './zone';
@@ -322,10 +323,31 @@ describe('what is planned', () => {
       from: 'other tab',
       newId: () => 'o9',
     };
-    const both = joinPlans({ base: plans, ours: named('Ours'), theirs: named('Theirs') }, rules).plans;
+    const both = joinParts<Plans>(
+      PLANS_PARTS,
+      { base: plans, ours: named('Ours'), theirs: named('Theirs') },
+      rules,
+    ).joined;
     expect(both.outings.map((o) => o.name)).toEqual(['Theirs', 'Ours (other tab)']);
-    const alone = joinPlans({ base: plans, ours: named('Ours'), theirs: plans }, rules).plans;
+    const alone = joinParts<Plans>(
+      PLANS_PARTS,
+      { base: plans, ours: named('Ours'), theirs: plans },
+      rules,
+    ).joined;
     expect(alone.outings.map((o) => o.name)).toEqual(['Ours']);
+    // what was weighed in either stays, and of a thing that both have weighed theirs
+    const weighed = (weights: Record<string, number>): Plans => ({ ...plans, weights });
+    const versions = {
+      base: weighed({ 'glass:a': 100, 'glass:b': 50, 'lens:c': 700 }),
+      ours: weighed({ 'glass:a': 110, 'glass:b': 60, 'holder:d': 90 }),
+      theirs: weighed({ 'glass:a': 100, 'glass:b': 70, 'lens:c': 700, 'extra:e': 1 }),
+    };
+    expect(joinParts<Plans>(PLANS_PARTS, versions, rules).joined.weights).toEqual({
+      'glass:a': 110,
+      'glass:b': 70,
+      'holder:d': 90,
+      'extra:e': 1,
+    });
   });
 
   it('begins the stand of a framing with the place, the direction and the sky of the outing', () => {
