@@ -45,7 +45,6 @@ test('the live camera gives the picture, its skyline and one time the whole slip
   };
   await tap('Live');
   await expect(page.getByRole('button', { name: 'Take this' })).toBeEnabled();
-  if (process.env.SHOT) await page.screenshot({ path: '/tmp/live1.png' });
   await tap('Take this');
   await tap('Use it');
   const camera = page.getByRole('region', { name: 'What the camera shows' });
@@ -61,6 +60,5 @@ test('the live camera gives the picture, its skyline and one time the whole slip
   await expect(camera).toContainText('follows the one time that your camera showed');
   // the camera is let go once the picture is taken
   expect(await page.locator('video').count()).toBe(0);
-  if (process.env.SHOT) await page.screenshot({ path: '/tmp/live2.png' });
   expect(seen.faults).toEqual([]);
 });

@@ -1,4 +1,4 @@
-import { cpSync, appendFileSync, mkdtempSync } from 'node:fs';
+import { cpSync, appendFileSync, mkdtempSync, readdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -9,6 +9,31 @@ import { settled, slip } from './helpers';
 test.use({ serviceWorkers: 'allow' });
 
 const ready = 'Everything that Pale Seam needs is on this device';
+
+test('what is served holds no source maps', async ({ request }) => {
+  const served = readdirSync('dist/client', { recursive: true, encoding: 'utf8' });
+  expect(served.filter((file) => file.endsWith('.map'))).toEqual([]);
+  expect((await request.get('/sw.js.map')).ok()).toBe(false);
+});
+
+test.describe('before the first visit has kept everything', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('a page that is not here yet says so, and comes once the network is back', async ({ page }) => {
+    await page.goto('/demo/stands');
+    await expect(page.getByRole('link', { name: /Tholl Saddle/ })).toBeVisible();
+    await page.route('**/assets/bag-page*', (route) => route.abort());
+    await page.getByRole('link', { name: 'Bag', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'This page is not on this device yet' })).toBeVisible();
+    await page.getByRole('link', { name: 'Stands', exact: true }).click();
+    await expect(page.getByRole('link', { name: /Tholl Saddle/ })).toBeVisible();
+    await page.getByRole('link', { name: 'Bag', exact: true }).click();
+    await page.unroute('**/assets/bag-page*');
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('heading', { name: 'Bag of the demo' })).toBeVisible();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  });
+});
 
 test('after one visit everything works with the network cut', async ({ page, context }) => {
   await page.goto('/settings');

@@ -309,14 +309,14 @@ describe('a workspace', () => {
     await b.load();
     a.importStand(file);
     await a.settled();
-    await new Promise((r) => setTimeout(r, 5));
+    await new Promise(setImmediate);
     expect(b.state.getState().stands.map((s) => s.id)).toEqual(['st-test']);
     a.bag.edit((bag) => ({ ...bag, slots: 2 }));
     await a.settled();
-    await new Promise((r) => setTimeout(r, 5));
+    await new Promise(setImmediate);
     expect(b.bag.state.getState().value.slots).toBe(2);
     await a.removeStand('st-test');
-    await new Promise((r) => setTimeout(r, 5));
+    await new Promise(setImmediate);
     expect(b.state.getState().stands).toEqual([]);
   });
 

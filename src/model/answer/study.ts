@@ -157,7 +157,9 @@ function betterSheets(
   { input, freeSlots }: Prepared,
   answer: BalanceResult,
 ): Pick<Study, 'stock' | 'leftBehind'> {
-  if (!traitsOf(stand).comparesStock || freeSlots === 0) return NO_ADVICE;
+  // who owns no sheet at all works without them
+  const ownsSheets = bag.filters.some((f) => isSheet(f) && !f.archived);
+  if (!traitsOf(stand).comparesStock || freeSlots === 0 || !ownsSheets) return NO_ADVICE;
   const best = (result: BalanceResult) => (result.ok ? (result.balance.ranking[0] ?? null) : null);
   const bestOf = (filters: readonly SheetFilter[]) =>
     best(balance(pose({ ...input, sheets: filters.map(bagSheet) }), 0));

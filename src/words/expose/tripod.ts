@@ -14,7 +14,7 @@ export function tripodText(step: TripodStep, stand: Stand, ndGoes: 'last' | 'lif
     case 'compose':
       return {
         title: 'Compose by hand, before the tripod',
-        why: 'A step aside, a knee lower: afterwards it is hardly ever done. What is at the edges?',
+        why: 'A step aside, a knee lower: afterwards it is hardly ever done. What is at the edges, and where does your own shadow fall?',
       };
     case 'tripod':
       return {

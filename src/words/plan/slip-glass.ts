@@ -155,5 +155,6 @@ export function leadText({ stand, bag, derived }: SlipContext, glass: Glass): st
   if (glass.seat || balance.neededStops > 0 || glass.outcome.clips.length) return null;
   const polarisers = bag ? fittedFilters(stand, bag).filter(polarises).map(filterName) : [];
   const what = polarisers.length ? `Only the ${listText(polarisers)}` : 'Leave the grads in the bag';
-  return `${what}: ${stopsText(Math.abs(spanStops))} fit the sensor, and nothing is lost.`;
+  const span = stopsText(Math.abs(spanStops));
+  return `${what}: ${span} ${span === stopsText(1) ? 'fits' : 'fit'} the sensor, and nothing is lost.`;
 }

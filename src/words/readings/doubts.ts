@@ -1,5 +1,6 @@
 import { type Doubt, type RoleSummary, type SpanMover } from '@/model';
 import { percentText, stopsFigure, stopsText } from '../figures/figures';
+import { capital } from '../figures/spots';
 
 /** What is asked about a reading. */
 export function doubtText(doubt: Doubt): string {
@@ -21,9 +22,21 @@ export function doubtText(doubt: Doubt): string {
           : `: it reads about ${stopsText(Math.abs(doubt.stops))} too ${doubt.stops > 0 ? 'bright' : 'dark'}`
       }. Aim away from the line.`;
     case 'apart-in-time':
+      if (doubt.minutes > SAME_LIGHT_MINUTES)
+        return `Sky and land were read ${agoSpan(doubt.minutes)} apart: the one says nothing of the other. Read the older one again.`;
       return `Sky and land were read ${Math.round(doubt.minutes)} min apart. Near sunrise and sunset the light moves by a tenth to a quarter of a stop a minute: up to ${stopsText(doubt.minutes / 4)}. Read the older one again.`;
   }
 }
+
+/** Beyond this a rate of light near sunrise and sunset tells nothing any more, minutes. */
+const SAME_LIGHT_MINUTES = 90;
+
+/** A long time between two readings, roughly. */
+const agoSpan = (minutes: number): string => {
+  const hours = Math.round(minutes / 60);
+  const days = Math.round(hours / 24);
+  return days >= 2 ? `${days} days` : hours >= 2 ? `${hours} hours` : `${Math.round(minutes)} min`;
+};
 
 /** Several readings of a role in a line: "3 readings, mean EV 12.3, 0.8 apart". */
 export const summaryText = ({ count, meanEv, spreadStops }: RoleSummary): string =>
@@ -31,6 +44,10 @@ export const summaryText = ({ count, meanEv, spreadStops }: RoleSummary): string
     ? `EV ${stopsFigure(meanEv)}, one reading`
     : `EV ${stopsFigure(meanEv)}, mean of ${count}, ${stopsFigure(spreadStops)} apart`;
 
-/** Which reading the span rests on most. */
-export const moverText = ({ id, withoutStops }: SpanMover): string =>
-  `${id} moves the span most: without it ${stopsText(withoutStops)}.`;
+/**
+ * Which reading the span rests on most.
+ *
+ * @param named what a reading is called by its id
+ */
+export const moverText = ({ id, withoutStops }: SpanMover, named: (id: string) => string): string =>
+  `${capital(named(id))} moves the span most: without it ${stopsText(withoutStops)}.`;

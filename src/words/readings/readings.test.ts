@@ -4,9 +4,11 @@ import { sampleBag } from '@/model';
 import { testStand } from '@/testing/fixtures';
 import {
   carriedNotes,
+  doubtText,
   fallText,
   ladderRoleText,
   ladderSpotText,
+  moverText,
   nextReadingNote,
   nextReadingText,
   outOfWindowText,
@@ -33,6 +35,22 @@ const outcome = (id: string, tone: number): ReadingOutcome => ({
   frame: null,
   held: tone <= 3 && tone >= -6,
   dimmingStops: 0,
+});
+
+describe('words of readings together', () => {
+  it('call a reading by its name, never by its id', () => {
+    const said = moverText({ id: 'r-kqus5k146m93', withoutStops: 2.1 }, () => 'sky 2');
+    expect(said).toBe('Sky 2 moves the span most: without it 2.1 stops.');
+  });
+
+  it('say of readings of different hours or days that they say nothing of each other, and reckon no light between them', () => {
+    const apart = (minutes: number) => doubtText({ code: 'apart-in-time', minutes });
+    expect(apart(8)).toContain('8 min apart. Near sunrise');
+    expect(apart(300)).toBe(
+      'Sky and land were read 5 hours apart: the one says nothing of the other. Read the older one again.',
+    );
+    expect(apart(89_191)).toContain('62 days apart');
+  });
 });
 
 describe('words of drift', () => {

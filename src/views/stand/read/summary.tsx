@@ -4,7 +4,7 @@ import { RoleIcon } from '@/ui/role-mark';
 import { carriedToText, fallText, moverText, summaryText } from '@/words';
 import { Figure } from '../figure';
 import { ROLE_NAMES } from '../roles';
-import { useAnswer, useDerived, useSession, useStand, useStandBag } from '../session';
+import { useAnswer, useDerived, useSession, useSpotNames, useStand, useStandBag } from '../session';
 import { Doubts } from './doubts';
 
 /** Each role's readings taken together, and which of them the span rests on. */
@@ -19,6 +19,7 @@ export function ReadSummary() {
   const readings = derived.prepared?.input.field.readings ?? [];
   const mover = spanMover(readings);
   const apart = apartInTime(stand);
+  const named = useSpotNames();
   if (readings.length < 2) return <Falls />;
   return (
     <section aria-label="Readings together" className="space-y-1.5">
@@ -33,7 +34,7 @@ export function ReadSummary() {
           </li>
         ))}
       </ul>
-      {mover && <p className="text-sm text-quiet">{moverText(mover)}</p>}
+      {mover && <p className="text-sm text-quiet">{moverText(mover, named)}</p>}
       {apart && !carriesBoth && <Doubts doubts={[apart]} />}
       <Falls />
     </section>
