@@ -14,6 +14,7 @@ import { schemas } from '@/model/documents/schema';
 import { acrossStand, FORMAT, keysFor, readDocument, readPart } from './document';
 import { type FileError, type FileResult, quoted, refused, type RefusedThing } from './errors';
 import { readJson } from './json';
+import { bagAside, bagBack, hasLater, laterAside, laterBack } from './later';
 import { withShapeIds } from './stand-file';
 
 /** Everything a workspace holds, as one file keeps it. */
@@ -84,7 +85,7 @@ function takenTwice({ document: { stand } }: KeptStand, ids: Set<string>): FileE
 function readEntry(entry: unknown, minor: number): FileResult<KeptStand> {
   const own = (entry as { minor?: unknown } | null)?.minor;
   const newest = Math.max(minor, typeof own === 'number' ? own : 0);
-  const read = readPart(schemas(keysFor(newest)).entry, entry);
+  const read = readPart(schemas(keysFor(newest)).entry, newest > FORMAT.minor ? laterAside(entry) : entry);
   if (!read.ok) return read;
   const across = acrossStand(read.value as StandDocument);
   if (across) return { ok: false, error: across };
@@ -100,10 +101,11 @@ function readEntry(entry: unknown, minor: number): FileResult<KeptStand> {
 
 /** A bag as a whole, or else what of it is good. */
 function readBag(
-  raw: Readonly<Record<string, unknown>>,
+  written: Readonly<Record<string, unknown>>,
   minor: number,
 ): { readonly value: Bag; readonly refused: readonly RefusedThing[] } {
   const { bag: schema, filter, lens, camera } = schemas(keysFor(minor));
+  const raw = minor > FORMAT.minor ? bagAside(written) : written;
   const whole = readPart(schema, raw);
   if (whole.ok) return { value: whole.value, refused: [] };
   const bad: RefusedThing[] = [];
@@ -232,7 +234,8 @@ export function* writeBackupSteps({
     bad.push(refusedThing('stand', nameIn(record), `stands[${lines.length}]`, error, record));
     lines.push(JSON.stringify(record));
   }
-  const own = JSON.stringify(bag);
+  const own = JSON.stringify(bagBack(bag));
+  if (hasLater({ bag })) minor = Math.max(minor, FORMAT.minor + 1);
   const strict = readPart(schemas('strict').bag, JSON.parse(own));
   if (!strict.ok && strict.error.code === 'unknown-key') minor = Math.max(minor, FORMAT.minor + 1);
   const planned = JSON.stringify(plans);
@@ -255,6 +258,14 @@ export function* writeBackupSteps({
 export const writeBackupFile = (backup: BackupToWrite): FileResult<WrittenBackup> =>
   finish(writeBackupSteps(backup));
 
+/** What of an entry is its document. */
+const documentOf = ({ stand, bag, used, minor }: StandDocument): StandDocument => ({
+  stand,
+  bag,
+  used,
+  minor,
+});
+
 /** A stand as a backup holds it, under the minor version whose keys it has, and why it would not be read again. */
 function writtenEntry({ updatedAt, document }: KeptStand): {
   readonly text: string;
@@ -262,11 +273,17 @@ function writtenEntry({ updatedAt, document }: KeptStand): {
   readonly error: FileError | null;
 } {
   const { stand, bag, used } = document;
-  const entry = { updatedAt, stand, ...(bag ? { bag } : {}), ...(used.length ? { used } : {}) };
+  const entry = laterBack({
+    updatedAt,
+    stand,
+    ...(bag ? { bag } : {}),
+    ...(used.length ? { used } : {}),
+  });
   const under = (minor: number) => {
     const text = JSON.stringify({ ...entry, minor });
     const back = readEntry(JSON.parse(text), minor);
-    const isSame = back.ok && sameContent(back.value.document, { ...document, minor });
+    const meant = hasLater(document) ? { ...document, ...(laterAside(entry) as object) } : document;
+    const isSame = back.ok && sameContent(back.value.document, documentOf({ ...meant, minor }));
     const error: FileError | null = back.ok
       ? isSame
         ? null
@@ -274,6 +291,7 @@ function writtenEntry({ updatedAt, document }: KeptStand): {
       : back.error;
     return { text, minor, error };
   };
+  if (hasLater(document)) return under(Math.max(document.minor, FORMAT.minor + 1));
   const first = under(FORMAT.minor);
   return first.error?.code === 'unknown-key' ? under(Math.max(document.minor, FORMAT.minor + 1)) : first;
 }

@@ -6,6 +6,7 @@ import { type Keys, schemas, type Schemas } from '@/model/documents/schema';
 import { MAX_DOCUMENT_BYTES } from '@/model';
 import { type FileError, type FileResult, quoted, refused } from './errors';
 import { readJson } from './json';
+import { hasLater, laterAside, laterBack } from './later';
 
 /** The format that is written, and the newest minor version whose keys are all known. */
 export const FORMAT = { format: 'pale-seam', version: 1, minor: 15 } as const;
@@ -48,7 +49,8 @@ export function readDocument<K extends Kind>(
   const envelope = checkEnvelope(json.value, kind);
   if (!envelope.ok) return envelope;
   const { minor } = envelope.value;
-  const read = readPart(schemas(keysFor(minor))[KINDS[kind].schema], json.value);
+  const document = minor > FORMAT.minor ? laterAside(json.value) : json.value;
+  const read = readPart(schemas(keysFor(minor))[KINDS[kind].schema], document);
   if (!read.ok) return read;
   const across = kind === 'stand' ? acrossStand(read.value as StandWithGlass) : null;
   return across
@@ -81,6 +83,7 @@ export function writeDocument<K extends 'stand' | 'bag' | 'outing'>(
   content: ContentOf<K>,
   minor: number,
 ): FileResult<string> {
+  if (hasLater(content)) return writtenUnder(Math.max(minor, FORMAT.minor + 1), kind, content);
   const first = writtenUnder(FORMAT.minor, kind, content);
   return first.ok || first.error.code !== 'unknown-key'
     ? first
@@ -94,12 +97,15 @@ function writtenUnder<K extends 'stand' | 'bag' | 'outing'>(
 ): FileResult<string> {
   const { format, version } = FORMAT;
   const whole = { format, version, minor, kind, ...content };
-  const spread = `${JSON.stringify(whole, null, 2)}\n`;
+  const written = laterBack(whole);
+  const spread = `${JSON.stringify(written, null, 2)}\n`;
   // what has room only without its line ends is written without them
-  const text = spread.length > MAX_DOCUMENT_BYTES / 2 ? `${JSON.stringify(whole)}\n` : spread;
+  const text = spread.length > MAX_DOCUMENT_BYTES / 2 ? `${JSON.stringify(written)}\n` : spread;
   const back = readDocument(text, kind, MAX_DOCUMENT_BYTES);
   if (!back.ok) return back;
-  return sameContent(back.value.file, whole)
+  // what stood in for something and was changed since is as it is now
+  const meant = minor > FORMAT.minor ? laterAside(written) : whole;
+  return sameContent(back.value.file, meant)
     ? { ok: true, value: text }
     : refused('damaged', '', 'what was written does not read as the same again');
 }

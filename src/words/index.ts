@@ -33,6 +33,7 @@ export * from './readings/photos';
 export * from './plan/polariser';
 export * from './keeping/carry';
 export * from './keeping/keeping';
+export * from './keeping/later';
 export * from './keeping/storage';
 export * from './keeping/merge';
 export * from './keeping/table-lines';

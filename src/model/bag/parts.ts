@@ -1,5 +1,6 @@
+import { sameContent } from '../documents/alike';
 import { type Join, type Versions } from '../documents/join';
-import { MAX_FILTERS, MAX_GEAR } from '../stand/limits';
+import { MAX_FILTERS, MAX_GEAR, MAX_LATER } from '../stand/limits';
 import { type Moves } from '../stand/parts';
 import { type Bag } from './bag';
 
@@ -24,6 +25,8 @@ export const BAG_PARTS = {
   cameras: { answer: 'none', join: { by: 'things', letter: 'c', most: MAX_GEAR } },
   // which filters there are is known by then
   pouch: { answer: 'all', join: { by: 'own', join: joinPouches } },
+  // what stands in for it is among the filters
+  later: { answer: 'none', join: { by: 'own', join: ({ ours, theirs }) => joinedLater(ours, theirs) } },
   // once either has said what is owned, it is said
   assumed: {
     answer: 'none',
@@ -44,4 +47,11 @@ function joinPouches(
     return was.has(id) === there.has(id) ? isOurs || !ours.filters.some((f) => f.id === id) : there.has(id);
   };
   return filters.map((f) => f.id).filter(isAlong);
+}
+
+/** What neither knows of their glass: of both. */
+export function joinedLater(ours: Bag, theirs: Bag): NonNullable<Bag['later']> | undefined {
+  const all = [...(theirs.later ?? []), ...(ours.later ?? [])];
+  const own = all.filter((a, i) => all.findIndex((b) => sameContent(a, b)) === i).slice(0, MAX_LATER);
+  return own.length ? own : undefined;
 }

@@ -2,7 +2,18 @@ import * as z from 'zod';
 import { type Fields, type FieldType, GLASS_KINDS, type Kind, kindNamed } from '@/core/glass';
 import { MAX_FILTERS, MAX_GEAR, MAX_PUPILS, MAX_RINGS, MAX_SAMPLES } from '../stand/limits';
 import { GLASS_BODIES, SEATS_OF_GLASS } from '../stand/terms';
-import { archived, fault, id, number, type ObjectOf, sensor, size, text, uniqueIds } from './schema-parts';
+import {
+  archived,
+  fault,
+  id,
+  laterSchema,
+  number,
+  type ObjectOf,
+  sensor,
+  size,
+  text,
+  uniqueIds,
+} from './schema-parts';
 
 const SAMPLES = (object: ObjectOf) =>
   z
@@ -153,6 +164,8 @@ export function bagSchemas(object: ObjectOf) {
     pouch: z.array(id).max(MAX_FILTERS).optional(),
     /** Nobody has said yet that this is what they own. */
     assumed: z.literal(true).optional(),
+    /** Glass of kinds that a later version has, and that is not known here. */
+    later: laterSchema(object),
   });
   return { bag, filter, lens, camera };
 }

@@ -1,6 +1,7 @@
 import { type Bag, type Filter } from '../bag/bag';
 import { withoutAssumed } from '../bag/assumed';
 import { alongToo } from '../bag/edits';
+import { joinedLater } from '../bag/parts';
 import { type NewId } from '../stand/ids';
 import { MAX_FILTERS, MAX_GEAR, MAX_STANDS } from '../stand/limits';
 import { contentOf, sameContent } from './alike';
@@ -152,10 +153,12 @@ export function mergeBag(own: Bag, theirs: Bag, bringing: Bringing): MergedBag {
   const ids = { glass: filters.ids, lenses: lenses.ids, cameras: cameras.ids, holders: holders.ids };
   if (!givesWay && all.every((m) => !m.added.length)) return { bag: ours, report, ids };
   const newIds = filters.added.map((f) => f.id);
+  const later = joinedLater(ours, theirs);
   return {
     bag: {
       ...ours,
       ...(givesWay ? settingsOf(theirs) : alongToo(ours, newIds)),
+      ...(later ? { later } : {}),
       filters: [...ours.filters, ...filters.added],
       ...(lenses.added.length ? { lenses: [...(ours.lenses ?? []), ...lenses.added] } : {}),
       ...(cameras.added.length ? { cameras: [...(ours.cameras ?? []), ...cameras.added] } : {}),

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { LIMITS, MAX_TEXT, type Quantity } from '../stand/limits';
+import { LIMITS, MAX_TEXT, type Quantity, MAX_LATER } from '../stand/limits';
 import { type FaultCode, quoted } from './faults';
 
 /** What the schemas of a stand and of a bag are made of. */
@@ -47,6 +47,13 @@ export const objectsWith =
   (keys: Keys): ObjectOf =>
   <T extends z.core.$ZodLooseShape>(shape: T) =>
     (keys === 'strict' ? z.strictObject(shape) : z.looseObject(shape)) as z.ZodObject<T, z.core.$strip>;
+
+/** Values of open lists that a later version has added to: kept as they are, and put back when they are written. */
+export const laterSchema = (object: ObjectOf) =>
+  z
+    .array(object({ of: z.enum(['seen', 'look', 'filter']), value: z.unknown(), as: z.unknown().optional() }))
+    .max(MAX_LATER)
+    .optional();
 
 /** Put away: kept, but out of the lists that are worked with. */
 export const archived = z.boolean().optional();

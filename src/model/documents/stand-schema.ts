@@ -42,6 +42,7 @@ import {
   size,
   text,
   uniqueIds,
+  laterSchema,
 } from './schema-parts';
 import {
   choiceSchema,
@@ -322,6 +323,8 @@ export function standSchema(object: ObjectOf) {
     assumed: z.array(z.enum(ASSUMABLES)).max(ASSUMABLES.length).optional(),
     /** The simulated scene that stands in place of a real one. */
     bench: benchSchema(object).optional(),
+    /** What a later version has told of it that is not known here. */
+    later: laterSchema(object),
     archived,
   });
 }

@@ -94,6 +94,8 @@ export const MAX_EXTRAS = 100;
 export const MAX_PACKED = 600;
 /** Characters of the key that a thing is packed by. */
 export const MAX_KEY = 200;
+/** Things of a stand or a bag that a later version has and this one does not know. */
+export const MAX_LATER = 300;
 /** Lessons that nobody wants to hear of again. */
 export const MAX_FORGOTTEN = 200;
 export const MAX_TEXT = 10_000;

@@ -102,6 +102,7 @@ export const STAND_PARTS: StandParts = {
   holderId: SET_UP,
   picture: { ...OF_FRAMING, answer: ({ picture }) => picture && [picture.light, picture.exposure] },
   crop: { ...OF_FRAMING, answer: 'all', mayAnswer: true },
+  later: SET_UP,
   // a scene of the bench is no light that is known
   bench: { ...OF_FRAMING, answer: ({ bench }) => !!bench, record: benchTold, glass: benchWith },
 };

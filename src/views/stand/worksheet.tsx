@@ -5,6 +5,7 @@ import { BalanceStep } from './balance/balance-step';
 import { ShotButton } from './check/shot-button';
 import { ReadStep } from './read/read-step';
 import { SeatStep } from './seat/seat-step';
+import { LaterNotice } from './later-notice';
 import {
   atEase,
   type Step,
@@ -84,6 +85,7 @@ export function Worksheet() {
                 id="open-step"
                 className="relative min-h-0 flex-1 overflow-y-auto px-5 pb-5 compact:px-3.5 desk:pl-4"
               >
+                <LaterNotice />
                 <Suspense fallback={<p className="appear-late text-quiet">Opening…</p>}>
                   <Sheet />
                 </Suspense>
