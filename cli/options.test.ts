@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import { withNegatives } from './options';
 
-describe('the options of a call', () => {
+describe('the options of a call (fault 87)', () => {
   it.each([
     [['--drift', '-0.25'], '-0.25'],
     [['--drift', '-.25'], '-.25'],

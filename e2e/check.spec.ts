@@ -96,7 +96,7 @@ test('what was seen is kept as an estimate, undone, and gone when a reading take
   expect(seen.faults).toEqual([]);
 });
 
-test('the histogram is told by two taps, what has happened is ticked off, and shots are compared and put back', async ({
+test('the histogram is told by keys and by dragging (fault 83), what has happened is ticked off, and shots are compared and put back', async ({
   page,
 }) => {
   const seen = watch(page);

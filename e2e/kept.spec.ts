@@ -208,7 +208,12 @@ test('an old backup is reminded of, and not again within the week', async ({ pag
 });
 
 test('a screen that fails says what is safe, and the way to the others stays', async ({ page }) => {
-  await page.route(/settings-page.*\.js/, (route) => route.abort());
+  await page.route(/settings-page.*\.js/, (route) =>
+    route.fulfill({
+      contentType: 'text/javascript',
+      body: 'const SettingsPage = () => { throw new Error("planted"); }; export { SettingsPage };',
+    }),
+  );
   await openDemo(page, /Marl Pan/);
   await page.getByRole('link', { name: 'Settings' }).click();
   const alert = page.getByRole('alert');

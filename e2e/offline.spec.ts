@@ -10,7 +10,7 @@ test.use({ serviceWorkers: 'allow' });
 
 const ready = 'Everything that Pale Seam needs is on this device';
 
-test('what is served holds no source maps', () => {
+test('what is served holds no source maps (fault 134)', () => {
   const served = readdirSync('dist/client', { recursive: true, encoding: 'utf8' });
   expect(served.filter((file) => file.endsWith('.map'))).toEqual([]);
 });
@@ -18,7 +18,9 @@ test('what is served holds no source maps', () => {
 test.describe('before the first visit has kept everything', () => {
   test.use({ serviceWorkers: 'block' });
 
-  test('a page that is not here yet says so, and comes once the network is back', async ({ page }) => {
+  test('a page that is not here yet says so, and comes once the network is back (fault 128); what is edited there says that it is saved (fault 131)', async ({
+    page,
+  }) => {
     await page.goto('/demo/stands');
     await expect(page.getByRole('link', { name: /Tholl Saddle/ })).toBeVisible();
     await page.route('**/assets/bag-page*', (route) => route.abort());

@@ -7,15 +7,17 @@ import { NotOnDevice } from './page-of-its-own';
 
 /** What is left when a view fails: what happened, that the work is safe, and the way on. */
 export function BrokenView(props: FallbackProps) {
-  return props.error instanceof NotOnDevice ? <NotHereYet {...props} /> : <FailedView {...props} />;
+  const { error } = props;
+  return error instanceof NotOnDevice ? <NotHereYet {...props} error={error} /> : <FailedView {...props} />;
 }
 
 /** The page was never fetched, and the network is away: it comes by itself once that is back. */
-function NotHereYet({ resetErrorBoundary }: FallbackProps) {
+function NotHereYet({ error, resetErrorBoundary }: FallbackProps & { error: NotOnDevice }) {
   useEffect(() => {
+    error.forget();
     addEventListener('online', resetErrorBoundary);
     return () => removeEventListener('online', resetErrorBoundary);
-  }, [resetErrorBoundary]);
+  }, [error, resetErrorBoundary]);
   return (
     <div role="alert" className="max-w-xl space-y-4 p-8">
       <h1 className="text-xl font-semibold">This page is not on this device yet</h1>

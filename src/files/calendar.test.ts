@@ -50,7 +50,7 @@ describe('a calendar, as another library reads it', () => {
     expect(clock.format(event!.startDate.toJSDate())).toBe(shown);
   });
 
-  it('holds no entry that a name, an id or a place has brought in', () => {
+  it('holds no entry that a name, an id or a place has brought in (fault 125)', () => {
     const planted = 'A\r\nEND:VEVENT\nBEGIN:VEVENT\u2028UID:x\u0085SUMMARY:planted';
     const place = { name: planted, latitudeDeg: 1, longitudeDeg: 2 };
     const text = writeCalendar(planted, [entry({ id: planted, title: planted, text: planted, place })], NOW);

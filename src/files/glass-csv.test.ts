@@ -25,7 +25,7 @@ describe('glass as a table', () => {
     expect(filters(writeGlassCsv(sampleBag().filters))).toHaveLength(sampleBag().filters.length);
   });
 
-  it('keeps where glass sits, how wide it is round, what was not understood of its label, and what was only assumed', () => {
+  it('keeps where glass sits, how wide it is round, what was not understood of its label, and what was only assumed (fault 130)', () => {
     const all: Filter[] = [
       {
         id: 'a',

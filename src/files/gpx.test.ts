@@ -49,7 +49,7 @@ describe('places as GPX', () => {
     );
   });
 
-  it('come back wherever they are, to a centimetre: the smallest of figures too', () => {
+  it('come back wherever they are, to a centimetre: the smallest of figures too (fault 127)', () => {
     fc.assert(
       fc.property(
         fc.double({ min: -90, max: 90, noNaN: true }),

@@ -34,7 +34,7 @@ const bag = {
 const envelope = { format: 'pale-seam', version: 1, minor: 99 };
 const textOf = (kind: string, content: object) => JSON.stringify({ ...envelope, kind, ...content });
 
-describe('a file of a later version', () => {
+describe('a file of a later version (fault 137)', () => {
   it('opens with sights, looks and glass that are not known here, says which, and is written again with them', () => {
     const opened = valueOf(readStandFile(textOf('stand', { stand, bag })));
     expect(opened.stand.look).toEqual({ school: 'natural', viewAzimuthDeg: 40 });

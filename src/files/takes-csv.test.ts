@@ -68,7 +68,7 @@ describe('shots as a table', () => {
     );
   });
 
-  it('name glass whatever it is called, also with what parts the names of a cell', () => {
+  it('name glass whatever it is called, also with what parts the names of a cell (fault 130)', () => {
     fc.assert(
       fc.property(fc.stringMatching(/^[|\\ a-z]{1,12}$/), (called) => {
         fc.pre(called.trim() === called);

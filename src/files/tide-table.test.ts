@@ -18,7 +18,7 @@ const CORPUS = readFileSync('tests/corpus/tide-lines.txt', 'utf8')
   .filter((line) => line && !line.startsWith('#'))
   .map((line) => line.split(' => ') as [string, string]);
 
-describe('a tide table as it is pasted', () => {
+describe('a tide table as it is pasted (faults 80, 122)', () => {
   it('is tried with a corpus of lines', () => expect(CORPUS.length).toBeGreaterThan(200));
 
   it.each(CORPUS)('%s', (text, meant) => {

@@ -329,7 +329,7 @@ describe('a database', () => {
   );
 
   it.each(['UnknownError', 'QuotaExceededError'])(
-    'that is there and cannot be opened (%s) is told as it is, not taken for a private window',
+    'that is there and cannot be opened (%s) is told as it is, not taken for a private window (fault 123)',
     async (name) => {
       const open = jest.spyOn(indexedDB, 'open').mockImplementation(() => {
         throw new DOMException('Internal error opening backing store', name);

@@ -134,7 +134,7 @@ describe('a countdown', () => {
     expect(ranSeconds(room)).toBeCloseTo(5, 3);
   });
 
-  it('counts a sleep that follows a look at the very moment of hiding, and a tick in the background', () => {
+  it('counts a sleep that follows a look at the very moment of hiding, and a tick in the background (fault 136)', () => {
     const b = browser();
     const { own, keep } = b.tab();
     const room = keep();
@@ -155,7 +155,7 @@ describe('a countdown', () => {
     expect(ranSeconds(room)).toBeCloseTo(125.9, 3);
   });
 
-  it('outlives a browser that is killed before it has written its shelf, and stays closed', async () => {
+  it('outlives a browser that is killed before it has written its shelf, and stays closed (fault 124)', async () => {
     const b = browser();
     const first = b.tab().keep();
     first.start();
@@ -179,7 +179,7 @@ describe('a countdown', () => {
     expect(b.kept.size).toBe(0);
   });
 
-  it('asks about a clock that has gone on by years over a reload before it counts them', () => {
+  it('asks about a clock that has gone on by years over a reload before it counts them (fault 135)', () => {
     const b = browser();
     const first = b.tab().keep();
     first.start();

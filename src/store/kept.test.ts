@@ -222,7 +222,7 @@ describe.each(ADAPTERS)('work kept in %s', (_, open) => {
     expect(await into.restore('{}')).toMatchObject({ ok: false, error: { path: 'format' } });
   });
 
-  it('takes along how one works: settings, place and what was learnt', async () => {
+  it('takes along how one works: settings, place and what was learnt (fault 132)', async () => {
     const said = { ...NO_PREFERENCES, timerSeconds: 10, place: { latitudeDeg: 54, longitudeDeg: -3 } };
     const taken: Preferences[] = [];
     const storage = await open();
@@ -276,7 +276,7 @@ async function standOf(storage: WorkspaceStorage) {
 
 describe('a workspace in trouble', () => {
   it.each(['bag', 'plans'] as const)(
-    'opens beside a damaged record (%s), which is named and kept, also in a backup',
+    'opens beside a damaged record (%s), which is named and kept, also in a backup (fault 129)',
     async (what) => {
       const storage = await openStorage(`damaged-${what}`);
       const first = await opened(storage);

@@ -43,6 +43,21 @@ const read = (text: string) => {
   return result;
 };
 
+describe('a label that no bag could hold, or that is none (fault 133)', () => {
+  it.each([
+    ['2026-03-14T05:41', false],
+    ['0.9 soft 0 x 150', false],
+    ['0.9 soft 100 x 99999', false],
+    ['ND2-9000000', false],
+    ['ND2-400', true],
+    ['VND 2-5 stops', true],
+  ])('%p: understood %p', (typed, isGood) => {
+    const read = readLabel(typed);
+    expect(read.ok).toBe(isGood);
+    if (typed.startsWith('2026')) expect(read).not.toHaveProperty('rangeStops');
+  });
+});
+
 describe('a label', () => {
   it.each<[string, Label]>([
     ['0.9 soft', { kind: 'graduated', stops: 3, transition: 'soft' }],

@@ -72,7 +72,7 @@ describe('bringing a backup in', () => {
     expect(bag.pouch).toEqual(['hard-1', 'x']);
   });
 
-  it('lets a bag that nobody has spoken for give way to one that is brought, and keeps its own cameras and lenses', () => {
+  it('lets a bag that nobody has spoken for give way to one that is brought, and keeps its own cameras and lenses (fault 121)', () => {
     const lens = { id: 'l1', name: '24-70', shortestMm: 24, longestMm: 70 };
     const brought = {
       slots: 1,

@@ -18,7 +18,7 @@ describe('exposures that were made', () => {
     expect(many.exposures![0]!.openedAt).toBe('1970-01-01T00:00:01.000Z');
   });
 
-  it('stay where the rest of the stand goes back', () => {
+  it('stay where the rest of the stand goes back, as a tapped wave does (fault 85)', () => {
     const now = document(withExposures(testStand({ name: 'now' }), [made(0)]));
     const back = withRecordsOf(document(testStand({ name: 'before' })), now);
     expect(back.stand).toMatchObject({ name: 'before', exposures: [{ plannedSeconds: 10 }] });

@@ -21,4 +21,4 @@ export {
 } from './terms';
 export { dayOfOuting, type ReadTurn, tidesFor } from './tides';
 export { type WorthMoment } from './worth';
-export { clockHours, dayBounds, dayOf, hourOf, isZone, momentAt } from './zone';
+export { clockHours, dayBounds, dayOf, hourOf, isZone } from './zone';

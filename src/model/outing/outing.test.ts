@@ -316,7 +316,7 @@ describe('what is planned', () => {
     });
   });
 
-  it('keeps both where two tabs have changed the same outing, and the change of one alone', () => {
+  it('keeps both where two tabs have changed the same outing, and the change of one alone, weights too (fault 81)', () => {
     const named = (name: string) => withOuting(plans, 'o1', (o) => ({ ...o, name }));
     const rules = {
       nameOf: (i: { name?: string | undefined }) => i.name ?? '',

@@ -44,7 +44,7 @@ describe('a rule between parts', () => {
   };
   const seen = { id: 'w1', takeId: 'k1', what: 'soft' as const };
 
-  it('is tried at every edit, as it is when a file is read', () => {
+  it('is tried at every edit, as it is when a file is read (fault 89)', () => {
     const whole = document(testStand({ takes: [take], seen: [seen] }));
     expect(admitStand(null, whole)).toBeNull();
     const orphaned = document(testStand({ takes: [], seen: [seen] }));

@@ -134,3 +134,21 @@ describe('the top of a sky alone', () => {
     expect(screen.getByText(/to take off the top of the sky/)).toBeInTheDocument();
   });
 });
+
+describe('what a shot shows', () => {
+  it('is told anew from what stands after an undo, not from what had been tapped before (fault 84)', async () => {
+    const workspace = await standOnScreen(testStand());
+    const seen = () => standOf(workspace).seen ?? [];
+    await press(screen.getAllByRole('button', { name: /I have shot it/ })[0]!);
+    await press(await screen.findByRole('button', { name: 'Highlights gone' }));
+    const card = () => screen.getByRole('region', { name: 'Highlights gone' });
+    await press(within(card()).getByRole('button', { name: /part/i }));
+    expect(seen()).toMatchObject([{ what: 'blown', much: 'part', of: 'sky' }]);
+    await press(within(card()).getByRole('radio', { name: /water/i }));
+    expect(seen()).toMatchObject([{ of: 'water' }]);
+    await act(async () => workspace.open(standOf(workspace).id)!.undo());
+    expect(seen()).toMatchObject([{ of: 'sky' }]);
+    await press(within(card()).getByRole('button', { name: /most/i }));
+    expect(seen()).toMatchObject([{ what: 'blown', much: 'most', of: 'sky' }]);
+  });
+});

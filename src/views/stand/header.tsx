@@ -23,7 +23,7 @@ import { namedAs } from '@/model';
 import { Menu } from '@/ui/menu';
 import { useTheme } from '@/ui/theme';
 import { useCompact } from '@/ui/use-media';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useDevice, useWorkspace } from '../workspace/workspace-context';
 import { Saved } from '../shared/saved';
 import { UndoRedo } from '../shared/undo-redo';
 import { useKept, useEdit, useStand } from './session';
@@ -41,6 +41,7 @@ export function Header() {
   const kept = useKept();
   const { base } = useWorkspace();
   const compact = useCompact();
+  const isOnline = useDevice((d) => d.isOnline);
   return (
     <header className="flex min-h-12 shrink-0 items-center gap-1 pt-[env(safe-area-inset-top)] compact:px-1 desk:min-h-14">
       <Link
@@ -68,6 +69,7 @@ export function Header() {
         onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
         className="min-h-11 min-w-0 flex-1 truncate rounded-md bg-transparent px-1 text-xl font-semibold hover:bg-panel compact:text-[17px]"
       />
+      {!isOnline && <span className="px-1 text-sm text-quiet desk:hidden">Offline</span>}
       <Saved />
       <UndoRedo kept={kept} hideRedo={compact} />
       <StandMenu />

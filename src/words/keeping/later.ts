@@ -1,7 +1,7 @@
-import { type Bag, type Stand } from '@/model';
+import { type Stand } from '@/model';
 import { listText } from '../figures/figures';
 
-type Later = NonNullable<Stand['later']>[number] | NonNullable<Bag['later']>[number];
+type Later = NonNullable<Stand['later']>[number];
 
 /** What one thing of a later version is called: by the word that is not known here. */
 function thingText({ of, value }: Later): string {

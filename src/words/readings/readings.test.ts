@@ -37,7 +37,7 @@ const outcome = (id: string, tone: number): ReadingOutcome => ({
   dimmingStops: 0,
 });
 
-describe('words of readings together', () => {
+describe('words of readings together (fault 91)', () => {
   it('call a reading by its name, never by its id', () => {
     const said = moverText({ id: 'r-kqus5k146m93', withoutStops: 2.1 }, () => 'sky 2');
     expect(said).toBe('Sky 2 moves the span most: without it 2.1 stops.');

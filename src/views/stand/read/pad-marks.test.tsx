@@ -14,7 +14,7 @@ describe('the marks of the pad', () => {
     expect(chosen?.name).toBe('1/80');
   });
 
-  it('go along with a reading that was typed far off them: none that is stops away is called as read', () => {
+  it('go along with a reading that was typed far off them: none that is stops away is called as read (fault 86)', () => {
     const { marks, chosen } = marksFor({
       roundSeconds: seconds('1/60'),
       targetSeconds: seconds('1/1000'),

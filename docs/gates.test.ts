@@ -1,0 +1,85 @@
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+
+const ROOT = dirname(__dirname);
+
+/** A house in little, with faults planted in it. */
+function planted(files: Readonly<Record<string, string>>): string {
+  const house = mkdtempSync(join(tmpdir(), 'pale-seam-gate-'));
+  for (const [path, text] of Object.entries(files)) {
+    mkdirSync(join(house, dirname(path)), { recursive: true });
+    writeFileSync(join(house, path), text);
+  }
+  writeFileSync(
+    join(house, 'tsconfig.base.json'),
+    JSON.stringify({ compilerOptions: { paths: { '@/*': ['./src/*'] } } }),
+  );
+  symlinkSync(join(ROOT, 'node_modules'), join(house, 'node_modules'));
+  return house;
+}
+
+/** What the gate of the layers says of a house: the rules that it finds broken, or why it does not look at all. */
+function broken(files: Readonly<Record<string, string>>): string {
+  const house = planted(files);
+  const cruiser = join(ROOT, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs');
+  const config = join(ROOT, '.dependency-cruiser.cjs');
+  try {
+    return execFileSync('node', [cruiser, 'src', '--config', config], {
+      cwd: house,
+      encoding: 'utf8',
+      stdio: 'pipe',
+    });
+  } catch (error) {
+    const { stdout, stderr } = error as { stdout: string; stderr: string };
+    return `${stdout}${stderr}`;
+  } finally {
+    rmSync(house, { recursive: true });
+  }
+}
+
+describe('the gate of the layers (fault 88)', () => {
+  it('catches what is planted in every layer of the core, the last that were added among them', () => {
+    const said = broken({
+      'src/core/units/a.ts': "export { b } from '@/core/balance/b';",
+      'src/core/balance/b.ts': 'export const b = 1;',
+      'src/core/tone/c.ts': "export { d } from '@/core/photo/d';",
+      'src/core/photo/d.ts': 'export const d = 1;',
+      'src/core/learning/e.ts': "export { d } from '@/core/photo/d';",
+      'src/core/measuring/f.ts': "export { b } from '@/core/balance/b';",
+      'src/ui/g.ts': "export { h } from '@/model/h';",
+      'src/model/h.ts': "export { i } from './i'; export const h = 1;",
+      'src/model/i.ts': "export { h } from './h'; export const i = 1;",
+      'src/views/j.ts': "export { b } from '@/core/balance/b';",
+    });
+    for (const rule of [
+      'core-units-imports-only-below',
+      'core-tone-imports-only-below',
+      'core-learning-imports-only-below',
+      'core-measuring-imports-only-below',
+      'ui-imports-only-below',
+      'what-is-drawn-comes-through-the-model',
+      'no-cycles',
+    ])
+      expect(said).toContain(rule);
+  });
+
+  it('looks at no house with a room that has no place in it', () => {
+    expect(broken({ 'src/core/weather/a.ts': 'export const a = 1;' })).toContain(
+      'src/core/weather has no place',
+    );
+    expect(broken({ 'src/core/units/a.ts': 'export const a = 1;', 'src/cellar/b.ts': '' })).toContain(
+      'src/cellar has no place',
+    );
+  });
+
+  it('says nothing of a house in order', () => {
+    expect(
+      broken({
+        'src/core/units/a.ts': 'export const a = 1;',
+        'src/core/balance/b.ts': "export { a } from '@/core/units/a';",
+      }),
+    ).toContain('no dependency violations found');
+  });
+});
