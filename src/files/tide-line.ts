@@ -19,7 +19,7 @@ export interface TidePlace {
 interface Pair {
   readonly hour: TideHour;
   readonly hourText: string;
-  readonly height: TideHeight;
+  readonly heightM: number;
   readonly date: string | null;
   readonly turn: 'high' | 'low' | null;
 }
@@ -168,62 +168,86 @@ function pairsOf(
       '',
       'an hour and a height for each turn are expected, one beside the other',
     );
-  const dates = pieces.filter(
-    (t) => (t.kind === 'date' && t.date.day !== undefined) || (t.kind === 'date' && t.date.weekday),
-  );
-  const own = unitOf(pieces) ?? unit;
-  const turnWords = pieces.filter((t) => t.kind === 'turn');
-  const count = pieces.filter((t) => t.kind === 'hour').length;
+  const dates = pieces.filter(isDay);
+  const dayOf = ({ date, text }: DateToken) => tideDay(date, text, place.day, above.within);
+  const read = pairsIn(pieces, {
+    dayOf,
+    mayPart: dates.length <= 1,
+    unit: unitOf(pieces) ?? unit,
+    manner,
+  });
+  if (!read.ok) return read;
+  // one date is that of the whole line, wherever it stands; of several each holds for what stands behind it
+  const only = dates.length === 1 && dates[0] ? dayOf(dates[0]) : null;
+  const dated = only?.ok ? read.value.map((p) => ({ ...p, date: only.value })) : read.value;
+  if (dates.length > 1 && dated.some((p) => p.date === null))
+    return refused('not-allowed', '', 'which day is the first turn of?');
+  const words = pieces.flatMap((t) => (t.kind === 'turn' ? [t.turn] : []));
+  const byWord = words.length === dated.length;
+  return {
+    ok: true,
+    value: {
+      pairs: byWord ? dated.map((p, i) => ({ ...p, turn: words[i] ?? null })) : dated,
+      isGrouped: words.length === 2 && words[0] !== words[1] && dated.length > 2,
+    },
+  };
+}
+
+type DateToken = Extract<TideToken, { kind: 'date' }>;
+
+/** Whether a piece is the date of a day, and not of a month alone. */
+const isDay = (token: TideToken): token is DateToken =>
+  token.kind === 'date' && (token.date.day !== undefined || token.date.weekday !== undefined);
+
+interface Reading {
+  readonly dayOf: (token: DateToken) => FileResult<string>;
+  /** A date may stand between an hour and its height: it is the only one. */
+  readonly mayPart: boolean;
+  readonly unit: TideUnit | null | undefined;
+  readonly manner: Manner;
+}
+
+/** The pairs of pieces in which hours and heights go by turns. */
+function pairsIn(
+  pieces: readonly TideToken[],
+  { dayOf, mayPart, unit, manner }: Reading,
+): FileResult<readonly Pair[]> {
   const pairs: Pair[] = [];
   let date: string | null = null;
-  let turn: 'high' | 'low' | null = null;
+  let turn: Pair['turn'] = null;
   let half: Extract<TideToken, { kind: 'hour' | 'height' }> | null = null;
   for (const token of pieces) {
     if (token.kind === 'turn') turn = token.turn;
-    if (token.kind === 'date' && dates.includes(token)) {
-      if (half && dates.length > 1)
+    if (isDay(token)) {
+      if (half && !mayPart)
         return refused(
           'not-allowed',
           '',
           `${quoted(token.text.trim())} stands between an hour and its height`,
         );
-      const day = tideDay(token.date, token.text, place.day, above.within);
+      const day = dayOf(token);
       if (!day.ok) return day;
       date = day.value;
     }
     if (token.kind !== 'hour' && token.kind !== 'height') continue;
-    if (!half) half = token;
-    else {
-      const [hour, height] = token.kind === 'hour' ? [token, half] : [half, token];
-      if (hour.kind !== 'hour' || height.kind !== 'height') break;
-      const metres = inMetres(height, own, manner);
-      if (!metres.ok) return metres;
-      if (manner.hasHalves && !hour.hour.hasHalf && hour.hour.minutes >= 60 && hour.hour.minutes < 13 * 60)
-        return refused('not-allowed', '', `${quoted(hour.text.trim())}: am or pm?`);
-      pairs.push({
-        hour: hour.hour,
-        hourText: hour.text,
-        height: { figure: metres.value, unit: 'm' },
-        date,
-        turn,
-      });
-      half = null;
+    if (!half) {
+      half = token;
+      continue;
     }
+    const [hour, height] = token.kind === 'hour' ? [token, half] : [half, token];
+    half = null;
+    if (hour.kind !== 'hour' || height.kind !== 'height') continue;
+    const metres = inMetres(height, unit, manner);
+    if (!metres.ok) return metres;
+    if (manner.hasHalves && !hour.hour.hasHalf && mayBeEither(hour.hour))
+      return refused('not-allowed', '', `${quoted(hour.text.trim())}: am or pm?`);
+    pairs.push({ hour: hour.hour, hourText: hour.text, heightM: metres.value, date, turn });
   }
-  // one date is that of the whole line, wherever it stands; of several each holds for what stands behind it
-  if (dates.length === 1) pairs.forEach((p, i) => (pairs[i] = { ...p, date: p.date ?? date }));
-  else if (dates.length > 1 && pairs.some((p) => p.date === null))
-    return refused('not-allowed', '', 'which day is the first turn of?');
-  const byWord = turnWords.length === count;
-  const words = turnWords.map((t) => (t.kind === 'turn' ? t.turn : null));
-  return {
-    ok: true,
-    value: {
-      pairs: byWord ? pairs.map((p, i) => ({ ...p, turn: words[i] ?? null })) : pairs,
-      isGrouped: turnWords.length === 2 && words[0] !== words[1] && count > 2,
-    },
-  };
+  return { ok: true, value: pairs };
 }
+
+/** Whether an hour can be one before noon and one after it. */
+const mayBeEither = ({ minutes }: TideHour): boolean => minutes >= 60 && minutes < 13 * 60;
 
 /** The one unit that a line speaks of; null for none, or for two. */
 function unitOf(tokens: readonly TideToken[]): TideUnit | null {

@@ -99,7 +99,7 @@ function turnsOf(
   let { day, lastMinutes } = above;
   const turns: ReadTurn[] = [];
   let dated: string | null = null;
-  for (const { hour, hourText, date, turn, height } of pairs) {
+  for (const { hour, hourText, date, turn, heightM } of pairs) {
     const { minutes } = hour;
     if (date !== null && date !== dated) {
       [day, lastMinutes, dated] = [date, null, date];
@@ -125,7 +125,7 @@ function turnsOf(
         offsetMinutes === null
           ? momentAt(day, clock, zone)
           : momentAt(day, clock, 'utc') - 60_000 * offsetMinutes,
-      heightM: height.figure,
+      heightM,
       turn,
       doubt: offsetMinutes === null ? hourDoubt(day, clock, zone) : null,
     });

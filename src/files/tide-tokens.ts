@@ -95,6 +95,21 @@ const heightAt = (figure: string, unit: string | undefined): Unplaced => {
   return { kind: 'height', height: { figure: said, unit: unit ? (/^f/i.test(unit) ? 'ft' : 'm') : null } };
 };
 
+const dateAt = (
+  weekday: string | undefined,
+  day: string | undefined,
+  month: string | undefined,
+  year: string | undefined,
+): Unplaced => ({
+  kind: 'date',
+  date: {
+    weekday: weekday && weekdayNamed(weekday),
+    day: Number(day),
+    month: monthOf(month ?? ''),
+    year: yearOf(year),
+  },
+});
+
 /** Tried in their order; the first that fits a piece whole is what it is. */
 const PATTERNS: readonly Pattern[] = [
   // 2026-03-29, also with an hour behind a T
@@ -112,28 +127,12 @@ const PATTERNS: readonly Pattern[] = [
   // 29 March 2026, 29-Mar, Sun 29 Mar
   pattern(
     `(?:${WEEKDAY},?\\s{0,3})?(\\d{1,2})(?:st|nd|rd|th)?[\\s.-]{0,3}${MONTH}(?:[\\s,-]{1,3}(20[2-5]\\d))?`,
-    ([, weekday, d, month, y]) => ({
-      kind: 'date',
-      date: {
-        weekday: weekday && weekdayNamed(weekday),
-        day: Number(d),
-        month: monthOf(month ?? ''),
-        year: yearOf(y),
-      },
-    }),
+    ([, weekday, d, month, y]) => dateAt(weekday, d, month, y),
   ),
   // March 29, 2026
   pattern(
     `(?:${WEEKDAY},?\\s{0,3})?${MONTH}\\s{0,3}(\\d{1,2})(?:st|nd|rd|th)?(?:,?\\s{1,3}(20[2-5]\\d))?`,
-    ([, weekday, month, d, y]) => ({
-      kind: 'date',
-      date: {
-        weekday: weekday && weekdayNamed(weekday),
-        day: Number(d),
-        month: monthOf(month ?? ''),
-        year: yearOf(y),
-      },
-    }),
+    ([, weekday, month, d, y]) => dateAt(weekday, d, month, y),
   ),
   // March 2026, above the days of a month
   pattern(`${MONTH}(?:\\s{1,3}(20[2-5]\\d))?`, ([, month, y]) => ({
@@ -220,7 +219,10 @@ const PATTERNS: readonly Pattern[] = [
     unit: /^f/i.test(unit) ? 'ft' : 'm',
   })),
   // what tables say around their figures
-  pattern('(?:in|at|of|and|to|on|is|(?:all )?times?|heights?|hts?|waters?|tides?|tidal|table):?', () => null),
+  pattern(
+    '(?:in|at|of|and|to|on|is|are|(?:all )?times?|heights?|hts?|waters?|tides?|tidal|table):?',
+    () => null,
+  ),
   pattern("[\\p{L}][\\p{L}'’.&-]*:?", () => ({ kind: 'word' })),
   // marks that only part
   pattern('[-–—•·*#=:.]+', () => null),
