@@ -102,7 +102,7 @@ test.describe('the looks', () => {
     const frames = page.getByRole('list', { name: 'Exposures, darkest picture first' });
     await expect(frames.getByRole('listitem')).toHaveCount(2);
     await expect(slip(page)).toContainText('No grad: 2 frames');
-    const canvas = page.locator('canvas');
+    const canvas = page.getByRole('img', { name: /^The frame as it would be/ });
     const dark = await canvas.screenshot();
     await frames.getByRole('button').nth(1).click();
     await expect(frames.getByRole('button').nth(1)).toHaveAttribute('aria-pressed', 'true');
