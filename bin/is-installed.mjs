@@ -9,8 +9,7 @@ function isInstalled() {
   const here = packagesOf(INSTALLED);
   return Object.entries(packagesOf('package-lock.json')).every(
     ([path, { version, optional }]) =>
-      path === '' ||
-      (here[path] ? here[path].version === version && existsSync(path) : optional === true),
+      path === '' || (here[path] ? here[path].version === version && existsSync(path) : optional === true),
   );
 }
 
