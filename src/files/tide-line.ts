@@ -1,14 +1,7 @@
+import { type TideHeading } from '@/model/outing/tides';
 import { type FileResult, quoted, refused } from './errors';
 import { tideDay } from './tide-dates';
 import { type TideDate, type TideHeight, type TideHour, type TideToken, type TideUnit } from './tide-tokens';
-
-export interface TideHeading {
-  readonly day?: string;
-  readonly month?: number;
-  /** Minutes ahead of universal time; null: what the clocks of the place show. */
-  readonly offsetMinutes?: number | null;
-  readonly unit?: TideUnit;
-}
 
 /** Whose tide it is: a day without a date is the outing's, its hours are those of the zone's clocks. */
 export interface TidePlace {

@@ -1,15 +1,8 @@
 import { addDays } from '@/model/outing/calendar-day';
-import { type ReadTurn } from '@/model/outing/tides';
+import { type ReadTurn, type TideHeading } from '@/model/outing/tides';
 import { hourDoubt, momentAt } from '@/model/outing/zone';
 import { type FileError, type FileResult, quoted, refused } from './errors';
-import {
-  type Above,
-  mannerOf,
-  readTideLine,
-  type TideHeading,
-  type TideLine,
-  type TidePlace,
-} from './tide-line';
+import { type Above, mannerOf, readTideLine, type TideLine, type TidePlace } from './tide-line';
 import { tideTokens } from './tide-tokens';
 
 /** A line of a pasted tide table, as it was understood. */

@@ -1,9 +1,9 @@
 import { type Bag, type Filter } from '../bag/bag';
 import { withoutAssumed } from '../bag/assumed';
 import { alongToo } from '../bag/edits';
-import { joinedLater } from '../bag/parts';
+import { BAG_PARTS, joinedLater } from '../bag/parts';
 import { type NewId } from '../stand/ids';
-import { MAX_FILTERS, MAX_GEAR, MAX_STANDS } from '../stand/limits';
+import { MAX_STANDS } from '../stand/limits';
 import { contentOf, sameContent } from './alike';
 import { type KeptStand, type StandDocument, withCopies, withRenamedGlass } from './document';
 import { markedName, type Named } from './names';
@@ -136,18 +136,14 @@ export function mergeBag(own: Bag, theirs: Bag, bringing: Bringing): MergedBag {
   /** A name that says where a thing came from makes it no other. */
   const content = (thing: Thing) => contentOf({ ...thing, name: markedName(nameOf(thing), from) });
   const things = { ...bringing, contentOf: content };
-  const filters = mergeList<Filter>(ours.filters, theirs.filters, {
-    ...things,
-    letter: 'g',
-    most: MAX_FILTERS,
-  });
-  const lenses = mergeList(ours.lenses, theirs.lenses, { ...things, letter: 'l', most: MAX_GEAR });
-  const cameras = mergeList(ours.cameras, theirs.cameras, { ...things, letter: 'c', most: MAX_GEAR });
+  const filters = mergeList<Filter>(ours.filters, theirs.filters, { ...things, ...BAG_PARTS.filters.join });
+  const lenses = mergeList(ours.lenses, theirs.lenses, { ...things, ...BAG_PARTS.lenses.join });
+  const cameras = mergeList(ours.cameras, theirs.cameras, { ...things, ...BAG_PARTS.cameras.join });
   const theirHolders = theirs.holders?.map((h) => ({
     ...h,
     lensIds: h.lensIds?.map((id) => lenses.ids.get(id) ?? id),
   }));
-  const holders = mergeList(ours.holders, theirHolders, { ...things, letter: 'h', most: MAX_GEAR });
+  const holders = mergeList(ours.holders, theirHolders, { ...things, ...BAG_PARTS.holders.join });
   const all = [filters, lenses, cameras, holders];
   const report = togetherReport(all.map((m) => m.report));
   const ids = { glass: filters.ids, lenses: lenses.ids, cameras: cameras.ids, holders: holders.ids };

@@ -19,6 +19,6 @@ export {
   RAINS,
   type TideSide,
 } from './terms';
-export { dayOfOuting, type ReadTurn, tidesFor } from './tides';
+export { dayOfOuting, type ReadTurn, type TideHeading, tidesFor } from './tides';
 export { type WorthMoment } from './worth';
 export { clockHours, dayBounds, dayOf, hourOf, isZone } from './zone';

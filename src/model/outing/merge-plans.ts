@@ -6,7 +6,7 @@ import {
   type RenamedIds,
   togetherReport,
 } from '../documents/merge';
-import { MAX_EXTRAS, MAX_OUTINGS, MAX_PLACES } from '../stand/limits';
+import { PLANS_PARTS } from './parts';
 import { type Extra, type Outing, type OwnPlace, type Plans } from './plans';
 
 /** What the stands of a file go by here, and the things of its bag. */
@@ -35,9 +35,9 @@ export function mergePlans(
           }
         : {}),
     })),
-    { ...rules, letter: 'p', most: MAX_PLACES },
+    { ...rules, ...PLANS_PARTS.places.join },
   );
-  const extras = mergeList<Extra>(ours.extras, theirs.extras, { ...rules, letter: 'x', most: MAX_EXTRAS });
+  const extras = mergeList<Extra>(ours.extras, theirs.extras, { ...rules, ...PLANS_PARTS.extras.join });
   const keyOf = (key: string) => renamedKey(key, { ...ids, extras: extras.ids });
   const outings = mergeList<Outing>(
     ours.outings,
@@ -49,7 +49,7 @@ export function mergePlans(
       ...(placeId === undefined ? {} : { placeId: places.ids.get(placeId) ?? placeId }),
       ...(packed ? { packed: packed.map(keyOf) } : {}),
     })),
-    { ...rules, letter: 'o', most: MAX_OUTINGS },
+    { ...rules, ...PLANS_PARTS.outings.join },
   );
   const report = togetherReport([outings, places, extras].map((m) => m.report));
   const weights = {

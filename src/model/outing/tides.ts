@@ -12,6 +12,15 @@ export interface ReadTurn {
   readonly doubt: 'twice' | 'never' | null;
 }
 
+/** What a line of a table says of the turns below it. */
+export interface TideHeading {
+  readonly day?: string;
+  readonly month?: number;
+  /** Minutes ahead of universal time; null: what the clocks of the place show. */
+  readonly offsetMinutes?: number | null;
+  readonly unit?: 'm' | 'ft';
+}
+
 /** How many days a moment lies after the day of an outing, by the clocks there. */
 export const dayOfOuting = (atMs: number, { day, zone }: Pick<Outing, 'day' | 'zone'>): number =>
   daysFrom(day, dayOf(atMs, zone));

@@ -1,5 +1,5 @@
 import { type Outing } from '@/model';
-import { dayOf, dayOfOuting, hourOf, type ReadTurn } from '@/model/outing';
+import { dayOf, dayOfOuting, hourOf, type ReadTurn, type TideHeading } from '@/model/outing';
 import { outingDayText } from './outing';
 
 type Day = Pick<Outing, 'day' | 'zone'>;
@@ -31,13 +31,6 @@ export function readTurnText({ atMs, heightM, turn, doubt }: ReadTurn, outing: D
         ? ' (clocks leave this hour out that night: look again)'
         : '';
   return `${named}${tideHourText(atMs, outing)}: ${metres(heightM)}${doubtful}`;
-}
-
-export interface TideHeading {
-  readonly day?: string;
-  readonly month?: number;
-  readonly offsetMinutes?: number | null;
-  readonly unit?: 'm' | 'ft';
 }
 
 /** What a line says of those below it. */
