@@ -41,7 +41,7 @@ export {
   resume,
   type Running,
 } from './expose/countdown';
-export { type Answer, answersTo, givesWayAtDeg, type Told, withoutSeen, withSeen } from './check/answers';
+export { givesWayAtDeg, remediesFor, type Remedy, type Told, withoutSeen, withSeen } from './check/remedies';
 export {
   type BesideFile,
   type FileMatches,
@@ -63,6 +63,7 @@ export {
   litBy,
   type Nudge,
   nudgeOf,
+  seenAs,
   seenOf,
   seenStand,
   takeEv,
@@ -76,16 +77,15 @@ export {
 export { disturbed, doneAgain, doubtfulRows } from './check/redo';
 export {
   type Edge,
-  MOST_SEEN,
+  isSurface,
   type Much,
+  muchesOf,
   type Sight,
   SIGHT_IDS,
   type SightGroup,
   type SightOf,
-  sightTraits,
+  sightRecord,
   type Surface,
-  type Verdict,
-  VERDICTS,
 } from './check/sights';
 export {
   departed,
@@ -421,6 +421,9 @@ export {
   BLURS,
   TRIPOD_STEPS,
   type TripodStep,
+  MOST_SEEN,
+  type Verdict,
+  VERDICTS,
   type SunSide,
   type Way,
   WAYS,

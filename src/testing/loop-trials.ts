@@ -3,7 +3,7 @@ import { skylineAt } from '@/core/field';
 import { seededRandom } from '@/core/numerics';
 import { dimmingOfPoint, type Seat, sensorPoint } from '@/core/optics';
 import {
-  answersTo,
+  remediesFor,
   type Bag,
   deriveStand,
   frameOf,
@@ -217,8 +217,8 @@ export function loopTrial(stand: Stand, bag: Bag, wrong: Wrong, rounds: number):
     const says = seenIn(picture, world, mmPerHeight);
     if (!says.length) break;
     says.forEach(({ worth: _, ...told }, i) => {
-      const answer = answersTo(told, take, now).find((a) => a.by === 'evidence') ?? null;
-      kept = withSeen(kept, bag, { id: `w${shot}-${i}`, takeId: take.id, ...told }, answer);
+      const remedy = remediesFor(told, take, now).find((a) => a.by === 'evidence') ?? null;
+      kept = withSeen(kept, bag, { id: `w${shot}-${i}`, takeId: take.id, ...told }, remedy);
     });
   }
   return came;

@@ -1,5 +1,5 @@
 import {
-  answersTo,
+  remediesFor,
   deriveStand,
   differencesFrom,
   disturbed,
@@ -34,7 +34,7 @@ const solved = (kept: Stand): Solved => {
 };
 const shoot = (stand: Stand, id = 't1', at = '2026-05-01T05:30:00.000Z') =>
   withTake(stand, takeOf(solved(stand), id, at)!);
-const answers = (stand: Stand, told: Told) => answersTo(told, lastTake(stand)!, solved(stand));
+const answers = (stand: Stand, told: Told) => remediesFor(told, lastTake(stand)!, solved(stand));
 const answered = (stand: Stand, told: Told) =>
   withSeen(stand, bag, { id: 'w', takeId: 't1', ...told }, answers(stand, told)[0] ?? null);
 

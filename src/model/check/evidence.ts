@@ -18,7 +18,7 @@ import {
 import { middleOfSide } from '../frame/sides';
 import { LIMITS } from '../stand/limits';
 import { type MeteredLight, type Reading, type Seen, type Stand, type Take } from '../stand/stand';
-import { type Much, type Sight } from './sights';
+import { amountOf, type OfLight, sightRecord } from './sights';
 
 /** What the shots of a stand say of its light, its seat and nothing else; worked out from them whenever it is asked for. */
 export interface Evidence {
@@ -30,34 +30,28 @@ export interface Evidence {
   readonly throughShift: number;
 }
 
-/** How far the brightest lies above what the sensor holds, stops. */
-const ABOVE_ROOM: Amounts = { speck: 0.5, part: 1, most: 1.5 };
-const BELOW_WANTED: Amounts = { part: 0.7, all: 1.5 };
-const OVERALL: Amounts = { little: 0.5, clearly: 1, far: 2 };
-const OF_SKY: Amounts = { little: 0.7, much: 1.3 };
-/** How broad a strip or a dark top is, parts of the frame's height. */
-const BREADTH: Amounts = { little: 0.05, much: 0.12 };
-/** How far the line is turned, degrees. */
-const TURNED: Amounts = { little: 2.5, much: 5 };
-
-type Amounts = Readonly<Partial<Record<Much, number>>>;
-
-/** How far what is blocked lies below what was wanted of it, stops. */
-export const belowWanted = (much: Much | undefined): number => amountOf(BELOW_WANTED, much);
-
-/** What an amount stands for; the least where none is told. */
-const amountOf = (amounts: Amounts, much: Much | undefined): number =>
-  (much && amounts[much]) ?? Math.min(...Object.values(amounts));
+/** How much brighter than it was read an amount of a sight makes that, stops. */
+const stopsOf = (
+  { is }: Extract<OfLight, { is: string }>,
+  { what, much }: Pick<Seen, 'what' | 'much'>,
+): number => (is === 'brighter' ? 1 : -1) * amountOf(what, much);
 
 /** By how much all of a shot was said to be too bright, stops; null for what says nothing of that. */
-export function tooBrightBy({ what, much }: Pick<Seen, 'what' | 'much'>): number | null {
-  const stops = amountOf(OVERALL, much);
-  return what === 'too-bright' ? stops : what === 'too-dark' ? -stops : null;
+export function tooBrightBy(seen: Pick<Seen, 'what' | 'much'>): number | null {
+  const { light } = sightRecord(seen.what);
+  return light?.of === 'all' ? stopsOf(light, seen) : null;
 }
 
 /** What was seen of a take, in the order in which it was told. */
 export const seenOf = ({ seen = [] }: Pick<Stand, 'seen'>, { id }: Pick<Take, 'id'>): Seen[] =>
   seen.filter((s) => s.takeId === id);
+
+/** What was told of a take under one sight. */
+export const seenAs = (
+  stand: Pick<Stand, 'seen'>,
+  take: Pick<Take, 'id'>,
+  sight: Seen['what'],
+): Seen | undefined => seenOf(stand, take).find((s) => s.what === sight);
 
 /** A spot as it is known while the shots are gone through. */
 interface Spot {
@@ -183,26 +177,22 @@ function allLit(known: Known, stops: number, shot: Shot): Known {
 
 /** What is known once something was seen of a shot; what says nothing of the light leaves it as it is. */
 function withSight(known: Known, seen: Seen, shot: Shot): Known {
-  const { what, much } = seen;
-  switch (what) {
-    case 'too-bright':
-    case 'too-dark':
-      return allLit(known, (tooBrightBy(seen) ?? 0) - shot.overPlan, shot);
-    case 'sky-pale':
-      return lit(known, 'sky', amountOf(OF_SKY, much), shot);
-    case 'sky-dark':
-      return lit(known, 'sky', -amountOf(OF_SKY, much), shot);
-    case 'blocked':
-      return known.spots.length
-        ? lit(known, 'ground', -belowWanted(much) - shot.overPlan, shot)
-        : allLit(known, -belowWanted(much) - shot.overPlan, shot);
-    case 'blown':
-      return blown(known, seen, shot);
-    case 'histogram':
-    case 'file':
-      return measured(known, seen.measured, shot);
-    default:
+  const { light } = sightRecord(seen.what);
+  switch (light?.of) {
+    case undefined:
       return known;
+    case 'sky':
+      return lit(known, 'sky', stopsOf(light, seen), shot);
+    case 'all':
+      return allLit(known, stopsOf(light, seen) - shot.overPlan, shot);
+    case 'land': {
+      const stops = stopsOf(light, seen) - shot.overPlan;
+      return known.spots.length ? lit(known, 'ground', stops, shot) : allLit(known, stops, shot);
+    }
+    case 'brightest':
+      return brightestAbove(known, seen, shot);
+    case 'measured':
+      return measured(known, seen.measured, shot);
   }
 }
 
@@ -221,11 +211,11 @@ function measured(
  * that, to be held, which shortens the time. Where most of a sky is gone, or the shorter time would leave the land under
  * what still prints well, it is the whole side that is brighter than was read, which asks for more glass.
  */
-function blown(known: Known, { id, what: _, much, of = 'sky', raw, at }: Seen, shot: Shot): Known {
+function brightestAbove(known: Known, { id, what, much, of = 'sky', raw, at }: Seen, shot: Shot): Known {
   const { camera } = shot.stand;
   const window = sensorWindow(camera, exactIso(shot.take.exposure.iso));
   const room = raw ? window.highlightRoom : Math.min(JPEG_HIGHLIGHT_ROOM, window.highlightRoom);
-  const above = amountOf(ABOVE_ROOM, much);
+  const above = amountOf(what, much);
   // without a reading of either side, it is the camera's own time that is too long
   if (!known.spots.length) return allLit(known, above - shot.overPlan, shot);
   // a feature's own readings cap nothing: what is gone in the land is held as a part of it
@@ -328,27 +318,27 @@ export function nudgeOf(stand: Stand, bag: Bag, prepared: Pick<Posed, 'seatByLig
 }
 
 /** Whether something that was seen says where the line came to lie. */
-const saysOfLine = ({ what, measured: m }: Seen): boolean =>
-  what === 'file' ? m?.offsetMm !== undefined || m?.turnDeg !== undefined : LINE_SIGHTS.has(what);
-
-const LINE_SIGHTS: ReadonlySet<Sight> = new Set<Sight>(['strip', 'dark-top', 'turned']);
+function saysOfLine({ what, measured: m }: Seen): boolean {
+  const { line } = sightRecord(what);
+  return line === 'measured' ? m?.offsetMm !== undefined || m?.turnDeg !== undefined : line !== undefined;
+}
 
 const sum = (told: readonly Seen[], of: (seen: Seen) => number): number =>
   told.reduce((total, seen) => total + of(seen), 0);
 
 /** How far what was seen asks the holder to be turned clockwise, degrees: the end that lies too high is brought down. */
-const turnByDeg = ({ what, of, much, measured: m }: Seen): number =>
-  what === 'file'
-    ? -(m?.turnDeg ?? 0)
-    : what === 'turned'
-      ? (of === 'right' ? 1 : -1) * amountOf(TURNED, much)
-      : 0;
+function turnByDeg({ what, of, much, measured: m }: Seen): number {
+  const { line } = sightRecord(what);
+  if (line === 'measured') return -(m?.turnDeg ?? 0);
+  return line === 'turned' ? (of === 'right' ? 1 : -1) * amountOf(what, much) : 0;
+}
 
 /** How far what was seen asks the sheet to be moved towards its dark end, mm: a strip of light wants it the other way. */
 function lowerByMm(stand: Stand, bag: Bag, { what, much, at, measured: m }: Seen): number {
-  if (what === 'file') return -(m?.offsetMm ?? 0);
-  if (what !== 'strip' && what !== 'dark-top') return 0;
-  const parts = at ? Math.abs(at.v - skylineAt(stand.skyline)(at.u)) : amountOf(BREADTH, much);
+  const { line } = sightRecord(what);
+  if (line === 'measured') return -(m?.offsetMm ?? 0);
+  if (line !== 'leaves-light' && line !== 'cuts-in') return 0;
+  const parts = at ? Math.abs(at.v - skylineAt(stand.skyline)(at.u)) : amountOf(what, much);
   const mm = parts * frameOf(stand.camera).heightMm * sheetScale(lensOf(stand, bag));
-  return what === 'strip' ? -mm : mm;
+  return line === 'leaves-light' ? -mm : mm;
 }

@@ -1,5 +1,6 @@
 import * as z from 'zod';
-import { MUCHES, SIGHT_ANSWERS, SIGHT_IDS, SIGHTS_OF, sightTraits, VERDICTS } from '../check/sights';
+import { MUCHES, muchesOf, SIGHT_IDS, sightRecord, SIGHTS_OF } from '../check/sights';
+import { REMEDY_KINDS, VERDICTS } from '../stand/terms';
 import { MAX_FILTERS, MAX_SMALL } from '../stand/limits';
 import { fault, id, moment, number, type ObjectOf, text } from './schema-parts';
 import {
@@ -69,7 +70,7 @@ export function seenSchema(object: ObjectOf) {
       turnDeg: number('turnDeg').optional(),
     }).optional(),
     /** How it was answered, where that is not by what it says of the light. */
-    answer: z.enum(SIGHT_ANSWERS).optional(),
+    answer: z.enum(REMEDY_KINDS).optional(),
     /** The parts of the stand that the answer changed, as they were: null for one that was absent. */
     was: object({
       exposure: exposedWithSchema(object).optional(),
@@ -80,8 +81,9 @@ export function seenSchema(object: ObjectOf) {
       crop: cropSchema(object).nullable().optional(),
     }).optional(),
   }).superRefine(({ what, much, of, at }, ctx) => {
-    const { muches, ofs, placed } = sightTraits(what);
-    if (much && !muches.includes(much)) fault(ctx, 'not-allowed', ['much'], `"${what}" has no "${much}"`);
+    const { ofs = [], placed } = sightRecord(what);
+    if (much && !muchesOf(what).includes(much))
+      fault(ctx, 'not-allowed', ['much'], `"${what}" has no "${much}"`);
     if (of && !ofs.includes(of)) fault(ctx, 'not-allowed', ['of'], `"${what}" is not said of "${of}"`);
     if (at && !placed) fault(ctx, 'not-allowed', ['at'], `"${what}" has no place`);
   });

@@ -65,3 +65,14 @@ export const TREATMENTS = ['protect', 'tame', 'silhouette'] as const;
 /** How the density got into the glass: dyed in its mass, or coated on it; absent: taken as coated. */
 export const GLASS_BODIES = ['dyed', 'coated'] as const;
 export type GlassBody = (typeof GLASS_BODIES)[number];
+
+export const VERDICTS = ['keep', 'again', 'learnt'] as const;
+/** What a take has come to. */
+export type Verdict = (typeof VERDICTS)[number];
+
+export const REMEDY_KINDS = ['polariser', 'time', 'look', 'glass', 'aperture', 'placement', 'crop'] as const;
+/** How a sight was answered otherwise than by what it says of the light: a part of the stand was changed. */
+export type RemedyKind = (typeof REMEDY_KINDS)[number];
+
+/** So many things are said of one take. */
+export const MOST_SEEN = 3;

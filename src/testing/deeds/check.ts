@@ -1,13 +1,14 @@
 import {
-  answersTo,
+  remediesFor,
   deriveStand,
   DISTURBANCES,
   disturbed,
   doneAgain,
   lastTake,
+  muchesOf,
   seenStand,
   SIGHT_IDS,
-  sightTraits,
+  sightRecord,
   type Stand,
   takeOf,
   takenUpAgain,
@@ -50,15 +51,16 @@ export const CHECK: Record<string, Deed> = {
     if (!take) return s;
     const { chance, workspace } = doing;
     const what = chance.pick(SIGHT_IDS);
-    const { muches, ofs, placed } = sightTraits(what);
+    const { ofs = [], placed } = sightRecord(what);
+    const muches = muchesOf(what);
     const told = {
       what,
       ...(muches.length ? { much: chance.pick(muches) } : {}),
       ...(ofs.length ? { of: chance.pick(ofs) } : {}),
     };
     const at = placed && chance.below(2) ? { at: somePoint(doing) } : {};
-    const [answer = null] = answersTo(told, take, solved(s, doing));
-    return withSeen(s, bagOf(doing), { id: workspace.newId('w'), takeId: take.id, ...told, ...at }, answer);
+    const [remedy = null] = remediesFor(told, take, solved(s, doing));
+    return withSeen(s, bagOf(doing), { id: workspace.newId('w'), takeId: take.id, ...told, ...at }, remedy);
   }),
   'take back what was seen': onStand(
     (s, { chance }) => withoutSeen(s, chance.pick(s.seen ?? []).id),

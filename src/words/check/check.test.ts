@@ -1,8 +1,8 @@
-import { type Differences, type FileCheck, SIGHT_IDS, sightTraits, type Take } from '@/model';
+import { type Differences, type FileCheck, muchesOf, SIGHT_IDS, sightRecord, type Take } from '@/model';
 import { bagWithNds } from '@/testing/fixtures';
 import {
   adviceText,
-  answerText,
+  remedyText,
   causeQuestion,
   changesText,
   departureText,
@@ -10,8 +10,8 @@ import {
   histogramText,
   muchText,
   seenText,
-  SIGHT_NAMES,
   sightOfText,
+  sightWords,
   takeGlassText,
   takeSettingsText,
 } from '.';
@@ -71,9 +71,9 @@ describe('what is otherwise than in the shot', () => {
 
 describe('every sight', () => {
   it.each(SIGHT_IDS)('%s has its name, its amounts and its advice', (what) => {
-    const { muches, ofs } = sightTraits(what);
-    expect(SIGHT_NAMES[what]).not.toBe('');
-    for (const much of muches) expect(muchText(what, much)).not.toBe('');
+    const { ofs = [] } = sightRecord(what);
+    expect(sightWords(what).name).not.toBe('');
+    for (const much of muchesOf(what)) expect(muchText(what, much)).not.toBe('');
     for (const of of ofs.length ? ofs : [undefined]) {
       const told = { what, ...(of ? { of } : {}) };
       expect(adviceText(told)).toMatch(/\.$/);
@@ -99,10 +99,10 @@ describe('every sight', () => {
   });
 
   it('is answered in words that say what is done', () => {
-    expect(answerText({ by: 'evidence' }, { what: 'sky-pale' }, bag)).toBe('more grad');
-    expect(answerText({ by: 'look', to: 'draw' }, { what: 'dull' }, bag)).toBe('draw the sky out');
+    expect(remedyText({ by: 'evidence' }, { what: 'sky-pale' }, bag)).toBe('more grad');
+    expect(remedyText({ by: 'look', to: 'draw' }, { what: 'dull' }, bag)).toBe('draw the sky out');
     expect(
-      answerText(
+      remedyText(
         { by: 'polariser', filterId: 'p1', promise: { darkerStops: [0.5, 1.2], banded: false } },
         { what: 'sky-pale' },
         bag,

@@ -1,4 +1,4 @@
-export * from './answers';
+export * from './remedies';
 export * from './differences';
 export * from './sights';
 export * from './takes';

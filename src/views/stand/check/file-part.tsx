@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { type FileCheck, measuredBy, seenOf, shotOtherwise, type Take, withStand } from '@/model';
+import { type FileCheck, measuredBy, seenAs, shotOtherwise, type Take, withStand } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { fileSays, photoFaultText, takeSettingsText } from '@/words';
@@ -17,7 +17,7 @@ type State =
 export function FilePart({ take }: { take: Take }) {
   const { clients } = useWorkspace();
   const open = useOpenStand();
-  const told = useStand((s) => seenOf(s, take).find((w) => w.what === 'file'));
+  const told = useStand((s) => seenAs(s, take, 'file'));
   const [state, setState] = useState<State>({ phase: 'none' });
   const workers = useRef<readonly { dispose: () => void }[]>([]);
   useEffect(() => () => workers.current.forEach((w) => w.dispose()), []);

@@ -4,7 +4,7 @@ import {
   type HistogramEnds,
   type PlannedHistogram,
   plannedHistogram,
-  seenOf,
+  seenAs,
   shiftByHistogram,
   type Take,
 } from '@/model';
@@ -19,7 +19,7 @@ import { takeBack, tellOf } from './tell';
 export function HistogramPart({ take }: { take: Take }) {
   const open = useOpenStand();
   const solved = useSolved();
-  const told = useStand((s) => seenOf(s, take).find((w) => w.what === 'histogram'));
+  const told = useStand((s) => seenAs(s, take, 'histogram'));
   if (told)
     return (
       <p className="flex items-center gap-2 border-l-4 border-action bg-chosen p-2.5">

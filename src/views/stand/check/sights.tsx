@@ -1,15 +1,16 @@
 import { X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import {
-  type Answer,
-  answersTo,
+  type Remedy,
+  remediesFor,
+  muchesOf,
   type Seen,
   seenOf,
   type Sight,
   SIGHT_IDS,
   type SightGroup,
   type SightOf,
-  sightTraits,
+  sightRecord,
   type Take,
 } from '@/model';
 import { Button } from '@/ui/button';
@@ -17,13 +18,12 @@ import { Fold } from '@/ui/fold';
 import { Segmented } from '@/ui/segmented';
 import {
   adviceText,
-  answerText,
+  remedyText,
   causeQuestion,
   muchText,
   SIGHT_GROUPS,
-  SIGHT_NAMES,
-  SIGHT_QUESTIONS,
   sightOfText,
+  sightWords,
 } from '@/words';
 import { useOpenStand, useSession, useSolved, useStand, useStandBag } from '../session';
 import { takeBack, tellOf } from './tell';
@@ -34,7 +34,7 @@ const GROUPS: readonly SightGroup[] = ['sky', 'line', 'land', 'more'];
 /** What a shot can show, in groups for the thumb; what was told stands first, open, each with what it led to. */
 export function Sights({ take }: { take: Take }) {
   const seen = useStand((s) => s.seen);
-  const told = seenOf({ seen: seen ?? [] }, take).filter((s) => sightTraits(s.what).group !== 'measured');
+  const told = seenOf({ seen: seen ?? [] }, take).filter((s) => sightRecord(s.what).group !== 'measured');
   const telling = useSession((s) => s.telling);
   const open = [
     ...told.map((s) => s.what),
@@ -46,7 +46,7 @@ export function Sights({ take }: { take: Take }) {
         <SightCard key={what} what={what} seen={told.find((s) => s.what === what)} take={take} />
       ))}
       {GROUPS.map((group) => {
-        const rest = SIGHT_IDS.filter((id) => sightTraits(id).group === group && !open.includes(id));
+        const rest = SIGHT_IDS.filter((id) => sightRecord(id).group === group && !open.includes(id));
         return group === 'more' ? (
           <Fold key={group} summary="More: water, people, sharpness, glass">
             <SightButtons sights={rest} />
@@ -73,12 +73,11 @@ function SightButtons({ sights }: { sights: readonly Sight[] }) {
           type="button"
           className="min-h-14 rounded-md border border-rule bg-panel px-3 text-left hover:bg-chosen"
           onClick={() => {
-            const { muches, ofs } = sightTraits(what);
-            if (!muches.length && !ofs.length) tellOf(open, { what });
+            if (!muchesOf(what).length && !sightRecord(what).ofs) tellOf(open, { what });
             tell(what);
           }}
         >
-          {SIGHT_NAMES[what]}
+          {sightWords(what).name}
         </button>
       ))}
     </div>
@@ -89,7 +88,9 @@ function SightButtons({ sights }: { sights: readonly Sight[] }) {
 function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; take: Take }) {
   const open = useOpenStand();
   const tell = useSession((s) => s.tell);
-  const { muches, ofs, placed } = sightTraits(what);
+  const { ofs = [], placed, byRaw } = sightRecord(what);
+  const muches = muchesOf(what);
+  const { name, question } = sightWords(what);
   const [draft, setDraft] = useState<Pick<Seen, 'of' | 'raw'>>(muches.length ? { of: ofs[0] } : {});
   // what was told goes before what is only being chosen: an undo changes it too
   const { of, raw } = seen ?? draft;
@@ -114,14 +115,14 @@ function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; 
     <section
       ref={box}
       tabIndex={-1}
-      aria-label={SIGHT_NAMES[what]}
+      aria-label={name}
       className={`space-y-2 focus:outline-none rounded-md border-2 p-2.5 ${seen ? 'border-action bg-chosen' : 'border-edge'}`}
     >
       <div className="flex items-center justify-between gap-2">
-        <h4 className="font-semibold">{SIGHT_NAMES[what]}</h4>
+        <h4 className="font-semibold">{name}</h4>
         <button
           type="button"
-          aria-label={seen ? `Take back: ${SIGHT_NAMES[what]}` : `Not ${SIGHT_NAMES[what]}`}
+          aria-label={seen ? `Take back: ${name}` : `Not ${name}`}
           className="-m-1.5 flex size-11 items-center justify-center rounded-md hover:bg-panel"
           onClick={() => {
             if (seen) takeBack(open, seen.id);
@@ -131,10 +132,10 @@ function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; 
           <X size={18} aria-hidden />
         </button>
       </div>
-      {SIGHT_QUESTIONS[what] && !seen && <p className="text-sm text-quiet">{SIGHT_QUESTIONS[what]}</p>}
+      {question && !seen && <p className="text-sm text-quiet">{question}</p>}
       {ofs.length > 0 && (
         <Segmented<SightOf | ''>
-          label={`${SIGHT_NAMES[what]}: where`}
+          label={`${name}: where`}
           value={of ?? ''}
           columns={ofs.length > 4 ? 3 : ofs.length}
           options={ofs.map((value) => ({ value, text: sightOfText(what, value) }))}
@@ -161,7 +162,7 @@ function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; 
           {placed && <ShowWhere what={what} isShown={!!seen?.at} />}
         </div>
       )}
-      {what === 'blown' && (
+      {byRaw && (
         <Segmented<'jpeg' | 'raw'>
           label="Judged by"
           value={raw ? 'raw' : 'jpeg'}
@@ -207,18 +208,17 @@ function Answered({ seen, take }: { seen: Seen; take: Take }) {
   const bag = useStandBag();
   const solved = useSolved();
   const [cause, setCause] = useState<string | null>(null);
-  const answers = answersTo(seen, take, solved);
+  const others = remediesFor(seen, take, solved).filter((r) => !isTaken(r, seen));
   const question = causeQuestion(seen);
-  const others = answers.filter((a) => !isTaken(a, seen));
   return (
     <div className="space-y-2 text-sm">
       <p className="text-quiet">{adviceText(seen)}</p>
       {others.length > 0 && (
         <div className="flex flex-wrap items-center gap-2">
           <span className="text-quiet">{seen.answer ? 'or:' : 'also:'}</span>
-          {others.map((answer) => (
-            <Button key={answerText(answer, seen, bag)} onClick={() => tellOf(open, toldOf(seen), answer)}>
-              {answerText(answer, seen, bag)}
+          {others.map((remedy) => (
+            <Button key={remedyText(remedy, seen, bag)} onClick={() => tellOf(open, toldOf(seen), remedy)}>
+              {remedyText(remedy, seen, bag)}
             </Button>
           ))}
         </div>
@@ -249,5 +249,5 @@ function toldOf({ what, much, of, at, raw }: Seen) {
   };
 }
 
-/** Whether this is the answer that was taken. */
-const isTaken = (answer: Answer, { answer: taken }: Seen): boolean => answer.by === (taken ?? 'evidence');
+/** Whether this is the remedy that was taken. */
+const isTaken = (remedy: Remedy, { answer: taken }: Seen): boolean => remedy.by === (taken ?? 'evidence');

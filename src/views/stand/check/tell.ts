@@ -1,10 +1,11 @@
 import { toast } from 'sonner';
 import {
-  type Answer,
-  answersTo,
+  type Remedy,
+  remediesFor,
   lastTake,
   MOST_SEEN,
   type Seen,
+  seenAs,
   seenOf,
   takeOf,
   withoutSeen,
@@ -31,19 +32,19 @@ export function shootIt(open: OpenStand): void {
 }
 
 /** Keeps what was seen of the last shot, and answers it in the way that comes first, or in one that was chosen. */
-export function tellOf(open: OpenStand, told: ToldOfShot, chosen?: Answer): void {
+export function tellOf(open: OpenStand, told: ToldOfShot, chosen?: Remedy): void {
   const { answer, edit, kept, newId } = open;
   const { stand } = kept.state.getState().value;
   const take = lastTake(stand);
   if (!take) return;
-  const before = seenOf(stand, take).find((s) => s.what === told.what);
+  const before = seenAs(stand, take, told.what);
   if (!before && seenOf(stand, take).length >= MOST_SEEN) {
     toast('Three things at once are enough: take one back, or shoot again.');
     return;
   }
   const { lit, bag, derived } = answer.getState();
-  const answers = answersTo(told, take, { stand: lit, bag, derived });
-  const first = chosen ?? answers.find((a) => a.by !== 'crop') ?? null;
+  const remedies = remediesFor(told, take, { stand: lit, bag, derived });
+  const first = chosen ?? remedies.find((r) => r.by !== 'crop') ?? null;
   edit((s) => {
     const rest = before ? withoutSeen(s, before.id) : s;
     return withSeen(rest, bag, { id: newId('w'), takeId: take.id, ...told }, first);

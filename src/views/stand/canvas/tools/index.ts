@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { type Brush, type Sight, sightTraits } from '@/model';
+import { type Brush, type Sight, sightRecord } from '@/model';
 import { type Step, useDerived, useSession, useStand } from '../../session';
 import { bareTool } from './bare-tool';
 import { brushTool } from './brush-tool';
@@ -36,7 +36,7 @@ function toolFor({ step, isOutlining, brush, isMetering, telling }: Doing): Make
     case 'seat':
       return slideTool;
     case 'check':
-      return telling && sightTraits(telling).placed ? sightTool(telling) : bareTool;
+      return telling && sightRecord(telling).placed ? sightTool(telling) : bareTool;
   }
 }
 

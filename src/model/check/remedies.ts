@@ -15,12 +15,12 @@ import { LIMITS } from '../stand/limits';
 import { traitsOf } from '../stand/looks';
 import { partsThat } from '../stand/parts';
 import { type Seen, type Stand, type Take } from '../stand/stand';
-import { belowWanted } from './evidence';
-import { type SightAnswer, type Surface } from './sights';
+import { type RemedyKind } from '../stand/terms';
+import { amountOf, isSurface, type RemedyName, sightRecord, type Surface } from './sights';
 import { type Solved } from './takes';
 
 /** One way to answer what was seen, and what it changes. */
-export type Answer =
+export type Remedy =
   /** What it says of the light or the seat: the plan is worked out anew from it. */
   | { readonly by: 'evidence' }
   | { readonly by: 'polariser'; readonly filterId: string; readonly promise: PolariserPromise | null }
@@ -35,8 +35,6 @@ export type Answer =
 /** What is told of a sight before it is kept. */
 export type Told = Pick<Seen, 'what' | 'much' | 'of'>;
 
-/** How much longer or shorter a time is made. */
-const TIMES_AS_LONG = { little: 2, much: 4 } as const;
 /** A sky that a polariser darkens by less is better served by more grad, stops. */
 const POLARISER_WORTH = 0.4;
 /** A set that draws a fainter line may be so much worse by its score, and its line must be fainter by so much, stops. */
@@ -44,86 +42,61 @@ const FAINTER_WITHIN = 0.4;
 const FAINTER_BY = 0.05;
 
 /** The ways to answer what was seen, the one to take first in front; none where it is no matter of the exposure. */
-export function answersTo(told: Told, take: Take, solved: Solved): Answer[] {
-  const { stand, derived } = solved;
-  switch (told.what) {
-    case 'sky-pale':
-      return [...skyPolariser(solved), { by: 'evidence' }];
-    case 'dull':
-      return [
-        ...(traitsOf(stand).solver === DRAW_LOOK ? [] : [{ by: 'look', to: 'draw' } as const]),
-        ...skyPolariser(solved),
-      ];
-    case 'bright-top':
-      // what was read must know of a bright part, or there is nothing to lay the line under
-      return stand.look.evensTop ||
-        traitsOf(stand).follow === null ||
-        !brightPartOf(derived.prepared.input.field)
-        ? []
-        : [{ by: 'look', to: 'evens-top' }];
-    case 'line-shows':
-      return [...fainterLines(solved), ...widerAperture(stand)];
-    case 'rippled':
-    case 'no-streaks':
-      return timesOf(solved, take.exposure.seconds * TIMES_AS_LONG[twoOf(told)]);
-    case 'too-smooth':
-      return timesOf(solved, take.exposure.seconds / TIMES_AS_LONG[twoOf(told)]);
-    case 'people-there':
-      return timesOf(solved, Math.max(2 * take.exposure.seconds, blurTimes('people', stand)[1]));
-    case 'people-gone':
-      return timesOf(solved, Math.min(take.exposure.seconds / 4, STANDS_STILL_SECONDS));
-    case 'glare':
-      return told.of === 'metal' ? [] : polariserOff(solved);
-    case 'mirrored':
-      return polariserOff(solved);
-    case 'blocked':
-      return told.of === 'feature' ? [...placements(stand, told), { by: 'evidence' }] : [{ by: 'evidence' }];
-    case 'soft':
-      return smallerAperture(stand, told);
-    case 'blown':
-    case 'sky-dark':
-    case 'strip':
-    case 'dark-top':
-    case 'turned':
-    case 'too-bright':
-    case 'too-dark':
-      return derived.inUse || derived.through ? [{ by: 'evidence' }] : [];
-    case 'histogram':
-    case 'file':
-      return [{ by: 'evidence' }];
-    case 'clutter':
-      return cropsAt(stand, told);
-    case 'corners':
-    case 'streaks':
-    case 'colour':
-    case 'spots':
-      return [];
-  }
+export const remediesFor = (told: Told, take: Take, solved: Solved): Remedy[] =>
+  sightRecord(told.what).remedies.flatMap((name) => REMEDIES[name](solved, told, take));
+
+type Find = (solved: Solved, told: Told, take: Take) => readonly Remedy[];
+
+const BY_LIGHT: readonly Remedy[] = [{ by: 'evidence' }];
+
+/** How each remedy is found; none where it would not serve. */
+const REMEDIES: Readonly<Record<RemedyName, Find>> = {
+  'by-light': () => BY_LIGHT,
+  'by-light-of-plan': ({ derived }) => (derived.inUse || derived.through ? BY_LIGHT : []),
+  polariser: (solved, { of }) =>
+    of && isSurface(of) && givesWayAtDeg(of) === null ? [] : polariserOff(solved),
+  'polariser-for-sky': (solved) => polariserOff(solved).filter(({ promise }) => darkensSky(promise)),
+  'draw-out': ({ stand }) => (traitsOf(stand).solver === DRAW_LOOK ? [] : [{ by: 'look', to: 'draw' }]),
+  'even-out-top': evenedTop,
+  'fainter-line': fainterLines,
+  'wider-aperture': ({ stand }) => widerAperture(stand),
+  'smaller-aperture': ({ stand }, told) => smallerAperture(stand, told),
+  longer: (solved, told, take) => timesOf(solved, take.exposure.seconds * amountOf(told.what, told.much)),
+  shorter: (solved, told, take) => timesOf(solved, take.exposure.seconds / amountOf(told.what, told.much)),
+  'longer-than-walkers': (solved, _, { exposure: { seconds } }) =>
+    timesOf(solved, Math.max(2 * seconds, blurTimes('people', solved.stand)[1])),
+  'shorter-than-walkers': (solved, _, { exposure: { seconds } }) =>
+    timesOf(solved, Math.min(seconds / 4, STANDS_STILL_SECONDS)),
+  'land-placed-brighter': ({ stand }, told) => placements(stand, told),
+  crop: ({ stand }, told) => cropsAt(stand, told),
+};
+
+/** The line laid through the sky; what was read must know of a bright part, or there is nothing to lay it under. */
+function evenedTop({ stand, derived }: Solved): Remedy[] {
+  const serves =
+    !stand.look.evensTop && traitsOf(stand).follow !== null && brightPartOf(derived.prepared.input.field);
+  return serves ? [{ by: 'look', to: 'evens-top' }] : [];
 }
 
 /** A polariser of the bag that is not on. */
-function polariserOff({ stand, bag }: Solved): Extract<Answer, { by: 'polariser' }>[] {
+function polariserOff({ stand, bag }: Solved): Extract<Remedy, { by: 'polariser' }>[] {
   if (fittedPolariser(stand, bag)) return [];
   const filter = filtersAtHand(bag).find(polarises);
   return filter ? [{ by: 'polariser', filterId: filter.id, promise: polariserPromise(stand, bag) }] : [];
 }
 
-/** A polariser where the sun stands so that it darkens the sky, and evenly. */
-const skyPolariser = (solved: Solved): Answer[] =>
-  polariserOff(solved).filter(
-    ({ promise }) => promise && !promise.banded && promise.darkerStops[0] > POLARISER_WORTH,
-  );
+/** Whether the sun stands so that a polariser darkens the sky, and evenly. */
+const darkensSky = (promise: PolariserPromise | null): boolean =>
+  promise !== null && !promise.banded && promise.darkerStops[0] > POLARISER_WORTH;
 
 /** Whoever walks is caught standing at a time like this, s. */
 const STANDS_STILL_SECONDS = 1 / 60;
-
-const twoOf = ({ much }: Told): keyof typeof TIMES_AS_LONG => (much === 'much' ? 'much' : 'little');
 
 /** The longest that anybody waits without having said so, s. */
 const LONGEST_SECONDS = 240;
 const MOST_WAYS = 3;
 
-function timesOf({ stand, bag, derived }: Solved, wantSeconds: number): Answer[] {
+function timesOf({ stand, bag, derived }: Solved, wantSeconds: number): Remedy[] {
   const longestSeconds = Math.max(stand.wantedTime?.longestSeconds ?? LONGEST_SECONDS, wantSeconds);
   return wantedTimes(stand, bag, derived, { wantSeconds, longestSeconds })
     .ways.slice(0, MOST_WAYS)
@@ -134,7 +107,7 @@ function timesOf({ stand, bag, derived }: Solved, wantSeconds: number): Answer[]
 const lineOf = ({ line }: Candidate): number => line?.stops ?? 0;
 
 /** Sets that draw a fainter line than the one in use and are not much worse, the best first. */
-function fainterLines({ derived: { balance, inUse } }: Solved): Answer[] {
+function fainterLines({ derived: { balance, inUse } }: Solved): Remedy[] {
   const figures = inUse?.figures;
   if (!balance || !figures || !inUse.seat) return [];
   return balance.best
@@ -149,14 +122,14 @@ function fainterLines({ derived: { balance, inUse } }: Solved): Answer[] {
 }
 
 /** A stop wider: a wider beam draws a softer line. */
-function widerAperture({ exposure, lens }: Stand): Answer[] {
+function widerAperture({ exposure, lens }: Stand): Remedy[] {
   const aperture = steppedAperture(exposure.aperture, -3);
   const widest = exactAperture(lens.widestAperture ?? ASSUMED_WIDEST_APERTURE);
   return exactAperture(aperture) < widest - 1e-9 ? [] : [{ by: 'aperture', aperture }];
 }
 
 /** The aperture that holds the near as well as the far; none where diffraction would show first. */
-function smallerAperture(stand: Stand, { of }: Told): Answer[] {
+function smallerAperture(stand: Stand, { of }: Told): Remedy[] {
   const { tooNear } = focusHelp(stand);
   if (of === 'land') return [];
   const aperture = tooNear?.aperture ?? steppedAperture(stand.exposure.aperture, 3);
@@ -165,7 +138,7 @@ function smallerAperture(stand: Stand, { of }: Told): Answer[] {
 }
 
 /** A squarer frame, or a flatter one, that ends before an edge. */
-function cropsAt({ camera }: Stand, { of }: Told): Answer[] {
+function cropsAt({ camera }: Stand, { of }: Told): Remedy[] {
   const isUpright = camera.orientation === 'portrait';
   const isSide = of === 'left' || of === 'right';
   // what is kept lies at the other end
@@ -187,42 +160,42 @@ const FLATTER = [
   [2, 1],
 ] as const;
 
-/** The land placed brighter, where the look lets it be. */
-function placements(stand: Stand, { much }: Told): Answer[] {
-  if (!traitsOf(stand).placesExposure) return [];
-  const placed = (stand.look.landPlacementStops ?? 0) + belowWanted(much);
+/** A part of the land placed brighter, where the look lets it be. */
+function placements(stand: Stand, { what, much, of }: Told): Remedy[] {
+  if (of !== 'feature' || !traitsOf(stand).placesExposure) return [];
+  const placed = (stand.look.landPlacementStops ?? 0) + amountOf(what, much);
   const placementStops = clamp(placed, ...LIMITS.toneStops);
   return [{ by: 'placement', placementStops }];
 }
 
-/** The stand with an answer taken: the same one where it is the evidence that answers. */
-function withAnswer({ stand, bag }: Pick<Solved, 'stand' | 'bag'>, answer: Answer): Stand {
-  switch (answer.by) {
+/** The stand with a remedy taken: the same one where it is the evidence that answers. */
+function withRemedy({ stand, bag }: Pick<Solved, 'stand' | 'bag'>, remedy: Remedy): Stand {
+  switch (remedy.by) {
     case 'evidence':
       return stand;
     case 'polariser':
-      return putFitted(stand, answer.filterId, true);
+      return putFitted(stand, remedy.filterId, true);
     case 'time':
-      return { ...withTimeWay(stand, bag, answer.way), wantedTime: wantedOf(stand, answer.wantSeconds) };
+      return { ...withTimeWay(stand, bag, remedy.way), wantedTime: wantedOf(stand, remedy.wantSeconds) };
     case 'look':
-      return answer.to === 'draw'
+      return remedy.to === 'draw'
         ? withSchool(stand, 'draw')
         : { ...stand, look: { ...stand.look, evensTop: true } };
     case 'glass':
       return {
         ...stand,
         choice: {
-          filterIds: answer.candidate.set.map((s) => s.id),
-          ...(answer.candidate.seat ?? { offsetMm: 0, turnDeg: 0 }),
+          filterIds: remedy.candidate.set.map((s) => s.id),
+          ...(remedy.candidate.seat ?? { offsetMm: 0, turnDeg: 0 }),
           follows: true,
         },
       };
     case 'aperture':
-      return { ...stand, exposure: { ...stand.exposure, aperture: answer.aperture } };
+      return { ...stand, exposure: { ...stand.exposure, aperture: remedy.aperture } };
     case 'crop':
-      return { ...stand, crop: answer.crop };
+      return { ...stand, crop: remedy.crop };
     case 'placement':
-      return { ...stand, look: { ...stand.look, landPlacementStops: answer.placementStops } };
+      return { ...stand, look: { ...stand.look, landPlacementStops: remedy.placementStops } };
   }
 }
 
@@ -239,15 +212,15 @@ export function withSeen(
   stand: Stand,
   bag: Solved['bag'],
   seen: Omit<Seen, 'answer' | 'was'>,
-  answer: Answer | null,
+  remedy: Remedy | null,
 ): Stand {
-  const next = answer ? withAnswer({ stand, bag }, answer) : stand;
+  const next = remedy ? withRemedy({ stand, bag }, remedy) : stand;
   const was = Object.fromEntries(
     partsThat((part) => part.mayAnswer === true)
       .filter((part) => next[part] !== stand[part])
       .map((part) => [part, stand[part] ?? null]),
   ) as NonNullable<Seen['was']>;
-  const by: SightAnswer | null = !answer || answer.by === 'evidence' ? null : answer.by;
+  const by: RemedyKind | null = !remedy || remedy.by === 'evidence' ? null : remedy.by;
   const kept: Seen = { ...seen, ...(by ? { answer: by, was } : {}) };
   return { ...next, seen: [...(stand.seen ?? []), kept] };
 }
