@@ -3,14 +3,8 @@ import { type Browser, type BrowserContext, type Page } from '@playwright/test';
 import { finish } from '@/core/numerics';
 import { documentKind, readStandFile, writeBackupSteps } from '@/files';
 import { writeBundle } from '@/files/bundle';
-import {
-  MAX_DOCUMENT_BYTES,
-  NO_PLANS,
-  sampleBag,
-  type Stand,
-  type StandPhoto,
-  type StoredPhoto,
-} from '@/model';
+import { MAX_DOCUMENT_BYTES, sampleBag, type Stand, type StandPhoto, type StoredPhoto } from '@/model';
+import { NO_PLANS } from '@/model/outing';
 import { type Figure, figure, median } from './measure';
 import { served } from './served';
 

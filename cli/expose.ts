@@ -1,15 +1,8 @@
 import { parseArgs } from 'node:util';
 import { secondsInChangingLight, secondsThrough } from '@/core/exposure';
 import { LONGEST_MARK_SECONDS, shutterFromFileText } from '@/core/units';
-import {
-  bagAtLens,
-  deriveStand,
-  prepareStand,
-  seenStand,
-  solveStand,
-  type TimeWays,
-  wantedTimes,
-} from '@/model';
+import { bagAtLens, deriveStand, prepareStand, seenStand, solveStand } from '@/model';
+import { type TimeWays, wantedTimes } from '@/model/expose';
 import { noTimeText, throughText, timeText, timeWayNotes } from '@/words';
 import { openFile } from './open-file';
 import { withNegatives } from './options';

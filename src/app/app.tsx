@@ -17,7 +17,7 @@ import {
   studyClient,
 } from '@/workers';
 import { Shell } from '@/views/workspace/shell';
-import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-context';
+import { type Clients, WorkspaceContext } from '@/views/shared/workspace-context';
 import { StandsPage } from '@/views/stands/stands-page';
 import { BrokenPage, BrokenView } from './broken';
 import { askToPersist } from './offline';

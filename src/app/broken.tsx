@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { type FallbackProps } from 'react-error-boundary';
 import { Button } from '@/ui/button';
 import { saveBackup } from '@/views/shared/save';
-import { useWorkspace, useWorkspaceState } from '@/views/workspace/workspace-context';
+import { useWorkspace, useWorkspaceState } from '@/views/shared/workspace-context';
 import { NotOnDevice } from './page-of-its-own';
 
 /** What is left when a view fails: what happened, that the work is safe, and the way on. */

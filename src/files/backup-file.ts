@@ -4,13 +4,12 @@ import {
   type KeptStand,
   MAX_BACKUP_BYTES,
   MAX_STANDS,
-  NO_PLANS,
-  type Plans,
   type Preferences,
   sameContent,
   type StandDocument,
 } from '@/model';
-import { schemas } from '@/model/documents/schema';
+import { NO_PLANS, type Plans } from '@/model/outing';
+import { schemas } from '@/model/schema/schema';
 import { acrossStand, FORMAT, keysFor, readDocument, readPart } from './document';
 import { type FileError, type FileResult, quoted, refused, type RefusedThing } from './errors';
 import { readJson } from './json';

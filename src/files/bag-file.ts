@@ -1,6 +1,6 @@
 import { type z } from 'zod';
 import { type Bag, MAX_DOCUMENT_BYTES } from '@/model';
-import { type Schemas } from '@/model/documents/schema';
+import { type Schemas } from '@/model/schema/schema';
 import { readDocument, writeDocument } from './document';
 import { type FileResult } from './errors';
 

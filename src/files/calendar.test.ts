@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import ICAL from 'ical.js';
-import { type CalendarEntry } from '@/model';
+import { type CalendarEntry } from '@/model/outing';
 import { writeCalendar } from './calendar';
 
 const NOW = Date.parse('2026-03-28T18:00:00Z');

@@ -1,4 +1,4 @@
-import { type CalendarEntry } from '@/model';
+import { type CalendarEntry } from '@/model/outing';
 import ical, { ICalAlarmType, ICalCalendarMethod } from 'ical-generator';
 
 const MINUTE_S = 60;

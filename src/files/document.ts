@@ -1,8 +1,8 @@
 import { type z } from 'zod';
 import { sameContent } from '@/model';
 import { faultAcross, type StandWithGlass } from '@/model/documents/across';
-import { faultOf } from '@/model/documents/faults';
-import { type Keys, schemas, type Schemas } from '@/model/documents/schema';
+import { faultOf } from '@/model/schema/faults';
+import { type Keys, schemas, type Schemas } from '@/model/schema/schema';
 import { MAX_DOCUMENT_BYTES } from '@/model';
 import { type FileError, type FileResult, quoted, refused } from './errors';
 import { readJson } from './json';

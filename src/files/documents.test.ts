@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { type Bag, NO_PLANS, NO_PREFERENCES, sampleBag, type StandDocument } from '@/model';
+import { type Bag, NO_PREFERENCES, sampleBag, type StandDocument } from '@/model';
+import { NO_PLANS } from '@/model/outing';
 import { fullPlans } from '@/testing/plans';
 import { anyBag, anyStand, testStand } from '@/testing/fixtures';
 import { valueOf } from '@/testing/results';

@@ -1,6 +1,6 @@
-import { type DocumentFault, type FaultCode } from '@/model/documents/faults';
+import { type DocumentFault, type FaultCode } from '@/model/schema/faults';
 
-export { pathText, quoted } from '@/model/documents/faults';
+export { pathText, quoted } from '@/model/schema/faults';
 
 /** Why a file is refused, and where in it. */
 export type FileErrorCode = FaultCode;

@@ -9,8 +9,8 @@ import {
   type TransitionName,
 } from '@/core/glass';
 import { type Bag, type Filter, filterFromLabel, freeName, isSheet, MAX_FILTERS, type NewId } from '@/model';
-import { schemas } from '@/model/documents/schema';
-import { SEATS_OF_GLASS } from '@/model/stand/terms';
+import { schemas } from '@/model/schema/schema';
+import { SEATS_OF_GLASS } from '@/model/terms/stand';
 import { CellFault, headingsOf, numberCell, tableOf, writeTable } from './csv-table';
 import { readPart } from './document';
 import { quoted } from './errors';

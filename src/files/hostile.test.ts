@@ -1,4 +1,5 @@
-import { addReading, NO_PLANS, sampleBag, withThrough } from '@/model';
+import { addReading, sampleBag, withThrough } from '@/model';
+import { NO_PLANS } from '@/model/outing';
 import { testStand } from '@/testing/fixtures';
 import { valueOf } from '@/testing/results';
 import { readBackupFile, writeBackupFile } from './backup-file';

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { schemas } from '@/model/documents/schema';
+import { schemas } from '@/model/schema/schema';
 
 /** The stand file as a JSON Schema: types, ranges and keys; what several fields must be together stands in the reader. */
 export function standFileJsonSchema(): object {

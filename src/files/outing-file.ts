@@ -1,6 +1,7 @@
 import { type z } from 'zod';
-import { MAX_DOCUMENT_BYTES, type Outing, type OwnPlace } from '@/model';
-import { type Schemas } from '@/model/documents/schema';
+import { MAX_DOCUMENT_BYTES } from '@/model';
+import { type Outing, type OwnPlace } from '@/model/outing';
+import { type Schemas } from '@/model/schema/schema';
 import { readDocument, writeDocument } from './document';
 import { type FileResult } from './errors';
 import { safeName } from './stand-file';

@@ -1,7 +1,7 @@
 import { apertureInTenths, meterFromTyping } from '@/core/exposure';
 import { nearestShutterMark } from '@/core/units';
 import { type Bag, isSheet, isWithin, type MeteredLight, type Reading, type Stand } from '@/model';
-import { schemas } from '@/model/documents/schema';
+import { schemas } from '@/model/schema/schema';
 import { CellFault, headingsOf, momentCell, numberCell, tableOf, writeTable } from './csv-table';
 import { readPart } from './document';
 import { quoted } from './errors';

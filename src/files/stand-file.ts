@@ -1,6 +1,6 @@
 import { type z } from 'zod';
 import { type Bag, glassReferences, MAX_DOCUMENT_BYTES, MAX_FILTERS, type Stand } from '@/model';
-import { type Schemas } from '@/model/documents/schema';
+import { type Schemas } from '@/model/schema/schema';
 import { readDocument, writeDocument } from './document';
 import { type FileResult } from './errors';
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { type KeptStand, ledgerOf, type Stand, type Take } from '@/model';
+import { type KeptStand, type Stand, type Take } from '@/model';
+import { ledgerOf } from '@/model/ledger';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { filterName } from '@/words';
 import { readTakesCsv, type TakeRow, writeTakesCsv } from './takes-csv';

@@ -3,13 +3,13 @@ import {
   type Bag,
   type Filter,
   isWithin,
-  type LedgerEntry,
   momentOf,
   type Stand,
   type Take,
   type Verdict,
   VERDICTS,
 } from '@/model';
+import { type LedgerEntry } from '@/model/ledger';
 import { CellFault, headingsOf, momentCell, numberCell, tableOf, writeTable } from './csv-table';
 import { quoted } from './errors';
 

@@ -1,116 +1,6 @@
 export { type BracketFrame } from './answer/alike-in-blur';
 export { rowOf, type StandBracket } from './answer/bracket';
-export { ndSets, roomForNds } from './expose/nd-sets';
-export {
-  comingHour,
-  comingNds,
-  type ComingHour,
-  type ComingMoment,
-  type ComingSky,
-  type ComingTurn,
-  comingTurns,
-  latestFor,
-  mayLookIntoSun,
-  secondsAt,
-  standAt,
-} from './expose/coming-hour';
-export { type Sharpness, sharpnessOf } from './expose/sharpness';
-export {
-  CAMERA_TIMERS,
-  stillSeconds,
-  type TripodFault,
-  tripodFaults,
-  tripodList,
-  type TripodList,
-  withTripodUpTo,
-} from './expose/tripod';
-export { blurTimes, streakSeconds, TIMED_BLURS, waveLook } from './expose/blur';
-export {
-  begin,
-  type Clocks,
-  type Countdown,
-  darkFrameAfter,
-  exposuresOf,
-  type Leap,
-  leapTurned,
-  look,
-  type MadeExposure,
-  type OpenPlan,
-  type Phase,
-  phaseOf,
-  resume,
-  type Running,
-} from './expose/countdown';
-export { givesWayAtDeg, remediesFor, type Remedy, type Told, withoutSeen, withSeen } from './check/remedies';
-export {
-  type BesideFile,
-  type FileMatches,
-  type MatchedFile,
-  matchFiles,
-  type ShotFile,
-} from './ledger/match-files';
-export { shotBySlip } from './ledger/shot-by-slip';
-export { type LedgerEntry, ledgerOf } from './ledger/entries';
-export { BAG_PARTS } from './bag/parts';
-export { PLANS_PARTS } from './outing/parts';
-export { joinPreferences, NO_PREFERENCES, type Preferences } from './documents/preferences';
-export { asLearnt, type Heeded, type Lesson, lessonsOf, type LearntFrom } from './ledger/learnt';
-export { fileAgainst, type FileCheck, type FileRefusal, measuredBy } from './check/by-file';
-export { type Differences, differencesFrom } from './check/differences';
-export {
-  type Evidence,
-  evidenceOf,
-  litBy,
-  type Nudge,
-  nudgeOf,
-  seenAs,
-  seenOf,
-  seenStand,
-  takeEv,
-} from './check/evidence';
-export {
-  type HistogramEnds,
-  type PlannedHistogram,
-  plannedHistogram,
-  shiftByHistogram,
-} from './check/histogram';
-export { disturbed, doneAgain, doubtfulRows } from './check/redo';
-export {
-  type Edge,
-  isSurface,
-  type Much,
-  muchesOf,
-  type Sight,
-  SIGHT_IDS,
-  type SightGroup,
-  type SightOf,
-  sightRecord,
-  type Surface,
-} from './check/sights';
-export {
-  departed,
-  lastTake,
-  otherSettings,
-  shotOtherwise,
-  type Solved,
-  takenUpAgain,
-  takeNumber,
-  takeOf,
-  takeThrough,
-  withFile,
-  withoutTake,
-  withRecordsOf,
-  withTake,
-  withTakeAs,
-  withTakeBack,
-  withTakeInTime,
-} from './check/takes';
-export { withExposures } from './expose/exposures';
-export { beatOf, untilCue } from './expose/cue';
-export { type TimeColumn, timeColumn, type TimeRow } from './expose/time-column';
-export { type WhiteBalanceShot, whiteBalanceShot } from './expose/white-balance';
-export { secondsWithoutNd } from './expose/without-nd';
-export { type TimeCosts, type TimeWay, type TimeWays, wantedTimes, withTimeWay } from './expose/wanted-time';
+export { type SeenCast, seenCast } from './answer/cast';
 export {
   chosenGlass,
   type Derived,
@@ -133,7 +23,12 @@ export {
   placingOf,
   withGap,
 } from './answer/exposure';
-export { focusHelp, type FocusHelp } from './answer/focus';
+export { type FocusHelp, focusHelp } from './answer/focus';
+export { solutionKey } from './answer/key';
+export { landingOf } from './answer/landing';
+export { nextReading, type NextReading, readingsFromPhoto } from './answer/next';
+export { perhapsTheSun } from './answer/perhaps-the-sun';
+export { type PictureTimeOf, withPictureTime } from './answer/picture-time';
 export {
   polariserBand,
   type PolariserEffect,
@@ -143,20 +38,11 @@ export {
   waterBehindPolariser,
   type WaterGlare,
 } from './answer/polariser';
-export {
-  frameOf,
-  lensOf,
-  meteredEv,
-  type Prepared,
-  prepareStand,
-  setOf,
-  type SheetLack,
-  takenByGlass,
-  takenStops,
-  underLookOf,
-} from './answer/prepare';
+export { type Prepared, prepareStand, type SheetLack, underLookOf } from './answer/prepare';
+export { type SeamPath, seamPath } from './answer/seam-path';
 export { ASSUMED_WIDEST_APERTURE, type SeamView, type SeamViews, seamViews } from './answer/seam-views';
-export { solutionKey } from './answer/key';
+export { type SharedTurn, type SharedTurns, sharedTurns } from './answer/shared-turn';
+export { withSheets } from './answer/sheets-on';
 export {
   exposureSeconds,
   isKeptBack,
@@ -176,20 +62,9 @@ export {
   withSchool,
 } from './answer/study';
 export { sunGuessStops, sunSideOf } from './answer/sun-guess';
-export { type SeamPath, seamPath } from './answer/seam-path';
-export { landingOf } from './answer/landing';
-export { perhapsTheSun } from './answer/perhaps-the-sun';
+export { allThatIsOn, type ThroughTime, type TimeBehind, timesThrough, withThrough } from './answer/through';
 export { type Instead, type Misfit, type Unsuited, unsuitedOf } from './answer/unsuited';
 export { type Warning, warningsOf } from './answer/warnings';
-export { wayOf } from './stand/way';
-export { type BagAnswers, bagFromAnswers, labelsIn, newcomerBag } from './bag/newcomer';
-export { withSheets } from './bag/sheets-on';
-export { type Moved, movedToSlot, type MoveRefusal, type Piece, type PlaceWhy, piecesOn } from './bag/stack';
-export { type CornersLost, type Fit, holdersOf, lensFits, type LensFits } from './bag/fits';
-export { type SeenCast, seenCast } from './answer/cast';
-export { asSold, longerStops, withCast, withMeasured, withProfile } from './bag/measured-glass';
-export { type SharedTurn, type SharedTurns, sharedTurns } from './answer/shared-turn';
-export { knownPupilMm, withPupilAt, zooms } from './bag/pupils';
 export { asSaid, ownedBag, withoutAssumed } from './bag/assumed';
 export {
   asKind,
@@ -198,8 +73,8 @@ export {
   type BagLens,
   type Filter,
   filtersAtHand,
-  fitsHolder,
   filtersById,
+  fitsHolder,
   type FurtherHolder,
   type Holder,
   isSheet,
@@ -229,24 +104,122 @@ export {
   removeLens,
   restoreCamera,
   restoreFilter,
-  sameGlass,
   restoreHolder,
   restoreLens,
+  sameGlass,
   takeAlong,
   withArchived,
   withoutPouch,
 } from './bag/edits';
-export { fittedNds, fittedFilters, fittedPolariser, putFitted, withNds } from './bag/on-lens';
+export { type CornersLost, type Fit, holdersOf, type LensFits, lensFits } from './bag/fits';
 export { bagAtLens, holderByLens, holderOn, isMounted, USUAL_HOLDER, withHolderFor } from './bag/holders';
+export { asSold, longerStops, withCast, withMeasured, withProfile } from './bag/measured-glass';
+export { type BagAnswers, bagFromAnswers, labelsIn, newcomerBag } from './bag/newcomer';
+export { fittedFilters, fittedNds, fittedPolariser, putFitted, withNds } from './bag/on-lens';
 export { openingsOf } from './bag/openings';
+export { BAG_PARTS } from './bag/parts';
+export { knownPupilMm, withPupilAt, zooms } from './bag/pupils';
+export { type Moved, movedToSlot, type MoveRefusal, type Piece, piecesOn, type PlaceWhy } from './bag/stack';
+export { fileAgainst, type FileCheck, type FileRefusal, measuredBy } from './check/by-file';
+export { type Differences, differencesFrom } from './check/differences';
+export { type Evidence, evidenceOf, litBy, seenAs, seenOf, seenStand, takeEv } from './check/evidence/light';
+export { type Nudge, nudgeOf } from './check/evidence/line';
 export {
-  type CarriedWithout,
+  type HistogramEnds,
+  type PlannedHistogram,
+  plannedHistogram,
+  shiftByHistogram,
+} from './check/histogram';
+export { disturbed, doneAgain, doubtfulRows } from './check/redo';
+export { givesWayAtDeg, remediesFor, type Remedy, type Told, withoutSeen, withSeen } from './check/remedies';
+export {
+  type Edge,
+  isSurface,
+  type Much,
+  muchesOf,
+  type Sight,
+  SIGHT_IDS,
+  type SightGroup,
+  type SightOf,
+  sightRecord,
+  type Surface,
+} from './check/sights';
+export {
+  departed,
+  lastTake,
+  otherSettings,
+  shotOtherwise,
+  type Solved,
+  takeNumber,
+  takenUpAgain,
+  takeOf,
+  takeThrough,
+  withFile,
+  withoutTake,
+  withRecordsOf,
+  withTake,
+  withTakeAs,
+  withTakeBack,
+  withTakeInTime,
+} from './check/takes';
+export {
+  apertureInTenths,
+  type Balance,
+  bestApart,
+  type Candidate,
+  type Cast,
+  type Coding,
+  ev100,
+  evenGlass,
+  type Figure,
+  fitsAlong,
+  framesForTime,
+  isAsGood,
+  type LightCells,
+  lightOfFigures,
+  linearOfByte,
+  type LooksAround,
+  type MeasuredStrength,
+  METER_SCALES,
+  meterFromTyping,
+  type MeterScale,
+  middleStops,
+  type Outcome,
+  type Pixels,
+  type Place,
+  type ProfileFault,
+  profileFromPhoto,
+  recordedPart,
+  roughSunAltitudeDeg,
+  ROW_FRAMES,
+  sameSet,
+  secondsForEv,
+  sensorWindow,
+  type SensorWindow,
+  sheetCast,
+  type SheetFromPair,
+  type SheetMeasured,
+  type SheetPhoto,
+  type SheetProfile,
+  type SheetUnmeasured,
+  type Side,
+  sideReadings,
+  SKY_STATES,
+  type SkyState,
+  type SlidApart,
+  standingSeconds,
+  strengthOf,
+  takenCells,
+} from './core';
+export {
   type BackupHistory,
   bagForStand,
   type Bringing,
   bringsNothingNew,
   broughtStand,
+  type CarriedWithout,
   changedGlass,
+  FULL_FRAME,
   glassReferences,
   isBackupDue,
   joinParts,
@@ -266,13 +239,14 @@ export {
   sameDocument,
   type StandDocument,
   standToBegin,
-  FULL_FRAME,
   withCopies,
   withGlassOfToday,
   withNewFilters,
   withStand,
   withWorkspaceBag,
 } from './documents';
+export { mergePlans } from './documents/merge-plans';
+export { joinPreferences, NO_PREFERENCES, type Preferences } from './documents/preferences';
 export { type Brush, brushed, type BrushMask, maskOf, outlineOf } from './frame/brush';
 export { type Crop, cropBox, type FrameBox, strips } from './frame/crop';
 export {
@@ -306,8 +280,8 @@ export {
 } from './frame/skyline';
 export {
   isStale,
-  oldestReadingMinutes,
   lightMoves,
+  oldestReadingMinutes,
   readingMinutes,
   readingToRepeat,
   RECORD_AFTER_MINUTES,
@@ -323,52 +297,32 @@ export {
   withoutPlace,
 } from './readings/edits';
 export { guessSeconds, lastReading, lastSpot, type ReadRole, usualLandEv } from './readings/guess';
-export { type NextReading, nextReading, readingsFromPhoto } from './readings/next';
 export { circleOn, photoReading, USUAL_ANGLE_DEG } from './readings/photo-meter';
 export { roleSummaries, type RoleSummary, spanMover, type SpanMover } from './readings/summary';
-export { type PictureTimeOf, withPictureTime } from './readings/picture-time';
-export {
-  allThatIsOn,
-  type ThroughTime,
-  type TimeBehind,
-  timesThrough,
-  withThrough,
-} from './readings/through';
+export { setOf, takenStops } from './resolve/glass';
+export { frameOf, lensOf } from './resolve/lens';
+export { takenByGlass } from './resolve/metered';
 export { choiceOf, choose, fitFor, sameChoice } from './stand/choice';
+export { meteredEv } from './stand/metered';
 export {
-  movedFraming,
-  newOuting,
-  outingAgain,
-  putExtra,
-  putOuting,
-  putPlace,
-  putFraming,
-  removeExtra,
-  removeOuting,
-  removePlace,
-  removeFraming,
-  restoreOuting,
-  restorePlace,
-  withPlaces,
-  standOfFraming,
-  framingOf,
-  withOuting,
-  withPacked,
-} from './outing/edits';
-export { type CalendarEntry } from './outing/calendar-entry';
-export { mergePlans } from './outing/merge-plans';
-export {
-  type ComeBack,
-  type Extra,
-  type Framing,
-  NO_PLANS,
-  type Outing,
-  type OwnPlace,
-  type Plans,
-  type TideWish,
-  type Weather,
-} from './outing/plans';
-export { idSource, type NewId } from './stand/ids';
+  type BracketWish,
+  type Camera,
+  type EnteredReading,
+  type MeteredLight,
+  momentOf,
+  type PhotoExposure,
+  type Reading,
+  type Seen,
+  type Stand,
+  type StandLens,
+  type StandLook,
+  type StandPhoto,
+  type StandShape,
+  type Take,
+  throughLight,
+} from './stand/stand';
+export { wayOf } from './stand/way';
+export { idSource, type NewId } from './terms/ids';
 export {
   isWithin,
   LIMITS,
@@ -388,46 +342,28 @@ export {
   MAX_STANDS,
   MAX_TEXT,
   type Quantity,
-} from './stand/limits';
-export { type School, SCHOOLS, traitsOf } from './stand/looks';
+} from './terms/limits';
+export { type School, SCHOOLS, traitsOf } from './terms/looks';
 export {
-  type BracketWish,
-  type Camera,
-  type EnteredReading,
-  type MeteredLight,
-  momentOf,
-  type PhotoExposure,
-  type Reading,
-  type Seen,
-  type Stand,
-  type StandLens,
-  type StandLook,
-  type StandPhoto,
-  type StandShape,
-  type Take,
-  throughLight,
-} from './stand/stand';
-export {
-  type Disturbance,
-  DISTURBANCES,
-  type Orientation,
-  PHOTO_TYPES,
-  type Redone,
-  type SeatOfGlass,
-  type PhotoType,
-  SUN_SIDES,
   type Assumable,
   type Blur,
   BLURS,
+  type Disturbance,
+  DISTURBANCES,
+  MOST_SEEN,
+  type Orientation,
+  PHOTO_TYPES,
+  type PhotoType,
+  type Redone,
+  type SeatOfGlass,
+  SUN_SIDES,
+  type SunSide,
   TRIPOD_STEPS,
   type TripodStep,
-  MOST_SEEN,
   type Verdict,
   VERDICTS,
-  type SunSide,
   type Way,
   WAYS,
   type Wind,
   WINDS,
-} from './stand/terms';
-export * from './core';
+} from './terms/stand';

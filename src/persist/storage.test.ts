@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
-import { NO_PLANS, sampleBag, type StandDocument } from '@/model';
+import { NO_PLANS } from '@/model/outing';
+import { sampleBag, type StandDocument } from '@/model';
 import { testStand } from '@/testing/fixtures';
 import { type IDBPDatabase, openDB } from 'idb';
 import { readFileSync } from 'node:fs';

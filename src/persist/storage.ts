@@ -1,11 +1,5 @@
-import {
-  type BackupHistory,
-  type Bag,
-  type KeptStand,
-  type Plans,
-  type StandDocument,
-  type StoredPhoto,
-} from '@/model';
+import { type BackupHistory, type Bag, type KeptStand, type StandDocument, type StoredPhoto } from '@/model';
+import { type Plans } from '@/model/outing';
 import { type StorageFault } from './faults';
 
 /** A stand as it is kept: one record a stand, with a revision number that every write compares and raises. */

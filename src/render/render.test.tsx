@@ -3,17 +3,12 @@ import { lightField, mapRegions, gridFor } from '@/core/field';
 import { sampleBag, type SheetFilter } from '@/model';
 import { prepared, testStand } from '@/testing/fixtures';
 import fc from 'fast-check';
+import { drawnMarks, keptApart, Ladder, type LadderData, ladderDomain, ladderScale } from './ladder';
 import {
-  drawnMarks,
   frameLayers,
   GlassSwatch,
   Holder,
   holderSize,
-  keptApart,
-  Ladder,
-  type LadderData,
-  ladderDomain,
-  ladderScale,
   MarginNote,
   noteWidth,
   outside,

@@ -1,7 +1,6 @@
 import {
   type Bag,
   type KeptStand,
-  asLearnt,
   bagForStand,
   markedName,
   type NewId,
@@ -15,6 +14,7 @@ import {
   withCopies,
   withSchool,
 } from '@/model';
+import { asLearnt } from '@/model/ledger';
 import { preferences } from './preferences';
 
 /** What a stand is begun from, and where it goes. */

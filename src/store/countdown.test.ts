@@ -1,4 +1,4 @@
-import { phaseOf } from '@/model';
+import { phaseOf } from '@/model/expose';
 import { type CountdownHost, type CountdownRecords, keepCountdown } from './countdown';
 
 const plan = { frames: [128], delaySeconds: 0, pauseSeconds: 3, hasDarkFrame: false };

@@ -9,7 +9,7 @@ import {
   type OpenPlan,
   resume,
   type Running,
-} from '@/model';
+} from '@/model/expose';
 
 /** Where a countdown is kept beside the page: it is small, and must be there before anything else is. */
 type Shelf = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;

@@ -6,13 +6,13 @@ import {
   filtersById,
   glassReferences,
   meteredEv,
-  type Plans,
   sameContent,
   type Stand,
   type StandDocument,
   takenByGlass,
   throughLight,
 } from '@/model';
+import { type Plans } from '@/model/outing';
 import { admitBag, admitPlans, admitStand } from '@/model/documents/gate';
 import { memoryStorage } from '@/persist';
 import { type Chance, chanceOf } from '@/testing/mutate';

@@ -1,6 +1,6 @@
 import { temporal, type TemporalState } from 'zundo';
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import { type DocumentFault } from '@/model/documents/faults';
+import { type DocumentFault } from '@/model/schema/faults';
 
 /** Steps that undo goes back. */
 const UNDO_STEPS = 200;

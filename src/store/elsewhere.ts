@@ -1,6 +1,6 @@
 import { type GpxPoint, type ReadGpx } from '@/files/gpx';
 import { type FileResult } from '@/files';
-import { type CalendarEntry } from '@/model';
+import { type CalendarEntry } from '@/model/outing';
 
 /** What other programs read and write: seldom asked for, so what knows their formats comes when it is. */
 

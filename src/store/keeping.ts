@@ -1,5 +1,6 @@
 import { type StoreApi } from 'zustand/vanilla';
-import { type Bag, type Named, type Plans } from '@/model';
+import { type Bag, type Named } from '@/model';
+import { type Plans } from '@/model/outing';
 import {
   type Single,
   type StandRecord,

@@ -1,4 +1,4 @@
-import { type DocumentFault } from '@/model/documents/faults';
+import { type DocumentFault } from '@/model/schema/faults';
 import { type WriteResult } from '@/persist';
 import { createDocumentStore, type DocumentStore } from './document-store';
 import { createKeptLine } from './kept-line';

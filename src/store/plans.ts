@@ -1,4 +1,5 @@
-import { joinParts, NO_PLANS, type Plans, PLANS_PARTS, sameContent } from '@/model';
+import { joinParts, sameContent } from '@/model';
+import { NO_PLANS, type Plans, PLANS_PARTS } from '@/model/outing';
 import { admitPlans } from '@/model/documents/gate';
 import { type PlansRecord } from '@/persist';
 import { type KeptOptions } from './bag';

@@ -1,6 +1,6 @@
 import { createStore } from 'zustand/vanilla';
 import { joinPreferences, NO_PREFERENCES, type Preferences as OwnPreferences } from '@/model';
-import { schemas } from '@/model/documents/schema';
+import { schemas } from '@/model/schema/schema';
 
 /** What this device is asked to remember beside the work itself. */
 export interface Preferences extends OwnPreferences {

@@ -4,13 +4,11 @@ import {
   mergeBag,
   type Named,
   type NewId,
-  NO_PLANS,
   ownedBag,
   newcomerBag,
-  putOuting,
-  putPlace,
   withCopies,
 } from '@/model';
+import { NO_PLANS, putOuting, putPlace } from '@/model/outing';
 import { type Seeds } from '@/persist';
 
 export interface SeedRules {

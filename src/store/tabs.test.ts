@@ -1,4 +1,5 @@
-import { addReading, newOuting, putFilter, putOuting, type StandDocument } from '@/model';
+import { addReading, putFilter, type StandDocument } from '@/model';
+import { newOuting, putOuting } from '@/model/outing';
 import { memoryStorage, type WorkspaceStorage } from '@/persist';
 import { seededIds } from '@/testing/ids';
 import { type Chance, chanceOf } from '@/testing/mutate';

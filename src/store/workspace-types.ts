@@ -6,12 +6,12 @@ import {
   type Named,
   type NewId,
   type Notice,
-  type Plans,
   type Preferences,
   type Stand,
   type StandDocument,
   type StoredPhoto,
 } from '@/model';
+import { type Plans } from '@/model/outing';
 import { type StorageFault, type WorkspaceStorage } from '@/persist';
 import { type CountdownRecords } from './countdown';
 import { type DocumentStore } from './document-store';

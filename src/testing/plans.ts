@@ -1,4 +1,4 @@
-import { type Plans } from '@/model';
+import { type Plans } from '@/model/outing';
 
 /** A full plan of the Orrin March: every key that an outing and a place may have. */
 export const fullPlans: Plans = {

@@ -1,6 +1,6 @@
 import { clamp, mix, seededRandom } from '@/core/numerics';
 import { type Pixels } from '@/core/photo';
-import { octaveNoise } from '@/core/scene/noise';
+import { octaveNoise } from '@/core/scene/parts/noise';
 import { srgbFromLinear } from '@/core/units';
 
 /** A drawn picture of what skylines are hard to find in, and where the skyline is. */

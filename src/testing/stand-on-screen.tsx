@@ -4,7 +4,7 @@ import { type Bag, solveStand, type Stand } from '@/model';
 import { memoryStorage } from '@/persist';
 import { createGlances, createWorkspace, type Workspace } from '@/store';
 import { CommandKeys } from './command-keys';
-import { type Clients, WorkspaceContext } from '@/views/workspace/workspace-context';
+import { type Clients, WorkspaceContext } from '@/views/shared/workspace-context';
 import { StandPage } from '@/views/stand/stand-page';
 import { StandsPage } from '@/views/stands/stands-page';
 import { type JobKind, type Jobs, type WorkerClient } from '@/workers';

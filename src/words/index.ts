@@ -1,50 +1,160 @@
-export * from './readings/assumed';
-export * from './readings/doubts';
-export * from './readings/drift';
-export * from './plan/bracket';
-export * from './plan/card';
-export * from './plan/faults';
-export * from './plan/filter-or-bracket';
-export * from './figures/dates';
-export * from './figures/figures';
-export * from './plan/focus';
-export * from './plan/frame';
-export * from './glass/glass';
+export { assumedText } from './readings/assumed';
+export { doubtText, moverText, summaryText } from './readings/doubts';
+export { carriedNotes, carriedToText, changeText, fallText } from './readings/drift';
+export { bracketFrameText, bracketNotes } from './plan/bracket';
+export { type CardPart, type CardRow, cardText, type CardText } from './plan/card';
+export { faultText, warningText } from './plan/faults';
+export { filterOrBracketText } from './plan/filter-or-bracket';
+export { agoText, clockSecondsText, clockText, dayText, momentText } from './figures/dates';
+export {
+  ageText,
+  degreesFigure,
+  exposureText,
+  fitFigure,
+  listText,
+  markText,
+  mmFigure,
+  percentText,
+  remoteText,
+  stopsFigure,
+  stopsText,
+  thirdsText,
+  timeText,
+  TOO_LONG_SECONDS,
+  wholeOrTenth,
+} from './figures/figures';
+export { focusCautions, focusText } from './expose/focus';
+export {
+  cameraAndLensText,
+  cropLeavesText,
+  cropText,
+  distanceText,
+  leaveOutText,
+  markedText,
+  notesText,
+  placeFigures,
+} from './plan/frame';
+export { filterName, glassName, glassNamed, thingName, throughText } from './glass/glass';
 export { type FieldWords, filterKindText, GLASS_WORDS, wordsOf } from './glass/kinds';
-export * from './plan/looks';
-export * from './plan/reasons';
-export * from './figures/sides';
-export * from './plan/seat-views';
-export * from './plan/slip';
+export {
+  daylightText,
+  leftBehindText,
+  LOOK_NAMES,
+  lookAim,
+  lookLine,
+  otherLookText,
+  safetyText,
+  stockText,
+  sunRuleText,
+} from './plan/looks';
+export { levelText, partingText, placeText, reasonsText } from './plan/reasons';
+export { darkerName, otherSide, type SideNames, sideNames } from './figures/sides';
+export { seenTrulyText, sharedTurnsText, sharedTurnText, tooHighText, tooLowText } from './plan/seat-views';
+export { type Slip, slipOf, slipSentence } from './plan/slip';
 export { type SlipContext } from './plan/slip-context';
 export { liftText } from './plan/slip-glass';
 export { type SlipRow } from './plan/slip-row';
-export { computedSeat, lineText, playText, seatShortText, turnText } from './plan/slip-seat';
-export * from './check';
-export * from './ledger';
-export * from './expose';
-export * from './plan/tones';
-export * from './plan/verdict';
-export * from './figures/spots';
+export { computedSeat, lineText, playText, seatShortText } from './plan/slip-seat';
+export { turnText } from './figures/turn';
+export {
+  adviceText,
+  causeQuestion,
+  changesText,
+  type ChangesText,
+  departureText,
+  DISTURBANCE_NAMES,
+  fileSays,
+  histogramText,
+  muchText,
+  REDONE_NAMES,
+  remedyText,
+  seenText,
+  SIGHT_GROUPS,
+  sightOfText,
+  sightWords,
+  takeGlassText,
+  takeSettingsText,
+  VERDICT_NAMES,
+} from './check';
+export { clockOffText, evidenceText, lessonText, matchedText } from './ledger';
+export {
+  averagingText,
+  baseText,
+  BLUR_NAMES,
+  BLUR_NOTES,
+  carriesOnText,
+  closedText,
+  columnNotes,
+  comingTurnText,
+  countText,
+  DARK_FRAME_TEXT,
+  dialText,
+  fitNowText,
+  forecastRangeText,
+  heldNoMoreText,
+  ifClosedText,
+  latestText,
+  leapText,
+  leapTurnText,
+  ndTurnText,
+  noTimeText,
+  phaseText,
+  sharpnessTexts,
+  sheetTurnText,
+  SKY_STATE_NAMES,
+  spanAheadText,
+  spokenText,
+  standingPartsText,
+  standingText,
+  timeRowText,
+  timeWayNotes,
+  timeWayText,
+  tooLongText,
+  TRIPOD_FAULTS,
+  tripodText,
+  whiteBalanceText,
+  WIND_NAMES,
+} from './expose';
+export { shownText, toneText } from './figures/tones';
+export { judgementText, verdictText } from './plan/verdict';
+export { capital, shapeName, spotNames, type SpotNames } from './figures/spots';
 export { HELP_BY_TOUCH, HELP_WORDS, type HelpWord } from './help';
-export * from './working';
-export * from './keeping/refusals';
-export * from './readings/photos';
-export * from './plan/polariser';
-export * from './keeping/carry';
-export * from './keeping/keeping';
-export * from './keeping/later';
-export * from './keeping/storage';
-export * from './keeping/merge';
-export * from './keeping/table-lines';
-export * from './readings/meter';
-export * from './readings/next';
-export * from './plan/stack';
-export * from './plan/stand-line';
-export * from './glass/labels';
-export * from './glass/measured';
+export { offsetText, type WorkingOf, workings } from './working';
+export { NOT_A_NUMBER, NOT_A_TIME, NOT_METERED, rangeOfText, rangeText } from './keeping/refusals';
+export { photoFaultText, skylineText, tieText, unknownText } from './readings/photos';
+export { polariserPromiseText, polariserText, rimMarkText, waterGlareText } from './plan/polariser';
+export { carriedWithoutText } from './keeping/carry';
+export { backupText, brokenText, noticeText, refusedCountText, refusedText } from './keeping/keeping';
+export { laterText } from './keeping/later';
+export { notOpenedText, notSavedText, TEMPORARY_TEXT } from './keeping/storage';
+export { mergeText, PREFERENCES_IN } from './keeping/merge';
+export { refusedLineText } from './keeping/table-lines';
+export { METER_SCALE_NAMES, meteredText, meterSettingsText, tenthsText } from './readings/meter';
+export { nextReadingNote, nextReadingText } from './readings/next';
+export { apartText, isDoubtful, PLACE_WHYS, placeName, refusedMoveText, slideApartText } from './plan/stack';
+export { slipLine, standSearchText } from './plan/stand-line';
+export { filterDetail, labelText, otherNotationsText } from './glass/labels';
+export { measuredStrengthText } from './glass/measured';
 export { bagAs, type StrengthsAs } from './glass/strengths';
-export * from './plan/ladder';
-export * from './glass/by-pictures';
-export * from './glass/fits';
-export * from './glass/gear';
+export {
+  keepText,
+  ladderRoleText,
+  ladderSpotText,
+  leftText,
+  outOfWindowText,
+  spanText,
+  takeText,
+  windowNoiseText,
+} from './plan/ladder';
+export {
+  BENT_TEXT,
+  castText,
+  measuredText,
+  PROFILE_FAULTS,
+  profileText,
+  SHEET_UNMEASURED,
+  sheetMeasuredTexts,
+  strengthMeasuredText,
+} from './glass/by-pictures';
+export { cornersText } from './glass/fits';
+export { cameraDetail, holderDetail, holderText, lensDetail, lensText, pupilsText } from './glass/gear';

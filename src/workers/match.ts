@@ -1,4 +1,5 @@
-import { type FileMatches, type LedgerEntry, matchFiles, type ShotFile, type Stand } from '@/model';
+import { type FileMatches, type LedgerEntry, matchFiles, type ShotFile } from '@/model/ledger';
+import { type Stand } from '@/model';
 
 /** Files that look for their shots. */
 export interface FilesToMatch {

@@ -3,7 +3,6 @@ import type { SceneOrder } from '@/core/scene';
 import {
   type Bag,
   type FileCheck,
-  type FileMatches,
   type Pixels,
   type Solution,
   type Stand,
@@ -11,6 +10,7 @@ import {
   type Study,
   type Take,
 } from '@/model';
+import { type FileMatches } from '@/model/ledger';
 // a bare import would bring the reader of exposure data into the page
 import type { PhotoRead, SkylineRead } from '@/photos/read-photo';
 import type { SceneRead } from '@/photos/read-scene';

@@ -1,6 +1,6 @@
 import { acrossSeam, beamDiameterMm, type FrameSize, type Lens, sheetScale } from '@/core/optics';
 import { BIN_MM, OFFSET_LIMIT } from './bins';
-import { type SheetSet } from './types';
+import { type SheetSet } from './problem/types';
 
 /** Whole seat steps between which no edge of a set enters the picture, for one turn; null where an edge always does. */
 export type AllowedOffsets = readonly [from: number, to: number] | null;

@@ -2,7 +2,7 @@ import { slidSheet } from '@/core/glass';
 import { type Seat } from '@/core/optics';
 import { judgeChoice } from './plan';
 import { type Posed } from './pose';
-import { type BagSheet, type SheetSet } from './types';
+import { type BagSheet, type SheetSet } from './problem/types';
 
 /** The second sheet of a pair is looked for so far from where the first sits, mm, by what hands can set. */
 const REACH_MM = 5;

@@ -1,6 +1,6 @@
 import { isForGlow, stopsOfGlass } from '@/core/glass';
 import { type Target } from './target';
-import { type Costs, type SheetSet } from './types';
+import { type Costs, type SheetSet } from './problem/types';
 
 /** What a score has beside the fit, stops (solver: the fit). */
 const SHEET_COSTS = [0, 0.05, 0.2];

@@ -12,7 +12,7 @@ import {
   type SlantTables,
 } from '@/core/optics';
 import { type Target } from './target';
-import { type BalanceInput, type Fit, type Spot } from './types';
+import { type BalanceInput, type Fit, type Spot } from './problem/types';
 
 /** Level that meters and labels leave uncertain anyway, stops. */
 export const LEVEL_ALLOWANCE = 0.3;

@@ -1,14 +1,26 @@
-export * from './mean-dimming';
-export * from './apart';
-export * from './fit';
+export { meanDimming } from './mean-dimming';
+export { bestApart, type SlidApart, slidBy } from './apart';
+export { judgeSeat, LEVEL_ALLOWANCE } from './fit';
 export { brightPartOf } from './bright-part';
 export { leftWithoutGlass } from './least';
-export * from './looks';
-export * from './plan';
-export * from './pose';
-export * from './sides';
-export * from './target';
-export * from './types';
-export * from './outcome';
-export * from './safety';
-export * from './reflection';
+export { DRAW_LOOK, GAP_LOOK, HEAVY_LOOK, LEAST_LOOK, SUN_LOOK } from './looks';
+export { balance, balanceSteps, fitsAlong, isAsGood, judgeChoice, sameSet } from './plan';
+export { lensFor, pose, type Posed } from './pose';
+export { groundOf, reachOf, sideMean, sideReadings, spanOf, wantedEv } from './problem/sides';
+export {
+  type BagSheet,
+  type Balance,
+  type BalanceInput,
+  type BalanceResult,
+  type Candidate,
+  type Look,
+  type LookSolver,
+  type NoPlan,
+  type SeatWarning,
+  type SheetSet,
+  type Side,
+  type Spot,
+} from './problem/types';
+export { bareMidGreyEvOf, type FittedGlass, type Outcome, outcomeOf, type ReadingOutcome } from './outcome';
+export { type Safety, safetySteps } from './safety';
+export { darkerThanReflection } from './reflection';

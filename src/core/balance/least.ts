@@ -2,9 +2,9 @@ import { type PlacedReading } from '@/core/field';
 import { dimmingOfPoint, sensorPoint } from '@/core/optics';
 import { totalStops } from './costs';
 import { type Posed } from './pose';
-import { CAP_MARGIN, groundOf, sideMean, wantedEv } from './sides';
+import { CAP_MARGIN, groundOf, sideMean, wantedEv } from './problem/sides';
 import { type Target } from './target';
-import { type LeastGlass, type Ranked } from './types';
+import { type LeastGlass, type Ranked } from './problem/types';
 import { type Found } from './valleys';
 
 /** Rounding of a millionth of a stop is no light. */

@@ -4,7 +4,7 @@ import { prepared, testStand } from '@/testing/fixtures';
 import { balance, fitsAlong, judgeChoice } from './plan';
 import { darkerThanReflection } from './reflection';
 import { safetyOf } from './safety';
-import { type Balance } from './types';
+import { type Balance } from './problem/types';
 
 const [sky, land] = testStand().readings as [Stand['readings'][number], Stand['readings'][number]];
 const two: Bag = { ...sampleBag(), slots: 2 };

@@ -3,7 +3,7 @@ import { prepared, testStand } from '@/testing/fixtures';
 import { finish } from '@/core/numerics';
 import { balance, balanceSteps } from './plan';
 import { safetySteps } from './safety';
-import { type BalanceResult, type SheetSet } from './types';
+import { type BalanceResult, type SheetSet } from './problem/types';
 import { bestSeat, roughSearch } from './valleys';
 
 /** Sheets of many strengths and transitions, no two alike. */

@@ -1,6 +1,6 @@
 import { dimmingField, type Seat } from '@/core/optics';
 import { type Posed } from './pose';
-import { type SheetSet } from './types';
+import { type SheetSet } from './problem/types';
 
 /** Mean dimming by glass at a seat over the whole frame, stops: what a camera that meters all of it loses by it. */
 export function meanDimming({ input, tables }: Posed, set: SheetSet, seat: Seat | null): number {

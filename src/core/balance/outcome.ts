@@ -14,8 +14,8 @@ import {
 } from '@/core/optics';
 import { isHeld, type SensorWindow, withGlare } from '@/core/sensor';
 import { type Posed } from './pose';
-import { CAP_MARGIN, groundOf, sideMean, sideReadings, sidesOf, wantedEv } from './sides';
-import { type BalanceInput, type SheetSet } from './types';
+import { CAP_MARGIN, groundOf, sideMean, sideReadings, sidesOf, wantedEv } from './problem/sides';
+import { type BalanceInput, type SheetSet } from './problem/types';
 
 /** What one reading becomes. Tones are stops from mid-grey. */
 export interface ReadingOutcome {

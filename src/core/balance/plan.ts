@@ -19,7 +19,7 @@ import {
   type Ranked,
   type SeatWarning,
   type SheetSet,
-} from './types';
+} from './problem/types';
 import { bestSeat, type Found, type Interest, type Rough, ROUGH_ERROR, roughSearch } from './valleys';
 
 /** Sets whose scores lie within this of the best are as good, stops. */

@@ -33,7 +33,7 @@ import {
 } from './search';
 import { settableSeat } from './seat';
 import { type Target, targetFor, type TargetResult } from './target';
-import { type BagSheet, type BalanceInput, type SheetSet } from './types';
+import { type BagSheet, type BalanceInput, type SheetSet } from './problem/types';
 import { bestSeat, roughSearch } from './valleys';
 
 /** A stand as a question to the solver: what it depends on, its target, and what is worked out once and kept. */

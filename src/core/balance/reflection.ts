@@ -2,7 +2,7 @@ import { REGION_CODES } from '@/core/field';
 import { degreesFromRadians } from '@/core/units';
 import { mirrorLossStops } from '@/core/sky';
 import { dimmingOfPoint, type Seat, sensorPoint } from '@/core/optics';
-import { type BalanceInput, type SheetSet } from './types';
+import { type BalanceInput, type SheetSet } from './problem/types';
 
 /** The sky comes out darker than its own picture in still water. */
 export interface DarkerThanReflection {

@@ -2,9 +2,9 @@ import { type Bag, type Filter, sampleBag, solveStand, type Stand, type StandSha
 import { prepared, testStand } from '@/testing/fixtures';
 import { turnCost } from './costs';
 import { judgeChoice } from './plan';
-import { groundOf, sideReadings, spanOf } from './sides';
+import { groundOf, sideReadings, spanOf } from './problem/sides';
 import { targetFor } from './target';
-import { type Balance } from './types';
+import { type Balance } from './problem/types';
 
 const reading = (id: string, role: 'sky' | 'land' | 'water', v: number, ev100: number) => ({
   id,

@@ -8,8 +8,8 @@ import {
 import { finish, mean, type Steps } from '@/core/numerics';
 import { balance, sameSet } from './plan';
 import { pose, type Posed } from './pose';
-import { groundOf, sideReadings, sidesOf, wantedEv } from './sides';
-import { type BalanceInput, type BalanceResult, type SheetSet, type Sides } from './types';
+import { groundOf, sideReadings, sidesOf, wantedEv } from './problem/sides';
+import { type BalanceInput, type BalanceResult, type SheetSet, type Sides } from './problem/types';
 
 /** Steps and reach of the shift of the brighter side's readings, stops. */
 const STEP = 1 / 6;

@@ -10,7 +10,7 @@ import { balance, judgeChoice } from './plan';
 import { lensFor, type Posed } from './pose';
 import { doingAt, fitAt, seatOf, type SetSearch, TURN_STEP_DEG } from './search';
 import { playOf, settableSeat } from './seat';
-import { type SheetSet } from './types';
+import { type SheetSet } from './problem/types';
 import { bestSeat, roughSearch } from './valleys';
 
 const WHOLE = { limit: Infinity, turning: Infinity };

@@ -30,7 +30,7 @@ import {
 import { fixedCost, levelDeg, turnCost } from './costs';
 import { slopePerTenth } from './fit';
 import { type Target } from './target';
-import { type BalanceInput, type SheetSet } from './types';
+import { type BalanceInput, type SheetSet } from './problem/types';
 
 /** Step of the turn, degrees, and how far the holder is turned either way. */
 export const TURN_STEP_DEG = 0.25;

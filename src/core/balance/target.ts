@@ -2,8 +2,8 @@ import { type Grid, isInside, type PlacedReading, REGION_CODES, type Shape } fro
 import { mean, median, medianSlope } from '@/core/numerics';
 import { degreesFromRadians } from '@/core/units';
 import { type BrightPart, brightPartOf } from './bright-part';
-import { groundOf, sidesOf } from './sides';
-import { type BalanceInput, type NoPlanReason, type Sides } from './types';
+import { groundOf, sidesOf } from './problem/sides';
+import { type BalanceInput, type NoPlanReason, type Sides } from './problem/types';
 
 /** What an ideal filter cut along the skyline would do, cell by cell, and how much each cell matters. */
 export interface Target {

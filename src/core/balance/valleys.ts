@@ -13,7 +13,7 @@ import {
   turnCostOf,
 } from './search';
 import { type Target } from './target';
-import { type Ranked } from './types';
+import { type Ranked } from './problem/types';
 
 /** How many valleys of the first pass are followed. */
 const STARTS = 3;

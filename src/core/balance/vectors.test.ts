@@ -2,7 +2,7 @@ import { solveStand } from '@/model';
 import { openCase } from '@/testing/fixtures';
 import { CHOICES, STANDS } from '@/testing/vectors';
 import { sameSet } from './plan';
-import { type Balance } from './types';
+import { type Balance } from './problem/types';
 
 /** Each case is solved once, whichever tests ask. */
 const answers = new Map<unknown, Balance>();

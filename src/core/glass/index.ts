@@ -14,6 +14,24 @@ export {
   type Values,
   type ValuesOf,
 } from './kinds';
-export * from './labels';
-export * from './profile';
-export * from './transitions';
+export { type BadLabel, type GoodLabel, printedStrength, readLabel, type ReadLabel } from './labels';
+export {
+  densityAlong,
+  densityAt,
+  isForGlow,
+  profileJoints,
+  sampledProfile,
+  type Sheet,
+  sheetDensityAt,
+  sheetJoints,
+  sheetReach,
+  slidSheet,
+  stopsOfGlass,
+} from './profile';
+export {
+  assumedTransitionMm,
+  DEFAULT_SHEET_WIDTH_MM,
+  TRANSITION_DEFAULTS_MM,
+  transitionName,
+  type TransitionName,
+} from './kinds/transitions';

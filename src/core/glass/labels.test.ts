@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { labelFromStops, NOTATIONS, stopsFromLabel } from '@/core/units';
 import { type Label, printedLabel, readLabel } from './labels';
-import { TRANSITION_DEFAULTS_MM, type TransitionName } from './transitions';
+import { TRANSITION_DEFAULTS_MM, type TransitionName } from './kinds/transitions';
 
 describe('strengths as they are printed', () => {
   it.each([

@@ -8,7 +8,7 @@ import {
   takeSize,
   takeStrengths,
 } from './label-parts';
-import { type TransitionName } from './transitions';
+import { type TransitionName } from './kinds/transitions';
 
 /** What is printed on the rim of a filter says so much of it. */
 export interface Label {

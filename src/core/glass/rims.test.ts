@@ -1,6 +1,6 @@
 import { type GlassKind } from './kinds';
 import { readLabel } from './labels';
-import { type TransitionName } from './transitions';
+import { type TransitionName } from './kinds/transitions';
 
 const read = (text: string) => {
   const result = readLabel(text);

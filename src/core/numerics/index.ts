@@ -1,8 +1,8 @@
-export * from './interpolation';
-export * from './least-squares';
-export * from './linear';
-export * from './quadrature';
-export * from './random';
-export * from './roots';
-export * from './statistics';
-export * from './steps';
+export { alongLine, clamp, mix, smoothStep } from './interpolation';
+export { robustFit } from './least-squares';
+export { solveLinear } from './linear';
+export { gaussLegendre } from './quadrature';
+export { normalRandom, seededRandom } from './random';
+export { bisect } from './roots';
+export { leastSquaresSlope, mean, median, medianSlope } from './statistics';
+export { finish, type Steps } from './steps';

@@ -1,7 +1,7 @@
 import { luminanceOfEv } from '@/core/exposure';
 import { clamp, normalRandom, seededRandom } from '@/core/numerics';
 import { luminanceOf, MID_GREY, srgbFromLinear } from '@/core/units';
-import { type SceneLight } from './types';
+import { type SceneLight } from './parts/types';
 
 /** A camera that takes a picture of a scene, and whose every property is known. */
 export interface SceneCamera {

@@ -1,5 +1,5 @@
-import { type Ground } from './landscape';
-import { type SceneView } from './types';
+import { type Ground } from './parts/landscape';
+import { type SceneView } from './parts/types';
 
 /** What of the ground each point of the picture shows. */
 export interface GroundScan {

@@ -4,8 +4,8 @@ import { daylightLux } from '@/core/sky';
 import { linearFromSrgb, luminanceOf } from '@/core/units';
 import { evOfLuminance } from '@/core/exposure';
 import { LANDSCAPES, type LandscapeName, makeScene, sceneView, takePhoto } from '.';
-import { skyLight } from './sky-light';
-import { type RgbOut } from './types';
+import { skyLight } from './parts/sky-light';
+import { type RgbOut } from './parts/types';
 
 const NAMES = Object.keys(LANDSCAPES) as LandscapeName[];
 const code = (region: (typeof REGION_CODES)[number]) => REGION_CODES.indexOf(region);

@@ -1,7 +1,7 @@
 import { finish, type Steps } from '@/core/numerics';
-import { type SkyCondition } from './sky-light';
+import { type SkyCondition } from './parts/sky-light';
 import { type LandscapeName, LANDSCAPES } from './landscapes';
-import { type SceneLight, type SceneSun, type SceneView } from './types';
+import { type SceneLight, type SceneSun, type SceneView } from './parts/types';
 import { viewSteps } from './view';
 
 /** Which scene, in which light, seen how; what is left out is as that landscape is usually seen. */

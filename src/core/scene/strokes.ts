@@ -1,9 +1,9 @@
 import { clamp } from '@/core/numerics';
-import { type Stroke } from './landscape';
-import { latticeRandom } from './noise';
-import { type SkyLight } from './sky-light';
-import { newMaterial, shade, type SurfacePoint } from './surface';
-import { type RgbOut, type SceneView } from './types';
+import { type Stroke } from './parts/landscape';
+import { latticeRandom } from './parts/noise';
+import { type SkyLight } from './parts/sky-light';
+import { newMaterial, shade, type SurfacePoint } from './parts/surface';
+import { type RgbOut, type SceneView } from './parts/types';
 
 /** What a stroke is drawn into. */
 export interface StrokePaper {

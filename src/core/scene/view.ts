@@ -2,12 +2,12 @@ import { REGION_CODES } from '@/core/field';
 import { smoothStep, type Steps } from '@/core/numerics';
 import { waterReflectance } from '@/core/sky';
 import { degreesFromRadians } from '@/core/units';
-import { type Ground, type Haze, type Landscape, type Water } from './landscape';
+import { type Ground, type Haze, type Landscape, type Water } from './parts/landscape';
 import { type GroundScan, scanGround, sensorHeightMm, sensorRightMm } from './ground-scan';
-import { type SkyLight, skyLight } from './sky-light';
+import { type SkyLight, skyLight } from './parts/sky-light';
 import { drawStrokes } from './strokes';
-import { newMaterial, shade, type SurfacePoint } from './surface';
-import { type Rgb, type RgbOut, type SceneLight, type SceneSun, type SceneView } from './types';
+import { newMaterial, shade, type SurfacePoint } from './parts/surface';
+import { type Rgb, type RgbOut, type SceneLight, type SceneSun, type SceneView } from './parts/types';
 
 /** Steps towards the sun in which a shadow is looked for. */
 const SHADOW_STEPS = 18;

@@ -1,2 +1,2 @@
-export * from './histogram';
-export * from './compare';
+export { endsOf, histogramOf, placeOfTone, toneAtPlace } from './histogram';
+export { type ComparedCell, compareShot, type Comparison } from './compare';

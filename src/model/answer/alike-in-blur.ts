@@ -1,6 +1,7 @@
 import { exactIso, steppedIso } from '@/core/units';
 import { type Bag, type Filter, filtersAtHand, isPlainNd, takesSlot } from '../bag/bag';
-import { plainStops, type Prepared } from './prepare';
+import { plainStops } from '../resolve/glass';
+import { type Prepared } from './prepare';
 import { type Stand } from '../stand/stand';
 
 /** One exposure of a bracket. */

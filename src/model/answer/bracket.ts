@@ -13,7 +13,8 @@ import {
 import { mean } from '@/core/numerics';
 import { alikeInBlur, type BracketFrame } from './alike-in-blur';
 import { type Bag } from '../bag/bag';
-import { type Prepared, settingsOf } from './prepare';
+import { type Prepared } from './prepare';
+import { settingsOf } from '../resolve/lens';
 import { type BracketWish, type Stand } from '../stand/stand';
 
 export type StandBracket =

@@ -2,7 +2,7 @@ import { type Cast } from '@/core/measuring';
 import { type Bag, type Filter } from '../bag/bag';
 import { fittedFilters } from '../bag/on-lens';
 import { type Stand } from '../stand/stand';
-import { takenStops } from './prepare';
+import { takenStops } from '../resolve/glass';
 
 /** The colour that glass gives a picture: how much brighter its red and blue come out against green, of what it takes. */
 export interface SeenCast {

@@ -19,14 +19,16 @@ import { type LiftCost, liftCost } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Bag, type Filter, filtersById, isSheet, sticksOutMm } from '../bag/bag';
 import { type SeenCast, seenCast } from './cast';
-import { type Nudge, nudgeOf } from '../check/evidence';
+import { type Nudge, nudgeOf } from '../check/evidence/line';
 import { bracketOf, type StandBracket } from './bracket';
-import { type Prepared, prepareStand, setOf, settingsOf } from './prepare';
-import { traitsOf } from '../stand/looks';
+import { type Prepared, prepareStand } from './prepare';
+import { setOf } from '../resolve/glass';
+import { settingsOf } from '../resolve/lens';
+import { traitsOf } from '../terms/looks';
 import { solutionKey } from './key';
 import { type Solution } from './solve';
 import { type Choice, type Stand } from '../stand/stand';
-import { type ThroughTime, throughTimeOf } from '../readings/through';
+import { type ThroughTime, throughTimeOf } from './through';
 
 /** Glass at a seat, with everything it does. */
 export interface Glass {

@@ -1,8 +1,8 @@
 import { secondsForEv } from '@/core/exposure';
 import { wholeThirds } from '@/core/units';
 import { type Derived } from './derive';
-import { traitsOf } from '../stand/looks';
-import { settingsOf } from './prepare';
+import { traitsOf } from '../terms/looks';
+import { settingsOf } from '../resolve/lens';
 import { type Stand } from '../stand/stand';
 
 /** How far from mid-grey the darker side may be placed, stops. */

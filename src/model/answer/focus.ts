@@ -1,6 +1,6 @@
 import { airyDiameterMm, circleOfConfusionMm, hyperfocalMm, sharpRangeMm } from '@/core/optics';
 import { APERTURE_MARKS, exactAperture } from '@/core/units';
-import { frameOf } from './prepare';
+import { frameOf } from '../resolve/lens';
 import { type Stand } from '../stand/stand';
 
 /** Where to focus so that as much as can be is sharp, and what stands in the way. */

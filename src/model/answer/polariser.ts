@@ -14,9 +14,9 @@ import {
 import { degreesFromRadians } from '@/core/units';
 import { type Bag } from '../bag/bag';
 import { fittedPolariser } from '../bag/on-lens';
-import { frameOf } from './prepare';
+import { frameOf } from '../resolve/lens';
 import { type Stand } from '../stand/stand';
-import { type SunSide } from '../stand/terms';
+import { type SunSide } from '../terms/stand';
 import { sunSideOf } from './sun-guess';
 
 /** What of a stand a polariser's part in its sky depends on. */

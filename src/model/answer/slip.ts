@@ -1,8 +1,8 @@
-import { traitsOf } from '../stand/looks';
+import { traitsOf } from '../terms/looks';
 import { type Stand } from '../stand/stand';
 import { wayOf } from '../stand/way';
-import { type Way } from '../stand/terms';
-import { type ThroughTime } from '../readings/through';
+import { type Way } from '../terms/stand';
+import { type ThroughTime } from './through';
 import { type StandBracket } from './bracket';
 import { type Derived, type Glass, type StandFault } from './derive';
 

@@ -1,7 +1,7 @@
 import { balanceSteps, type BalanceResult } from '@/core/balance';
 import { finish, type Steps } from '@/core/numerics';
 import { type Bag } from '../bag/bag';
-import { traitsOf } from '../stand/looks';
+import { traitsOf } from '../terms/looks';
 import { solutionKey } from './key';
 import { type Prepared, prepareStand } from './prepare';
 import { type Stand } from '../stand/stand';

@@ -9,11 +9,12 @@ import {
 import { type Seat } from '@/core/optics';
 import { type Bag, isSheet, type SheetFilter } from '../bag/bag';
 import { deriveStand, type StandFault } from './derive';
-import { bagSheet, type Prepared, prepareStand, underLookOf } from './prepare';
+import { bagSheet } from '../resolve/glass';
+import { type Prepared, prepareStand, underLookOf } from './prepare';
 import { solutionKey } from './key';
 import { type Solution, solveStand } from './solve';
 import { type Stand } from '../stand/stand';
-import { type School, SCHOOLS, traitsOf } from '../stand/looks';
+import { type School, SCHOOLS, traitsOf } from '../terms/looks';
 
 /** What another look would have fitted. */
 export interface OtherLook {

@@ -1,6 +1,6 @@
 import { degreesApart } from '@/core/units';
 import { type Stand } from '../stand/stand';
-import { type SunSide } from '../stand/terms';
+import { type SunSide } from '../terms/stand';
 
 /** Angles from the view at which the sun counts as ahead and as behind, and how low it must be to glare, degrees. */
 const AHEAD_UNDER_DEG = 60;

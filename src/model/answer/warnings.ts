@@ -6,11 +6,12 @@ import { signalToNoise, stopsBelowBase } from '@/core/sensor';
 import { exactIso } from '@/core/units';
 import { type Bag, filtersById } from '../bag/bag';
 import { type Derived, type Glass } from './derive';
-import { traitsOf } from '../stand/looks';
+import { traitsOf } from '../terms/looks';
 import { openingsOf } from '../bag/openings';
 import { fittedFilters, fittedPolariser } from '../bag/on-lens';
 import { polariserOn } from './polariser';
-import { frameOf, type Prepared, type SheetLack } from './prepare';
+import { frameOf } from '../resolve/lens';
+import { type Prepared, type SheetLack } from './prepare';
 import { perhapsTheSun } from './perhaps-the-sun';
 import { type Stand } from '../stand/stand';
 

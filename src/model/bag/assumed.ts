@@ -1,4 +1,4 @@
-import { sameContent } from '../documents/alike';
+import { sameContent } from '../records/alike';
 import { type Bag } from './bag';
 import { BAG_PARTS } from './parts';
 

@@ -15,7 +15,7 @@ import {
   type TransitionName,
 } from '@/core/glass';
 import { type z } from 'zod';
-import { type Schemas } from '../documents/schema';
+import { type Schemas } from '../schema/schema';
 import { type Kept } from '../stand/stand';
 
 /** What the photographer owns: filters, the holder and its slots, lenses and cameras. */

@@ -19,7 +19,8 @@ import {
   sameGlass,
   takeAlong,
 } from './edits';
-import { lensOf, prepareStand } from '../answer/prepare';
+import { lensOf } from '../resolve/lens';
+import { prepareStand } from '../answer/prepare';
 import { solutionKey } from '../answer/key';
 
 const ids = (bag: Bag) => filtersAtHand(bag).map((f) => f.id);

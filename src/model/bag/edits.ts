@@ -8,11 +8,11 @@ import {
   type FurtherHolder,
   newSheet,
 } from './bag';
-import { sameContent } from '../documents/alike';
-import { insert, put, without } from '../documents/lists';
-import { markedName, nextName } from '../documents/names';
+import { sameContent } from '../records/alike';
+import { insert, put, without } from '../records/lists';
+import { markedName, nextName } from '../records/names';
 import { type Camera, type StandLens } from '../stand/stand';
-import { type Orientation } from '../stand/terms';
+import { type Orientation } from '../terms/stand';
 
 /** Pure edits of a bag: each returns the changed bag, or the same one when nothing changes. */
 

@@ -1,4 +1,4 @@
-import { sameContent } from '../documents/alike';
+import { sameContent } from '../records/alike';
 import { type Stand } from '../stand/stand';
 import { type Bag, type BagLens, type FurtherHolder } from './bag';
 import { mountedLens } from './edits';

@@ -2,7 +2,7 @@ import { densityAt } from '@/core/glass';
 import { deriveStand, isSheet, sampleBag, solveStand, type SheetFilter } from '@/model';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { seenCast } from '../answer/cast';
-import { takenStops } from '../answer/prepare';
+import { takenStops } from '../resolve/glass';
 import { profileOf } from './bag';
 import { asSold, longerStops, withCast, withMeasured, withProfile } from './measured-glass';
 

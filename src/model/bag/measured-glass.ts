@@ -2,7 +2,7 @@ import { type DensityProfile, type DensitySample, sampledProfile } from '@/core/
 import { type Cast, type SheetMeasured, type SheetProfile } from '@/core/measuring';
 import { type PhotoTells } from '../frame/photo';
 import { type Filter, type SheetFilter } from './bag';
-import { meteredEv } from '../answer/prepare';
+import { meteredEv } from '../stand/metered';
 
 /** Figures are kept so finely: a hundredth of a stop, a tenth of a millimetre. */
 const kept = ({ mm, stops }: DensitySample): DensitySample => ({

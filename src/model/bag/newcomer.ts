@@ -1,5 +1,5 @@
 import { readLabel } from '@/core/glass';
-import { type NewId } from '../stand/ids';
+import { type NewId } from '../terms/ids';
 import { type Bag, type Filter, sampleBag } from './bag';
 import { filterFromLabel } from './edits';
 

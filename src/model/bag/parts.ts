@@ -1,6 +1,6 @@
-import { sameContent } from '../documents/alike';
-import { type Join, type Versions } from '../documents/join';
-import { MAX_FILTERS, MAX_GEAR, MAX_LATER } from '../stand/limits';
+import { sameContent } from '../records/alike';
+import { type Join, type Versions } from '../records/join';
+import { MAX_FILTERS, MAX_GEAR, MAX_LATER } from '../terms/limits';
 import { type Moves } from '../stand/parts';
 import { type Bag } from './bag';
 

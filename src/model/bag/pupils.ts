@@ -1,5 +1,5 @@
 import { type BagLens } from './bag';
-import { MAX_PUPILS } from '../stand/limits';
+import { MAX_PUPILS } from '../terms/limits';
 import { type StandLens } from '../stand/stand';
 
 type Pupils = Pick<StandLens, 'pupils' | 'pupilToFilterMm'>;

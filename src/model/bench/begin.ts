@@ -5,7 +5,7 @@ import { newStand } from '../documents/begin';
 import { partsThat, withoutParts } from '../stand/parts';
 import { type Stand, type StandPhoto } from '../stand/stand';
 import { type BenchOrder, EXERCISE_TABLE } from './exercises';
-import { type BenchAir, type ExerciseId } from './terms';
+import { type BenchAir, type ExerciseId } from '../terms/bench';
 
 /** A scene that was simulated: its picture, which holds its light, and where its ground meets the sky. */
 export interface MadeScene {

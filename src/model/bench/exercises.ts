@@ -1,6 +1,6 @@
 import { type SceneOrder } from '@/core/scene';
 import { type Stand, type StandShape } from '../stand/stand';
-import { type BenchAir, type BenchChoice, type ExerciseId } from './terms';
+import { type BenchAir, type BenchChoice, type ExerciseId } from '../terms/bench';
 
 /** A scene to be simulated, as a stand keeps it: the same light for the same order. */
 export type BenchOrder = Pick<

@@ -1,6 +1,6 @@
 import { EXERCISE_TABLE } from './exercises';
 import { type Costs, type Told } from './judge';
-import { type ExerciseId, type Grade } from './terms';
+import { type ExerciseId, type Grade } from '../terms/bench';
 
 /** All costs together up to which a shot is as good, and near, stops. */
 const AS_GOOD_UNDER = 0.35;

@@ -13,7 +13,7 @@ export {
   EXERCISES,
   type Grade,
   GRADES,
-} from './terms';
+} from '../terms/bench';
 export {
   doneCount,
   type ExerciseState,

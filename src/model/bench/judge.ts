@@ -4,13 +4,14 @@ import { polarises } from '@/core/glass';
 import { type Seat } from '@/core/optics';
 import { type Bag, filtersById } from '../bag/bag';
 import { type Derived, deriveStand, type Glass, glassAt } from '../answer/derive';
-import { meteredEv, takenStops } from '../answer/prepare';
+import { meteredEv } from '../stand/metered';
+import { takenStops } from '../resolve/glass';
 import { type Solution } from '../answer/solve';
-import { setOfTake } from '../check/evidence';
+import { setOfTake } from '../check/evidence/light';
 import { type Reading, type Stand, type Take } from '../stand/stand';
 import { EXERCISE_TABLE } from './exercises';
 import { type TrueShot } from './shot';
-import { type BenchChoice, type ExerciseId } from './terms';
+import { type BenchChoice, type ExerciseId } from '../terms/bench';
 import { leftUntold, type Truth } from './truth';
 
 /** What a choice cost beside an experienced hand's, stops; each with the others as they were. */

@@ -4,9 +4,10 @@ import { type MeterCircle } from '@/core/optics';
 import { nearestShutterMark } from '@/core/units';
 import { secondsForEv } from '@/core/exposure';
 import { type Bag, filtersById } from '../bag/bag';
-import { settingsOf, totalStops } from '../answer/prepare';
+import { settingsOf } from '../resolve/lens';
+import { totalStops } from '../resolve/glass';
 import { circleOn } from '../readings/photo-meter';
-import { LIMITS } from '../stand/limits';
+import { LIMITS } from '../terms/limits';
 import { type Reading, type Stand } from '../stand/stand';
 import { reallyOn, type Truth } from './truth';
 

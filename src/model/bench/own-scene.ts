@@ -1,4 +1,4 @@
-import { type BENCH_LANDSCAPES } from './terms';
+import { type BENCH_LANDSCAPES } from '../terms/bench';
 
 /** Focal length that a landscape is usually seen with, mm. */
 export const USUAL_LENS_MM: Readonly<Record<(typeof BENCH_LANDSCAPES)[number], number>> = {

@@ -1,6 +1,6 @@
 import { type Stand } from '../stand/stand';
-import { LIMITS } from '../stand/limits';
-import { EXERCISES, type ExerciseId, type Grade, GRADES } from './terms';
+import { LIMITS } from '../terms/limits';
+import { EXERCISES, type ExerciseId, type Grade, GRADES } from '../terms/bench';
 
 /** How far an exercise has come: its best grade, and the stand that goes on with it. */
 export interface ExerciseState {

@@ -4,7 +4,8 @@ import { SKY_CLARITY } from '@/core/sky';
 import { type Bag } from '../bag/bag';
 import { fittedPolariser } from '../bag/on-lens';
 import { polariserOn, skyChange } from '../answer/polariser';
-import { POINT_ANGLE_DEG, type Prepared, prepareStand } from '../answer/prepare';
+import { POINT_ANGLE_DEG } from '../resolve/metered';
+import { type Prepared, prepareStand } from '../answer/prepare';
 import { type FittedFilter, type Reading, type Stand } from '../stand/stand';
 
 /** A stand of the bench as its light really is, whatever was read of it. */

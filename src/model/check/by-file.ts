@@ -3,7 +3,8 @@ import { dimmingField, type Seat } from '@/core/optics';
 import { lightOfFigures } from '@/core/photo';
 import { type ComparedCell, type Comparison, compareShot } from '@/core/tone';
 import { MID_GREY } from '@/core/units';
-import { frameOf, type Prepared } from '../answer/prepare';
+import { frameOf } from '../resolve/lens';
+import { type Prepared } from '../answer/prepare';
 import { type StandPhoto, type Take } from '../stand/stand';
 import { otherSettings, type Solved, takeThrough } from './takes';
 

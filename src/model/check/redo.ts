@@ -1,5 +1,5 @@
 import { type Stand } from '../stand/stand';
-import { type Disturbance, REDONE, type Redone } from '../stand/terms';
+import { type Disturbance, REDONE, type Redone } from '../terms/stand';
 
 /** What no longer holds after each of them. */
 const UNDOES: Readonly<Record<Disturbance, readonly Redone[]>> = {

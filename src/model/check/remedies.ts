@@ -11,11 +11,11 @@ import { ASSUMED_WIDEST_APERTURE } from '../answer/seam-views';
 import { withSchool } from '../answer/study';
 import { blurTimes } from '../expose/blur';
 import { type TimeWay, wantedTimes, withTimeWay } from '../expose/wanted-time';
-import { LIMITS } from '../stand/limits';
-import { traitsOf } from '../stand/looks';
+import { LIMITS } from '../terms/limits';
+import { traitsOf } from '../terms/looks';
 import { partsThat } from '../stand/parts';
 import { type Seen, type Stand, type Take } from '../stand/stand';
-import { type RemedyKind } from '../stand/terms';
+import { type RemedyKind } from '../terms/stand';
 import { amountOf, isSurface, type RemedyName, sightRecord, type Surface } from './sights';
 import { type Solved } from './takes';
 

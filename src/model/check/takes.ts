@@ -4,14 +4,15 @@ import { nearestShutterMark } from '@/core/units';
 import { type Bag, filtersById } from '../bag/bag';
 import { seenCast } from '../answer/cast';
 import { type Derived, type SeenThrough } from '../answer/derive';
-import { fittedStops, readingSeconds } from '../answer/prepare';
+import { fittedStops } from '../resolve/glass';
+import { readingSeconds } from '../stand/metered';
 import { exposureSeconds } from '../answer/slip';
 import { type StandDocument } from '../documents/document';
 import { choiceOf } from '../stand/choice';
-import { LIMITS, MAX_TAKES } from '../stand/limits';
+import { LIMITS, MAX_TAKES } from '../terms/limits';
 import { withRecords } from '../stand/parts';
 import { type PhotoExposure, type Stand, type Take } from '../stand/stand';
-import { asShot, seenOf, setOfTake, takeEv } from './evidence';
+import { asShot, seenOf, setOfTake, takeEv } from './evidence/light';
 
 /** A stand as it is solved: with what shots have shown and what carries its readings, and what is worked out of it. */
 export interface Solved {

@@ -1,6 +1,6 @@
 import { type Bag, type Filter } from '../bag/bag';
 import { type Stand } from '../stand/stand';
-import { type DocumentFault, type FaultCode, pathText, quoted } from './faults';
+import { type DocumentFault, type FaultCode, pathText, quoted } from '../schema/faults';
 import { glassReferences } from './references';
 
 /** A stand as a file or an edit brings it: with the bag that it brings, if any, and copies of glass that it has used. */

@@ -3,7 +3,7 @@ import { mountedCamera, mountedLens } from '../bag/edits';
 import { notFittedFor } from '../stand/choice';
 import { partsThat, withoutParts } from '../stand/parts';
 import { type Stand } from '../stand/stand';
-import { ASSUMABLES } from '../stand/terms';
+import { ASSUMABLES } from '../terms/stand';
 
 export interface NewStand {
   readonly id: string;

@@ -4,10 +4,10 @@ import { seededIds } from '@/testing/ids';
 import { type Bag, type Filter, sampleBag } from '../bag/bag';
 import { duplicateFilter, putFilter, removeFilter } from '../bag/edits';
 import { choose } from '../stand/choice';
-import { takenByGlass } from '../answer/prepare';
+import { takenByGlass } from '../resolve/metered';
 import { addReading } from '../readings/edits';
 import { type Stand } from '../stand/stand';
-import { alike } from './alike';
+import { alike } from '../records/alike';
 import {
   bagForStand,
   bringsNothingNew,

@@ -1,9 +1,9 @@
 import { type Bag, type Filter } from '../bag/bag';
 import { alongToo } from '../bag/edits';
-import { type NewId } from '../stand/ids';
+import { type NewId } from '../terms/ids';
 import { type Stand } from '../stand/stand';
-import { type Assumable } from '../stand/terms';
-import { alike, contentOf, sameContent } from './alike';
+import { type Assumable } from '../terms/stand';
+import { alike, contentOf, sameContent } from '../records/alike';
 import { withGlassIds } from '../stand/parts';
 import { glassReferences } from './references';
 

@@ -1,6 +1,6 @@
 import { testStand } from '@/testing/fixtures';
 import { sampleBag } from '../bag/bag';
-import { MAX_STAND_BYTES } from '../stand/limits';
+import { MAX_STAND_BYTES } from '../terms/limits';
 import { type Reading, type Stand } from '../stand/stand';
 import { type StandDocument } from './document';
 import { admitBag, admitStand } from './gate';

@@ -11,12 +11,12 @@ import {
   MAX_READINGS,
   MAX_SHAPES,
   MAX_STAND_BYTES,
-} from '../stand/limits';
+} from '../terms/limits';
 import { type Plans } from '../outing/plans';
 import { faultAcross } from './across';
 import { type StandDocument } from './document';
-import { type DocumentFault, faultOf, pathText, quoted } from './faults';
-import { schemas } from './schema';
+import { type DocumentFault, faultOf, pathText, quoted } from '../schema/faults';
+import { schemas } from '../schema/schema';
 
 /** What a gate knows of one kind of kept thing. */
 interface Rules {

@@ -1,5 +1,5 @@
 // the schema and the gate stand apart: they bring the schema's library with them, which workers do without
-export { sameContent } from './alike';
+export { sameContent } from '../records/alike';
 export { type NewStand, newStand, nextStand, standToBegin, FULL_FRAME } from './begin';
 export {
   bagForStand,
@@ -16,7 +16,7 @@ export {
   withWorkspaceBag,
 } from './document';
 export { type CarriedWithout } from './carried';
-export { joinParts } from './join';
+export { joinParts } from '../records/join';
 export {
   type Bringing,
   broughtStand,
@@ -26,7 +26,7 @@ export {
   mergeStands,
   sameDocument,
 } from './merge';
-export { markedName, type Named, namedAs, nextName } from './names';
+export { markedName, type Named, namedAs, nextName } from '../records/names';
 export { type Notice } from './notices';
 export { glassReferences } from './references';
 export { type BackupHistory, isBackupDue } from './reminder';

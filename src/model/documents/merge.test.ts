@@ -4,7 +4,7 @@ import { seededIds } from '@/testing/ids';
 import { ownedBag } from '../bag/assumed';
 import { sampleBag } from '../bag/bag';
 import { newcomerBag } from '../bag/newcomer';
-import { sameContent } from './alike';
+import { sameContent } from '../records/alike';
 import { type StandDocument } from './document';
 import { mergeBag, mergeStands } from './merge';
 import { isBackupDue } from './reminder';

@@ -2,11 +2,11 @@ import { type Bag, type Filter } from '../bag/bag';
 import { withoutAssumed } from '../bag/assumed';
 import { alongToo } from '../bag/edits';
 import { BAG_PARTS, joinedLater } from '../bag/parts';
-import { type NewId } from '../stand/ids';
-import { MAX_STANDS } from '../stand/limits';
-import { contentOf, sameContent } from './alike';
+import { type NewId } from '../terms/ids';
+import { MAX_STANDS } from '../terms/limits';
+import { contentOf, sameContent } from '../records/alike';
 import { type KeptStand, type StandDocument, withCopies, withRenamedGlass } from './document';
-import { markedName, type Named } from './names';
+import { markedName, type Named } from '../records/names';
 
 /** What became of the things of a file, each by its name. */
 export interface MergeReport {

@@ -1,4 +1,4 @@
-import { type DocumentFault } from './faults';
+import { type DocumentFault } from '../schema/faults';
 
 /** Something about what is kept that the photographer must be told once. */
 export type Notice =

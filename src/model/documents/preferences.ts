@@ -1,8 +1,8 @@
 import { type z } from 'zod';
 import { type Kept } from '../stand/stand';
-import { sameContent } from './alike';
-import { MAX_FORGOTTEN } from '../stand/limits';
-import { type Schemas } from './schema';
+import { sameContent } from '../records/alike';
+import { MAX_FORGOTTEN } from '../terms/limits';
+import { type Schemas } from '../schema/schema';
 
 /** How the photographer works, wherever; what its fields mean stands in the schema. */
 export type Preferences = Kept<z.infer<Schemas['preferences']>>;

@@ -1,4 +1,4 @@
-import { type Blur, BLURS } from '../stand/terms';
+import { type Blur, BLURS } from '../terms/stand';
 import { type Stand } from '../stand/stand';
 
 /** From when to when something that moves looks so, s: starting points, which each photographer corrects (physics 7). */

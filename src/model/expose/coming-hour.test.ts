@@ -1,20 +1,16 @@
 import fc from 'fast-check';
 import { groundEv, skyEv, SKY_STATES } from '@/core/sky';
+import { carryOf, deriveStand, type Reading, solveStand, type Stand } from '@/model';
 import {
-  carryOf,
   comingHour,
   comingNds,
   type ComingSky,
   comingTurns,
-  deriveStand,
   latestFor,
   mayLookIntoSun,
-  type Reading,
   secondsAt,
-  solveStand,
-  type Stand,
   standAt,
-} from '@/model';
+} from '@/model/expose';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 
 const bag = bagWithNds();

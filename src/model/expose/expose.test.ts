@@ -1,12 +1,12 @@
 import {
   blurTimes,
-  deriveStand,
   sharpnessOf,
   streakSeconds,
   TIMED_BLURS,
   waveLook,
   whiteBalanceShot,
-} from '@/model';
+} from '@/model/expose';
+import { deriveStand } from '@/model';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 
 const bag = bagWithNds();

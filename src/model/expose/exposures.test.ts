@@ -1,4 +1,5 @@
-import { choose, fitFor, MAX_EXPOSURES, nextStand, withExposures, withRecordsOf } from '@/model';
+import { choose, fitFor, MAX_EXPOSURES, nextStand, withRecordsOf } from '@/model';
+import { withExposures } from '@/model/expose';
 import { testStand } from '@/testing/fixtures';
 
 const made = (openedMs: number) => ({ openedMs, plannedSeconds: 10, seconds: 10.004 });

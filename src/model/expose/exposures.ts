@@ -1,4 +1,4 @@
-import { MAX_EXPOSURES } from '../stand/limits';
+import { MAX_EXPOSURES } from '../terms/limits';
 import { type Stand } from '../stand/stand';
 import { type MadeExposure } from './countdown';
 

@@ -3,7 +3,7 @@ import { type Bag, type Filter, isPlainNd, takesSlot } from '../bag/bag';
 import { fittedFilters } from '../bag/on-lens';
 import { type Stand } from '../stand/stand';
 import { type Derived } from '../answer/derive';
-import { totalStops } from '../answer/prepare';
+import { totalStops } from '../resolve/glass';
 
 /** Slots that grads and polariser leave for NDs, those that hold one already among them. */
 export function roomForNds(stand: Stand, bag: Bag, { inUse, prepared }: Derived): number {

@@ -7,7 +7,7 @@ import {
   sharpRangeMm,
 } from '@/core/optics';
 import { APERTURE_MARKS, exactAperture } from '@/core/units';
-import { frameOf } from '../answer/prepare';
+import { frameOf } from '../resolve/lens';
 import { type Stand } from '../stand/stand';
 
 /** What is sharp for the distance that was focused on (physics 7). */

@@ -1,14 +1,6 @@
 import fc from 'fast-check';
-import {
-  allThatIsOn,
-  deriveStand,
-  exposureSeconds,
-  type Stand,
-  timeColumn,
-  wantedTimes,
-  withThrough,
-  withTimeWay,
-} from '@/model';
+import { allThatIsOn, deriveStand, exposureSeconds, type Stand, withThrough } from '@/model';
+import { timeColumn, wantedTimes, withTimeWay } from '@/model/expose';
 import { anyStand, bagWithNds, testStand } from '@/testing/fixtures';
 
 const bag = { ...bagWithNds(), slots: 4 };

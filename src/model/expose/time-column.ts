@@ -4,7 +4,7 @@ import { polarises, stopsOfGlass } from '@/core/glass';
 import { exactAperture, exactIso } from '@/core/units';
 import { type Bag, type Filter, filtersById, isSheet } from '../bag/bag';
 import { type Derived, type Glass } from '../answer/derive';
-import { type FittedCharge, fittedCharges, takenStops } from '../answer/prepare';
+import { type FittedCharge, fittedCharges, takenStops } from '../resolve/glass';
 import { exposureSeconds, sayingOf } from '../answer/slip';
 import { type MeteredLight, type Reading, type Stand } from '../stand/stand';
 

@@ -1,14 +1,5 @@
-import {
-  deriveStand,
-  solveStand,
-  stillSeconds,
-  type Stand,
-  TRIPOD_STEPS,
-  tripodFaults,
-  tripodList,
-  type Wind,
-  withTripodUpTo,
-} from '@/model';
+import { deriveStand, solveStand, type Stand, TRIPOD_STEPS, type Wind } from '@/model';
+import { stillSeconds, tripodFaults, tripodList, withTripodUpTo } from '@/model/expose';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 
 const bag = { ...bagWithNds(), slots: 4 };

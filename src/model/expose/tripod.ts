@@ -2,12 +2,12 @@ import { polarises } from '@/core/glass';
 import { type Bag } from '../bag/bag';
 import { fittedFilters, fittedNds } from '../bag/on-lens';
 import { type Derived } from '../answer/derive';
-import { totalStops } from '../answer/prepare';
+import { totalStops } from '../resolve/glass';
 import { exposureSeconds } from '../answer/slip';
 import { isStale, oldestReadingMinutes } from '../readings/age';
 import { type Stand } from '../stand/stand';
-import { TRIPOD_STEPS, type TripodStep } from '../stand/terms';
-import { fittedCharges } from '../answer/prepare';
+import { TRIPOD_STEPS, type TripodStep } from '../terms/stand';
+import { fittedCharges } from '../resolve/glass';
 
 /** Through glass as dense as this nothing can be composed or focused, stops. */
 const DENSE_STOPS = 5;

@@ -8,7 +8,7 @@ import { ASSUMED_WIDEST_APERTURE } from '../answer/seam-views';
 import { type Stand } from '../stand/stand';
 import { type Derived } from '../answer/derive';
 import { focusHelp } from '../answer/focus';
-import { frameOf, lensOf } from '../answer/prepare';
+import { frameOf, lensOf } from '../resolve/lens';
 import { ndSets, roomForNds } from './nd-sets';
 import { secondsWithoutNd } from './without-nd';
 

@@ -6,7 +6,7 @@ import { type Bag } from '../bag/bag';
 import { fittedFilters } from '../bag/on-lens';
 import { type Derived } from '../answer/derive';
 import { castOf } from '../answer/cast';
-import { totalStops } from '../answer/prepare';
+import { totalStops } from '../resolve/glass';
 import { ASSUMED_WIDEST_APERTURE } from '../answer/seam-views';
 import { type Stand } from '../stand/stand';
 

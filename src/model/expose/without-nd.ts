@@ -2,7 +2,7 @@ import { secondsThrough } from '@/core/exposure';
 import { isPlainNd, type Bag } from '../bag/bag';
 import { fittedFilters } from '../bag/on-lens';
 import { type Derived } from '../answer/derive';
-import { totalStops } from '../answer/prepare';
+import { totalStops } from '../resolve/glass';
 import { exposureSeconds } from '../answer/slip';
 import { type Stand } from '../stand/stand';
 

@@ -1,7 +1,7 @@
 import { type FramePoint, isInside } from '@/core/field';
 import { simplifyLine, standingFeatures } from '@/core/photo';
-import { type NewId } from '../stand/ids';
-import { MAX_POINTS, MAX_SHAPES } from '../stand/limits';
+import { type NewId } from '../terms/ids';
+import { MAX_POINTS, MAX_SHAPES } from '../terms/limits';
 import { type Stand, type StandShape } from '../stand/stand';
 import { HAND } from './skyline';
 

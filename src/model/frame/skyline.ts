@@ -1,7 +1,7 @@
 import { type FramePoint, skylineAt } from '@/core/field';
 import { clamp } from '@/core/numerics';
 import { simplifyLine } from '@/core/photo';
-import { MAX_POINTS } from '../stand/limits';
+import { MAX_POINTS } from '../terms/limits';
 import { type Stand } from '../stand/stand';
 
 /** Edits of the skyline: its points stand from left to right, so that the line never runs back. */

@@ -1,10 +1,11 @@
 import { dimmingOfPoint, sensorPoint } from '@/core/optics';
 import { type Bag, filtersById } from '../bag/bag';
-import { frameOf, lensOf, plainStops, totalStops } from '../answer/prepare';
-import { asShot, seenOf, setOfTake, tooBrightBy } from '../check/evidence';
+import { frameOf, lensOf } from '../resolve/lens';
+import { plainStops, totalStops } from '../resolve/glass';
+import { asShot, seenOf, setOfTake, tooBrightBy } from '../check/evidence/light';
 import { type KeptStand } from '../documents/document';
 import { middleOfSide } from '../frame/sides';
-import { type School } from '../stand/looks';
+import { type School } from '../terms/looks';
 import { type Seen, type Stand, type Take } from '../stand/stand';
 
 /** A shot with what of its stand a ledger tells. */

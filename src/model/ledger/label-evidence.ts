@@ -1,6 +1,6 @@
 import { type Bag, filtersById, isSheet } from '../bag/bag';
-import { meteredEv } from '../answer/prepare';
-import { takeEv } from '../check/evidence';
+import { meteredEv } from '../stand/metered';
+import { takeEv } from '../check/evidence/light';
 import { type MeteredLight, type Stand, throughLight } from '../stand/stand';
 import { type LedgerEntry } from './entries';
 

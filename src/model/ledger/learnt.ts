@@ -1,12 +1,12 @@
 import { agreedOn, type Leaning, leaningOf } from '@/core/learning';
 import { clamp, mean, median } from '@/core/numerics';
 import { type Bag, type Filter, filtersById } from '../bag/bag';
-import { takenStops } from '../answer/prepare';
+import { takenStops } from '../resolve/glass';
 import { type KeptStand } from '../documents/document';
 import { type Preferences } from '../documents/preferences';
-import { LOOKS, traitsOf } from '../stand/looks';
+import { LOOKS, traitsOf } from '../terms/looks';
 import { type Stand } from '../stand/stand';
-import { type Blur } from '../stand/terms';
+import { type Blur } from '../terms/stand';
 import { type LedgerEntry } from './entries';
 import { labelEvidence } from './label-evidence';
 

@@ -1,16 +1,5 @@
-import {
-  asLearnt,
-  type Bag,
-  type Heeded,
-  type KeptStand,
-  ledgerOf,
-  type Lesson,
-  lessonsOf,
-  type Reading,
-  type Stand,
-  type Take,
-  withThrough,
-} from '@/model';
+import { asLearnt, type Heeded, ledgerOf, type Lesson, lessonsOf } from '@/model/ledger';
+import { type Bag, type KeptStand, type Reading, type Stand, type Take, withThrough } from '@/model';
 import { writeTakesCsv } from '@/files';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import { evidenceText, lessonText } from '@/words';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { type LedgerEntry, matchFiles as matchAll, type ShotFile, type Stand, type Take } from '@/model';
+import { type LedgerEntry, matchFiles as matchAll, type ShotFile } from '@/model/ledger';
+import { type Stand, type Take } from '@/model';
 import { testStand } from '@/testing/fixtures';
 import { clockOffText, matchedText } from '@/words';
 

@@ -1,4 +1,4 @@
-import { readingSeconds } from '../answer/prepare';
+import { readingSeconds } from '../stand/metered';
 import { otherSettings } from '../check/takes';
 import { type PhotoTells } from '../frame/photo';
 import { momentOf, type Stand, type Take } from '../stand/stand';

@@ -2,7 +2,7 @@ import { type Bag } from '../bag/bag';
 import { bagAtLens } from '../bag/holders';
 import { deriveStand } from '../answer/derive';
 import { solveStand } from '../answer/solve';
-import { seenStand } from '../check/evidence';
+import { seenStand } from '../check/evidence/light';
 import { takeOf } from '../check/takes';
 import { bagForStand, type StandDocument } from '../documents/document';
 import { type Take } from '../stand/stand';

@@ -2,7 +2,7 @@ import { skylineAt } from '@/core/field';
 import { alongLine } from '@/core/numerics';
 import { type CameraView, directionOfPoint, type LandAt } from '@/core/sky';
 import { degreesFromRadians } from '@/core/units';
-import { frameOf } from '../answer/prepare';
+import { frameOf } from '../resolve/lens';
 import { type Stand } from '../stand/stand';
 import { type Framing } from './plans';
 

@@ -1,5 +1,5 @@
-import { insert, moved, put, without } from '../documents/lists';
-import { MAX_PLACES } from '../stand/limits';
+import { insert, moved, put, without } from '../records/lists';
+import { MAX_PLACES } from '../terms/limits';
 import { type Stand } from '../stand/stand';
 import { skyStateOf } from './sky-state';
 import { type Extra, type Outing, type OwnPlace, type Plans, type Framing } from './plans';

@@ -18,7 +18,40 @@ export {
   type Rain,
   RAINS,
   type TideSide,
-} from './terms';
+} from '../terms/outing';
 export { dayOfOuting, type ReadTurn, type TideHeading, tidesFor } from './tides';
 export { type WorthMoment } from './worth';
 export { clockHours, dayBounds, dayOf, hourOf, isZone } from './zone';
+export { PLANS_PARTS } from './parts';
+export {
+  movedFraming,
+  newOuting,
+  outingAgain,
+  putExtra,
+  putOuting,
+  putPlace,
+  putFraming,
+  removeExtra,
+  removeOuting,
+  removePlace,
+  removeFraming,
+  restoreOuting,
+  restorePlace,
+  withPlaces,
+  standOfFraming,
+  framingOf,
+  withOuting,
+  withPacked,
+} from './edits';
+export { type CalendarEntry } from './calendar-entry';
+export {
+  type ComeBack,
+  type Extra,
+  type Framing,
+  NO_PLANS,
+  type Outing,
+  type OwnPlace,
+  type Plans,
+  type TideWish,
+  type Weather,
+} from './plans';

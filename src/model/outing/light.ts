@@ -16,7 +16,7 @@ import {
 import { mix, smoothStep } from '@/core/numerics';
 import { degreesApart } from '@/core/units';
 import { spanOf } from '@/core/balance';
-import { lightReading, takenByGlass } from '../answer/prepare';
+import { lightReading, takenByGlass } from '../resolve/metered';
 import { type Bag } from '../bag/bag';
 import { momentOf, type Stand } from '../stand/stand';
 import { type Aim, aimOf } from './aim';

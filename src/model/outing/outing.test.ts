@@ -2,7 +2,7 @@ import { landCrossings } from '@/core/sky';
 import { moonLook } from '@/core/sky/sky-day';
 import { type Stand } from '@/model';
 import { testStand } from '@/testing/fixtures';
-import { joinParts } from '../documents/join';
+import { joinParts } from '../records/join';
 import { dueOn } from './again';
 import { cautionsOf } from './cautions';
 import {

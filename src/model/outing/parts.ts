@@ -1,5 +1,5 @@
-import { type Join } from '../documents/join';
-import { MAX_EXTRAS, MAX_OUTINGS, MAX_PLACES } from '../stand/limits';
+import { type Join } from '../records/join';
+import { MAX_EXTRAS, MAX_OUTINGS, MAX_PLACES } from '../terms/limits';
 import { type Plans } from './plans';
 
 /** What is asked of every part of what is planned: how two tabs' versions of it become one. */

@@ -1,5 +1,5 @@
 import { type z } from 'zod';
-import { type Schemas } from '../documents/schema';
+import { type Schemas } from '../schema/schema';
 import { type Kept } from '../stand/stand';
 
 /** What is planned: outings, places of one's own, and what is taken along beside the glass; what its fields mean stands in the schema. */

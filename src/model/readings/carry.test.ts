@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { anyStand, bagWithNds, prepared, testStand } from '@/testing/fixtures';
 import { carriedStand, carryOf, roleFalls } from './carry';
 import { deriveStand } from '../answer/derive';
-import { meteredEv } from '../answer/prepare';
+import { meteredEv } from '../stand/metered';
 import { changeReading, forgetEarlier, readAgain } from './edits';
 import { solutionKey } from '../answer/key';
 import { type Stand } from '../stand/stand';

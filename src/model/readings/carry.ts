@@ -10,7 +10,10 @@ import { ROLES, type Role } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { lightMoves, RECORD_AFTER_MINUTES } from './age';
 import { type Bag } from '../bag/bag';
-import { fittedStops, lightReading, meteredEv, settingsOf, takenByGlass } from '../answer/prepare';
+import { fittedStops } from '../resolve/glass';
+import { lightReading, takenByGlass } from '../resolve/metered';
+import { meteredEv } from '../stand/metered';
+import { settingsOf } from '../resolve/lens';
 import { type Reading, type Stand } from '../stand/stand';
 
 /** How fast the light of a role falls: by its own readings, or, where none of them was read twice, by another's. */

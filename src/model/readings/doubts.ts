@@ -10,7 +10,8 @@ import {
   nominalOf,
 } from '@/core/units';
 import { circleOn } from './photo-meter';
-import { frameOf, meteredEv, readingSeconds } from '../answer/prepare';
+import { frameOf } from '../resolve/lens';
+import { meteredEv, readingSeconds } from '../stand/metered';
 import { type EnteredReading, type Reading, type Stand } from '../stand/stand';
 
 /** Why a reading is asked about; it is never refused for it. */

@@ -1,5 +1,5 @@
 import { readingMinutes } from './age';
-import { MAX_EARLIER } from '../stand/limits';
+import { MAX_EARLIER } from '../terms/limits';
 import { type MeteredLight, type Reading, type Stand } from '../stand/stand';
 
 export const addReading = (stand: Stand, reading: Reading): Stand => ({

@@ -3,7 +3,7 @@ import { isSunUp, nextSunCrossingMs, sunAltitudeDeg } from '@/core/sky/sun-altit
 import { shutterMarksRound } from '@/core/units';
 import { testStand } from '@/testing/fixtures';
 import { markedName, namedAs, newStand, nextName, nextStand, withStand } from '../documents';
-import { MAX_TEXT } from '../stand/limits';
+import { MAX_TEXT } from '../terms/limits';
 import { guessEv, usualLandEv } from './guess';
 import { addReading } from './edits';
 

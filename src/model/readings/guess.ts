@@ -1,7 +1,7 @@
 import { type CameraSettings, incidentEv, secondsForEv } from '@/core/exposure';
 import { ROLES, type Role } from '@/core/field';
 import { daylightLux } from '@/core/sky';
-import { meteredEv } from '../answer/prepare';
+import { meteredEv } from '../stand/metered';
 import { type MeteredLight, type Reading, type Stand, throughLight } from '../stand/stand';
 
 /** What can be read: a spot of some role, or the frame through all that is on. */

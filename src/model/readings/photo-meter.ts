@@ -1,7 +1,7 @@
 import { type FramePoint, KNOWN, type LightField, type Role, spotOf } from '@/core/field';
 import { type MeterCircle, meterCircle } from '@/core/optics';
-import { isWithin } from '../stand/limits';
-import { frameOf } from '../answer/prepare';
+import { isWithin } from '../terms/limits';
+import { frameOf } from '../resolve/lens';
 import { type Reading, type Stand } from '../stand/stand';
 
 /** Angle of spot meters where nothing says another, degrees. */

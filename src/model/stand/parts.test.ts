@@ -1,7 +1,7 @@
 import { anyStand, testStand } from '@/testing/fixtures';
 import fc from 'fast-check';
 import { admitStand } from '../documents/gate';
-import { schemas } from '../documents/schema';
+import { schemas } from '../schema/schema';
 import { partsThat, STAND_PARTS, withoutParts, withRecords } from './parts';
 
 const document = (stand = testStand()) => ({ stand, bag: null, used: [], minor: 0 });

@@ -1,5 +1,5 @@
 import { type z } from 'zod';
-import { type Schemas } from '../documents/schema';
+import { type Schemas } from '../schema/schema';
 
 /** What is kept is never changed in place. */
 export type Kept<T> = T extends readonly (infer E)[]

@@ -1,6 +1,6 @@
-import { traitsOf } from './looks';
+import { traitsOf } from '../terms/looks';
 import { type Stand, throughLight } from './stand';
-import { type Way } from './terms';
+import { type Way } from '../terms/stand';
 
 /** How a stand was begun: as was said, else by what is there; null for one at which nothing has been done yet. */
 export function wayOf(stand: Stand): Way | null {

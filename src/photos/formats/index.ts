@@ -1,2 +1,2 @@
-export * from './exposure-data';
-export * from './header';
+export { photoData, tellsOf } from './exposure-data';
+export { type HighRangeType, isKept, photoHeader, RAW_TYPE, type SourceType } from './header';

@@ -15,7 +15,7 @@ import {
   framingOf,
   withOuting,
   withPacked,
-} from '@/model';
+} from '@/model/outing';
 import { fullPlans } from '../plans';
 import { type Deed, type Doing, momentOfDay, someStandId } from './doing';
 

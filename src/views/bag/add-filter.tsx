@@ -4,7 +4,7 @@ import { type BadLabel, readLabel } from '@/core/glass';
 import { type Bag, type Filter, filterFromLabel, freeName, MAX_FILTERS, sameGlass } from '@/model';
 import { Button } from '@/ui/button';
 import { filterName, labelText } from '@/words';
-import { useNewId } from '../workspace/workspace-context';
+import { useNewId } from '../shared/workspace-context';
 
 /** A filter by what is printed on its rim; what is understood stands below as it is typed. */
 export function AddFilter({ bag, onAdd }: { bag: Bag; onAdd: (filter: Filter) => void }) {

@@ -8,7 +8,7 @@ import { FilePicker } from '@/ui/file-picker';
 import { Menu } from '@/ui/menu';
 import { saveFile } from '@/ui/save-file';
 import { mergeText } from '@/words';
-import { useBag, useWorkspace } from '../workspace/workspace-context';
+import { useBag, useWorkspace } from '../shared/workspace-context';
 import { AssumedBag } from '../shared/assumed-bag';
 import { PageHead } from '../shared/page-head';
 import { saveOrSay } from '../shared/save';

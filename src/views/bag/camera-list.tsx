@@ -4,7 +4,7 @@ import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
 import { RoomFields } from '../shared/room-fields';
 import { SensorSizeFields } from '../shared/sensor-size-fields';
-import { useNewId } from '../workspace/workspace-context';
+import { useNewId } from '../shared/workspace-context';
 import { GearList, type SectionProps } from './gear-list';
 
 /** The cameras: the sensor, and the room it has either way. */

@@ -20,7 +20,7 @@ import {
 } from '@/words';
 import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 import { EvenByPictures } from './even-by-pictures';
 import { ProfileChart } from './profile-chart';
 import { SamplesField } from './samples-field';

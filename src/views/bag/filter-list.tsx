@@ -17,7 +17,7 @@ import { Button } from '@/ui/button';
 import { filterDetail, filterKindText, filterName } from '@/words';
 import { answersByWords } from '@/ui/word-search';
 import { ListTools } from '../shared/list-tools';
-import { useNewId } from '../workspace/workspace-context';
+import { useNewId } from '../shared/workspace-context';
 import { useListTools } from '../shared/use-list-tools';
 import { FilterEditor } from './filter-editor';
 import { type SectionProps } from './gear-list';

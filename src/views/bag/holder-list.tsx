@@ -2,7 +2,7 @@ import { type Bag, type FurtherHolder, putHolder, removeHolder, restoreHolder, w
 import { Check } from '@/ui/check';
 import { holderDetail, holderText, lensText } from '@/words';
 import { NameField } from '../shared/name-field';
-import { useNewId } from '../workspace/workspace-context';
+import { useNewId } from '../shared/workspace-context';
 import { GearList, type SectionProps } from './gear-list';
 import { HolderFields, Misfits } from './holder-editor';
 import { type BagEdit } from './use-bag-edit';

@@ -4,7 +4,7 @@ import { lensDetail, lensText } from '@/words';
 import { NameField } from '../shared/name-field';
 import { PupilField } from '../shared/pupil-field';
 import { QuantityField } from '../shared/quantity-field';
-import { useNewId } from '../workspace/workspace-context';
+import { useNewId } from '../shared/workspace-context';
 import { GearList, type SectionProps } from './gear-list';
 
 /** The lenses: focal range, widest aperture, and where the pupil lies. */

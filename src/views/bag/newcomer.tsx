@@ -4,7 +4,7 @@ import { type BagAnswers, bagFromAnswers, filterFromLabel, labelsIn } from '@/mo
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { labelText } from '@/words';
-import { useBag, useNewId, useWorkspace } from '../workspace/workspace-context';
+import { useBag, useNewId, useWorkspace } from '../shared/workspace-context';
 
 /** Marks that are printed on much of what is sold, to be tapped. */
 const USUAL: Record<BagAnswers['holds'], readonly string[]> = {

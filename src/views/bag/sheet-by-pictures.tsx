@@ -32,7 +32,7 @@ import {
   thingName,
 } from '@/words';
 import { QuantityField } from '../shared/quantity-field';
-import { useBag, useWorkspace } from '../workspace/workspace-context';
+import { useBag, useWorkspace } from '../shared/workspace-context';
 import { PickedPicture } from './picked-picture';
 import { type PictureLight, useLight } from './use-light';
 

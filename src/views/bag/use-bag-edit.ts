@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { type Bag } from '@/model';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 
 export type BagEdit = (change: (bag: Bag) => Bag) => void;
 

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { type LightRead } from '@/photos/read-photo';
 import { photoFaultText } from '@/words';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 
 /** A picture whose light is being read, or is there, or could not be. */
 export type PictureLight =

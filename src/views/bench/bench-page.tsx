@@ -4,7 +4,7 @@ import { Button } from '@/ui/button';
 import { EXERCISE_WORDS, GRADE_NAMES, progressText } from '@/words/bench';
 import { Link } from 'react-router';
 import { standKey } from '../shared/stand-path';
-import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 import { GradeMark } from './grade-mark';
 import { OwnScene } from './own-scene';
 import { Tries } from './tries';

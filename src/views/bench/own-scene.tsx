@@ -18,7 +18,7 @@ import { ChoiceField } from '@/ui/field';
 import { Segmented } from '@/ui/segmented';
 import { AIR_NAMES, BENCH_LANDSCAPE_NAMES, HOUR_NAMES, SUN_NAMES, sceneTitle } from '@/words/bench';
 import { QuantityField } from '../shared/quantity-field';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 import { type Practice } from './use-begin';
 
 type Landscape = (typeof BENCH_LANDSCAPES)[number];

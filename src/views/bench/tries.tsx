@@ -5,7 +5,7 @@ import { totalOf } from '@/model/bench';
 import { momentText } from '@/words';
 import { costText, GRADE_NAMES } from '@/words/bench';
 import { standKey } from '../shared/stand-path';
-import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 import { GradeMark } from './grade-mark';
 
 /** What was practised, the last first: to be looked at again, gone on with, or thrown away. */

@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { type Bag } from '@/model';
 import { benchStand, type BenchOrder, type ExerciseId, sceneOrder } from '@/model/bench';
 import { standKey } from '../shared/stand-path';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 
 /** What is to be practised. */
 export interface Practice {

@@ -6,7 +6,7 @@ import { type PageMarks } from '@/render/card/marks';
 import { type PaperName } from '@/core/units';
 import { cardSize, onSheets } from '@/render/card/on-sheets';
 import { idOfKey, standKey } from '../shared/stand-path';
-import { usePreferences, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { usePreferences, useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 import { PaperPages } from './paper-pages';
 import { useCardType } from './use-card-type';
 import { type Cards, useCards } from './use-cards';

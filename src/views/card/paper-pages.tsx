@@ -10,7 +10,7 @@ import { Button } from '@/ui/button';
 import { Check } from '@/ui/check';
 import { saveFile } from '@/ui/save-file';
 import { Segmented } from '@/ui/segmented';
-import { usePreferences } from '../workspace/workspace-context';
+import { usePreferences } from '../shared/workspace-context';
 import { pdfFile, pngFile } from './card-files';
 import { PrintPages } from './print-pages';
 

@@ -3,7 +3,7 @@ import { bagAtLens, bagForStand } from '@/model';
 import { type Card } from '@/render/card/card';
 import { type StandSummary } from '@/store';
 import { bagAs } from '@/words';
-import { useBag, usePreferences, useWorkspace } from '../workspace/workspace-context';
+import { useBag, usePreferences, useWorkspace } from '../shared/workspace-context';
 
 /** Cards of stands in their order; one that is being worked out is undefined, one that could not be is null. */
 export type Cards = readonly (Card | null | undefined)[];

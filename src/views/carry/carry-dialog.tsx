@@ -6,7 +6,7 @@ import { Dialog } from '@/ui/dialog';
 import { saveFile } from '@/ui/save-file';
 import { carriedWithoutText } from '@/words';
 import { useFromStand } from '../shared/use-from-stand';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 import { codePng } from './code-cells';
 import { QrCode } from './qr-code';
 

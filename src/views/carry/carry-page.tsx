@@ -3,7 +3,7 @@ import { Link, useLocation, useNavigate } from 'react-router';
 import { type FileError, readCarried } from '@/store';
 import { Button } from '@/ui/button';
 import { standKey } from '../shared/stand-path';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 
 /** Where a link leads that carries a stand: what it brings, and whether it is to stand here. */
 export function CarryPage() {

@@ -1,12 +1,9 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
+import { type FileMatches, type LedgerEntry, shotBySlip, type ShotFile } from '@/model/ledger';
 import {
-  type FileMatches,
-  type LedgerEntry,
   MAX_SMALL,
   otherSettings,
-  shotBySlip,
-  type ShotFile,
   type Stand,
   type StandDocument,
   type StoredPhoto,
@@ -22,7 +19,7 @@ import { clockOffText, matchedText, photoFaultText } from '@/words';
 import { typedNumber } from '../shared/parse';
 import { PHOTO_FILES } from '../shared/photo-files';
 import { useAsked } from '../workspace/use-asked';
-import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 
 interface Asked {
   readonly brought: Brought;

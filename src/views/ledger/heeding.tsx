@@ -2,7 +2,7 @@ import { BLURS } from '@/model';
 import { preferences, prefer } from '@/store';
 import { Button } from '@/ui/button';
 import { BLUR_NAMES, stopsFigure, timeText } from '@/words';
-import { usePreferences } from '../workspace/workspace-context';
+import { usePreferences } from '../shared/workspace-context';
 
 /** What was taken of what was learnt, and the way to be rid of each. */
 export function Heeding() {

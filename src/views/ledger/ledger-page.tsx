@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { Download, Upload } from 'lucide-react';
-import { type LedgerEntry } from '@/model';
+import { type LedgerEntry } from '@/model/ledger';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { writeTakesCsv } from '@/store';
 import { saveFile } from '@/ui/save-file';
 import { throughText } from '@/words';
 import { PageHead } from '../shared/page-head';
-import { useBag } from '../workspace/workspace-context';
+import { useBag } from '../shared/workspace-context';
 import { FilesPart } from './files-part';
 import { Heeding } from './heeding';
 import { LedgerPlots } from './ledger-plots';

@@ -1,7 +1,8 @@
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import { filtersById, type LedgerEntry, SCHOOLS } from '@/model';
+import { filtersById, SCHOOLS } from '@/model';
+import { type LedgerEntry } from '@/model/ledger';
 import { filterName, LOOK_NAMES, stopsFigure } from '@/words';
-import { useBag } from '../workspace/workspace-context';
+import { useBag } from '../shared/workspace-context';
 
 interface Plotted {
   readonly name: string;

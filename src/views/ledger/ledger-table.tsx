@@ -1,6 +1,6 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { type LedgerEntry } from '@/model';
+import { type LedgerEntry } from '@/model/ledger';
 import { Button } from '@/ui/button';
 import { answersByWords } from '@/ui/word-search';
 import { SearchField } from '@/ui/search-field';
@@ -14,7 +14,7 @@ import {
   VERDICT_NAMES,
 } from '@/words';
 import { standKey } from '../shared/stand-path';
-import { useBag, useWorkspace } from '../workspace/workspace-context';
+import { useBag, useWorkspace } from '../shared/workspace-context';
 
 const ORDERS = {
   time: {

@@ -1,10 +1,10 @@
 import { toast } from 'sonner';
-import { type Lesson } from '@/model';
+import { type Lesson } from '@/model/ledger';
 import { preferences, prefer } from '@/store';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
 import { evidenceText, lessonText } from '@/words';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 
 /** What is learnt: each with what it rests on, taken by one tap or forgotten by another. */
 export function Lessons({ lessons }: { lessons: readonly Lesson[] }) {

@@ -4,7 +4,7 @@ import { bagAtLens, bagForStand, type Stand, type Take, withStand, withTakeInTim
 import { readTakesCsv, type TakeRow } from '@/store';
 import { filterName, momentText, takeSettingsText } from '@/words';
 import { UnderstoodLines } from '../shared/understood-lines';
-import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 
 interface ShotsTableProps {
   name: string;

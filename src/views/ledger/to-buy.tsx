@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { bagAtLens, bagForStand, type StockAdvice, seenStand } from '@/model';
 import { Button } from '@/ui/button';
 import { fitFigure, filterKindText } from '@/words';
-import { useBag, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useBag, useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 
 /** A sheet that is not owned, and what it would have done over all stands. */
 interface Wanted {

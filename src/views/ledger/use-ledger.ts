@@ -1,14 +1,7 @@
 import { useMemo } from 'react';
-import {
-  bagAtLens,
-  bagForStand,
-  type KeptStand,
-  type LedgerEntry,
-  ledgerOf,
-  type Lesson,
-  lessonsOf,
-} from '@/model';
-import { useBag, usePreferences, useWorkspaceState } from '../workspace/workspace-context';
+import { bagAtLens, bagForStand, type KeptStand } from '@/model';
+import { type LedgerEntry, ledgerOf, type Lesson, lessonsOf } from '@/model/ledger';
+import { useBag, usePreferences, useWorkspaceState } from '../shared/workspace-context';
 
 /** All shots of all stands, and what they have to teach. */
 export function useLedger(): {

@@ -1,14 +1,14 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
+import { bagForStand } from '@/model';
 import {
-  bagForStand,
   type Framing,
   framingOf,
   movedFraming,
   putFraming,
   removeFraming,
   standOfFraming,
-} from '@/model';
+} from '@/model/outing';
 import { hourOf, lightNear, minutesOf, readBefore, type FramingDay, type TideSide } from '@/model/outing';
 import { ChoiceField } from '@/ui/field';
 import { Check } from '@/ui/check';
@@ -19,7 +19,7 @@ import { expectedSpanText, minutesText, framingLightText, framingName, waterText
 import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
 import { standKey } from '../shared/stand-path';
-import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useBag, useNewId, useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 import { useOuting } from './use-outing';
 
 /** The framings in their turn, each with its hours, what the day's light does there, and what it wants of the water. */

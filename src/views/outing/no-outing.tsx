@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 
 /** In place of an outing that is not here. */
 export function NoOuting() {

@@ -1,7 +1,7 @@
 import { ChevronLeft } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
-import { type Outing } from '@/model';
+import { type Outing } from '@/model/outing';
 import { clockHours, hourOf, type OutingDay, waterOf } from '@/model/outing';
 import { type DayLight } from '@/render/card/day-marks';
 import { layOutOuting } from '@/render/card/lay-out-outing';
@@ -11,7 +11,7 @@ import { PaperPages } from '../card/paper-pages';
 import { useCardType } from '../card/use-card-type';
 import { idOfKey } from '../shared/stand-path';
 import { usePlans } from '../shared/use-plans';
-import { usePreferences, useWorkspace } from '../workspace/workspace-context';
+import { usePreferences, useWorkspace } from '../shared/workspace-context';
 import { NoOuting } from './no-outing';
 import { useShownOuting } from './use-outing';
 

@@ -1,6 +1,6 @@
 import { CalendarPlus, ChevronLeft, Download, EllipsisVertical, Files, Printer, Route } from 'lucide-react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { type Outing } from '@/model';
+import { type Outing } from '@/model/outing';
 import { asCalendar, placesAsGpx, safeName } from '@/store';
 import { Menu } from '@/ui/menu';
 import { saveFile } from '@/ui/save-file';
@@ -13,7 +13,7 @@ import { cardsPath, idOfKey, standKey } from '../shared/stand-path';
 import { UndoRedo } from '../shared/undo-redo';
 import { usePlans } from '../shared/use-plans';
 import { PlanNotes } from '../shared/plan-notes';
-import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 import { Cautions } from './cautions';
 import { DayStrip } from './day-strip';
 import { DueAgainPart } from './due-again';

@@ -1,13 +1,13 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { putExtra, removeExtra, withPacked } from '@/model';
+import { putExtra, removeExtra, withPacked } from '@/model/outing';
 import { type Packed } from '@/model/outing';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
 import { missingText, weightText } from '@/words/outing';
 import { QuantityField } from '../shared/quantity-field';
 import { usePlansEdit } from '../shared/use-plans';
-import { useNewId } from '../workspace/workspace-context';
+import { useNewId } from '../shared/workspace-context';
 import { useOuting } from './use-outing';
 
 /** What to pack: what the framings need, what is in the pouch, and what is taken beside; ticked, weighed, and what is missing. */

@@ -1,6 +1,7 @@
 import { ImageUp } from 'lucide-react';
 import { useState } from 'react';
-import { type Outing, type PhotoTells, type Place } from '@/model';
+import { type Outing } from '@/model/outing';
+import { type PhotoTells, type Place } from '@/model';
 import { dayOf } from '@/model/outing';
 import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
@@ -10,7 +11,7 @@ import { outingDayText } from '@/words/outing';
 import { PHOTO_FILES } from '../shared/photo-files';
 import { PlaceInputs } from '../shared/place-inputs';
 import { usePlans } from '../shared/use-plans';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 import { useOuting } from './use-outing';
 
 /** A place to a thousandth of a degree, about a hundred metres: as well as the sun needs it. */

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { type Outing } from '@/model';
+import { type Outing } from '@/model/outing';
 import { tidesFor } from '@/model/outing';
 import { readTideTable } from '@/store';
 import { Button } from '@/ui/button';

@@ -1,9 +1,9 @@
 import { createContext, useContext, useMemo } from 'react';
-import { type Outing, type OwnPlace } from '@/model';
+import { type Outing, type OwnPlace } from '@/model/outing';
 import { dayBounds, outingDay, type OutingDay, type Packing, packingOf, placeDay } from '@/model/outing';
 import { filterName, holderText, lensText } from '@/words';
 import { useOutingEdit, usePlans } from '../shared/use-plans';
-import { useBag, useWorkspaceState } from '../workspace/workspace-context';
+import { useBag, useWorkspaceState } from '../shared/workspace-context';
 
 export interface OutingShown {
   readonly outing: Outing;

@@ -1,4 +1,5 @@
-import { type Outing, WINDS } from '@/model';
+import { type Outing } from '@/model/outing';
+import { WINDS } from '@/model';
 import { AIRS, CLOUDS, PLANNED_RISKS, RAINS } from '@/model/outing';
 import { Check } from '@/ui/check';
 import { Segmented } from '@/ui/segmented';

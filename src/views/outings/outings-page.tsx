@@ -2,7 +2,7 @@ import { Copy, Download, EllipsisVertical, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { newOuting, type Outing, outingAgain, putOuting, removeOuting, restoreOuting } from '@/model';
+import { newOuting, type Outing, outingAgain, putOuting, removeOuting, restoreOuting } from '@/model/outing';
 import { dayOf } from '@/model/outing';
 import { Button } from '@/ui/button';
 import { Menu } from '@/ui/menu';
@@ -12,7 +12,7 @@ import { saveOrSay } from '../shared/save';
 import { standKey } from '../shared/stand-path';
 import { UndoRedo } from '../shared/undo-redo';
 import { usePlans, usePlansEdit } from '../shared/use-plans';
-import { useNewId, usePreferences, useWorkspace } from '../workspace/workspace-context';
+import { useNewId, usePreferences, useWorkspace } from '../shared/workspace-context';
 import { PlaceList } from './place-list';
 
 /** The zone that this device goes by. */

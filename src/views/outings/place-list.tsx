@@ -1,7 +1,14 @@
 import { Download, Plus, Trash2, Upload } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { type ComeBack, type OwnPlace, putPlace, removePlace, restorePlace, withPlaces } from '@/model';
+import {
+  type ComeBack,
+  type OwnPlace,
+  putPlace,
+  removePlace,
+  restorePlace,
+  withPlaces,
+} from '@/model/outing';
 import { placesAsGpx, placesFromGpx } from '@/store';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
@@ -14,7 +21,7 @@ import { PlanNotes } from '../shared/plan-notes';
 import { PlaceInputs } from '../shared/place-inputs';
 import { QuantityField } from '../shared/quantity-field';
 import { usePlans, usePlansEdit } from '../shared/use-plans';
-import { useNewId, usePreferences } from '../workspace/workspace-context';
+import { useNewId, usePreferences } from '../shared/workspace-context';
 
 /** Places of one's own: where they are, what is known of them, and when to come back. */
 export function PlaceList() {

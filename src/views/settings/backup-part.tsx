@@ -5,7 +5,7 @@ import { FilePicker } from '@/ui/file-picker';
 import { agoText, mergeText, momentText, PREFERENCES_IN } from '@/words';
 import { RefusedList } from '../shared/refused-list';
 import { saveBackup } from '../shared/save';
-import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 
 /** Everything out to a file, and in again from one. */
 export function BackupPart() {

@@ -1,5 +1,5 @@
 import { Button } from '@/ui/button';
-import { useDevice, useWorkspaceState } from '../workspace/workspace-context';
+import { useDevice, useWorkspaceState } from '../shared/workspace-context';
 
 /** What of the device the work depends on. */
 export function DevicePart() {

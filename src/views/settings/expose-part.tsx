@@ -2,7 +2,7 @@ import { prefer } from '@/store';
 import { beep, wakeSound } from '@/ui/beep';
 import { Check } from '@/ui/check';
 import { useOwnVoice } from '@/ui/voice';
-import { usePreferences } from '../workspace/workspace-context';
+import { usePreferences } from '../shared/workspace-context';
 import { Wish } from './wish';
 
 const VOLUMES = [

@@ -4,7 +4,7 @@ import { prefer } from '@/store';
 import { useTheme } from '@/ui/theme';
 import { clockText } from '@/words';
 import { PlaceInputs } from '../shared/place-inputs';
-import { usePreferences } from '../workspace/workspace-context';
+import { usePreferences } from '../shared/workspace-context';
 
 /** The device's own place is kept to a hundredth of a degree, about a kilometre: enough for the sun, and no more than that. */
 const PARTS_OF_DEGREE = 100;

@@ -1,5 +1,5 @@
 import { prefer } from '@/store';
-import { usePreferences } from '../workspace/workspace-context';
+import { usePreferences } from '../shared/workspace-context';
 import { Wish } from './wish';
 
 /** How one likes one's skies, and how a seat is told first. */

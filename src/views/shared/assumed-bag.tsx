@@ -1,6 +1,6 @@
 import { ownedBag, withoutAssumed } from '@/model';
 import { Button } from '@/ui/button';
-import { useBag, useWorkspace } from '../workspace/workspace-context';
+import { useBag, useWorkspace } from './workspace-context';
 
 /** That the bag is not the photographer's until it is said to be, and both answers in one tap. */
 export function AssumedBag() {

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from './workspace-context';
 
 interface PlanNotesProps {
   label?: string;

@@ -1,4 +1,4 @@
-import { useWorkspaceState } from '../workspace/workspace-context';
+import { useWorkspaceState } from './workspace-context';
 
 /** Whether all is stored. */
 export function Saved() {

@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { saveOrSay } from './save';
 import { cardsPath, standKey } from './stand-path';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from './workspace-context';
 
 /** What leads on from a stand: the next framing from the same place, a copy, its file, and its way out of the list. */
 export function useFromStand(id: string) {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { useStore } from 'zustand';
-import { type Outing, type Plans, withOuting } from '@/model';
-import { useWorkspace } from '../workspace/workspace-context';
+import { type Outing, type Plans, withOuting } from '@/model/outing';
+import { useWorkspace } from './workspace-context';
 
 /** Something of what is planned. */
 export function usePlans<T>(select: (plans: Plans) => T): T {

@@ -23,11 +23,11 @@ import { namedAs } from '@/model';
 import { Menu } from '@/ui/menu';
 import { useTheme } from '@/ui/theme';
 import { useCompact } from '@/ui/use-media';
-import { useDevice, useWorkspace } from '../workspace/workspace-context';
+import { useDevice, useWorkspace } from '../shared/workspace-context';
 import { Saved } from '../shared/saved';
 import { UndoRedo } from '../shared/undo-redo';
 import { useKept, useEdit, useStand } from './session';
-import { useStandActions } from './use-stand-actions';
+import { useStandActions } from './commands/use-stand-actions';
 
 const CarryDialog = lazy(() => import('../carry/carry-dialog').then((m) => ({ default: m.CarryDialog })));
 

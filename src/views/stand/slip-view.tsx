@@ -6,7 +6,7 @@ import { type ChangesText, changesText, type SlipRow, type WorkingOf } from '@/w
 import { Term } from '../shared/term';
 import { ExposureSettings } from './exposure-settings';
 import { UsualLookQuestion } from './usual-look';
-import { FIGURE_LINE, useWorkingButton } from './use-working-button';
+import { FIGURE_LINE, useWorkingButton } from './parts/use-working-button';
 import { useAnswer, useDerived, useSession, useSlip, useSolved, useStand } from './session';
 
 const WORKING_OF = { Glass: 'glass', Seat: 'seat', Expose: 'expose' } as const satisfies Record<

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { type StandDocument } from '@/model';
 import { type DocumentStore } from '@/store';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 import { idOfKey } from '../shared/stand-path';
 import { openStand, StandContext } from './session';
 import { StandScreen } from './stand-screen';

@@ -1,7 +1,7 @@
 import { withSchool } from '@/model';
 import { prefer, type Preferences } from '@/store';
 import { sideNames } from '@/words';
-import { usePreferences, useWorkspace } from '../workspace/workspace-context';
+import { usePreferences, useWorkspace } from '../shared/workspace-context';
 import { useDerived, useEdit, useStand } from './session';
 
 /** Asked once, at the first slip: the whole difference, or the sky a little brighter. The answer is the usual look from then on. */

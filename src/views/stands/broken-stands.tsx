@@ -5,7 +5,7 @@ import { type BrokenStand } from '@/store';
 import { Button } from '@/ui/button';
 import { saveFile } from '@/ui/save-file';
 import { brokenText } from '@/words';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 
 /** Saves a stand just as it is stored. */
 function SaveAsStored({ id }: { id: string }) {

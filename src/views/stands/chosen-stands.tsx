@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { type StandSummary } from '@/store';
 import { Button } from '@/ui/button';
 import { cardsPath } from '../shared/stand-path';
-import { useWorkspace } from '../workspace/workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 import { type Choosing } from './use-choosing';
 
 interface ChosenStandsProps extends Choosing {

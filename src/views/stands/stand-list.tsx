@@ -15,7 +15,7 @@ import { standSearchText } from '@/words';
 import { answersByWords } from '@/ui/word-search';
 import { ListTools } from '../shared/list-tools';
 import { useListTools } from '../shared/use-list-tools';
-import { useBag, useWorkspace } from '../workspace/workspace-context';
+import { useBag, useWorkspace } from '../shared/workspace-context';
 import { FailedRow } from './broken-stands';
 import { ChosenStands } from './chosen-stands';
 import { StandRow } from './stand-row';

@@ -8,7 +8,7 @@ import { glanceOf, type StandSummary } from '@/store';
 import { Menu } from '@/ui/menu';
 import { momentText } from '@/words';
 import { archiveItem } from '../shared/archive-item';
-import { useBag, useWorkspace } from '../workspace/workspace-context';
+import { useBag, useWorkspace } from '../shared/workspace-context';
 import { standKey } from '../shared/stand-path';
 import { useFromStand } from '../shared/use-from-stand';
 

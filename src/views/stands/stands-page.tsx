@@ -9,7 +9,7 @@ import { Menu } from '@/ui/menu';
 import { mergeText } from '@/words';
 import { PageHead } from '../shared/page-head';
 import { RefusedList } from '../shared/refused-list';
-import { useWorkspace, useWorkspaceState } from '../workspace/workspace-context';
+import { useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 import { standKey } from '../shared/stand-path';
 import { BrokenStands } from './broken-stands';
 import { StandList } from './stand-list';

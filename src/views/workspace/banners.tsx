@@ -3,7 +3,7 @@ import { prefer } from '@/store';
 import { Button } from '@/ui/button';
 import { notSavedText, TEMPORARY_TEXT } from '@/words';
 import { saveBackup } from '../shared/save';
-import { useDevice, usePreferences, useWorkspace, useWorkspaceState } from './workspace-context';
+import { useDevice, usePreferences, useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 
 /** What must be told above the page; in the middle of a stand only what its work depends on. */
 export function Banners({ inStand }: { inStand: boolean }) {

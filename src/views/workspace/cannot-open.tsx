@@ -1,6 +1,6 @@
 import { Button } from '@/ui/button';
 import { notOpenedText } from '@/words';
-import { useWorkspaceState } from './workspace-context';
+import { useWorkspaceState } from '../shared/workspace-context';
 
 /** The stands cannot be opened: what happened, what is safe, and the way on. */
 export function CannotOpen() {

@@ -4,7 +4,7 @@ import { type Command, useCommands, useCommandState } from '@/ui/commands';
 import { useTheme } from '@/ui/theme';
 import { saveBackup } from '../shared/save';
 import { standKey } from '../shared/stand-path';
-import { useWorkspace, useWorkspaceState } from './workspace-context';
+import { useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 
 /** What can be done from everywhere: go to a page or a stand, begin one, back up, change the theme. */
 export function useShellCommands(): void {

@@ -23,7 +23,7 @@ import { Banners } from './banners';
 import { CannotOpen } from './cannot-open';
 import { useShellCommands } from './shell-commands';
 import { KEYS_OF_THINGS } from './keys-of-things';
-import { useDevice, useWorkspace, useWorkspaceState } from './workspace-context';
+import { useDevice, useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 
 const Palette = lazy(() => import('@/ui/palette'));
 const Help = lazy(() => import('./help'));

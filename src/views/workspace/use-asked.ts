@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { type JobKind, type Jobs } from '@/workers';
-import { useWorkspace } from './workspace-context';
+import { useWorkspace } from '../shared/workspace-context';
 
 /** What came of something that a worker was asked. */
 export interface Asked<K extends JobKind> {

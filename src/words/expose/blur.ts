@@ -1,4 +1,5 @@
-import { type Blur, type WhiteBalanceShot } from '@/model';
+import { type Blur } from '@/model';
+import { type WhiteBalanceShot } from '@/model/expose';
 import { castText } from '../glass/by-pictures';
 import { stopsFigure, stopsText, timeText } from '../figures/figures';
 

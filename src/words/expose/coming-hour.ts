@@ -1,4 +1,5 @@
-import { type ComingHour, type ComingMoment, type ComingTurn, type SkyState } from '@/model';
+import { type ComingHour, type ComingMoment, type ComingTurn } from '@/model/expose';
+import { type SkyState } from '@/model';
 import { clockText } from '../figures/dates';
 import { stopsFigure, timeText } from '../figures/figures';
 

@@ -1,4 +1,4 @@
-import { type Leap, type MadeExposure, type Phase } from '@/model';
+import { type Leap, type MadeExposure, type Phase } from '@/model/expose';
 import { remoteText, stopsFigure, stopsText, timeText } from '../figures/figures';
 
 /** The large figure of a countdown: what is left, or how far it is over. */

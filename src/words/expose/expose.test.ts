@@ -1,13 +1,5 @@
-import {
-  BLURS,
-  deriveStand,
-  type Phase,
-  sharpnessOf,
-  timeColumn,
-  TRIPOD_STEPS,
-  wantedTimes,
-  whiteBalanceShot,
-} from '@/model';
+import { BLURS, deriveStand, TRIPOD_STEPS } from '@/model';
+import { type Phase, sharpnessOf, timeColumn, wantedTimes, whiteBalanceShot } from '@/model/expose';
 import { bagWithNds, testStand } from '@/testing/fixtures';
 import {
   averagingText,

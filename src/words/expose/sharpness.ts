@@ -1,5 +1,5 @@
-import { type Sharpness } from '@/model';
-import { metresText } from '../plan/focus';
+import { type Sharpness } from '@/model/expose';
+import { metresText } from './focus';
 
 const reach = (nearM: number, farM: number): string =>
   farM === Infinity

@@ -1,5 +1,5 @@
 import { LONGEST_MARK_SECONDS, nearestShutterMark } from '@/core/units';
-import { type TimeColumn, type TimeRow } from '@/model';
+import { type TimeColumn, type TimeRow } from '@/model/expose';
 import {
   exposureText,
   listText,
@@ -11,7 +11,7 @@ import {
 } from '../figures/figures';
 import { type SideNames } from '../figures/sides';
 import { filterName, glassName } from '../glass/glass';
-import { toneText } from '../plan/tones';
+import { toneText } from '../figures/tones';
 
 /** What the base of a time goes by: "base at f/11, ISO 100, land at mid-grey". */
 export function baseText({ base }: TimeColumn, names: SideNames): string {

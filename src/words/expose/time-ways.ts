@@ -1,8 +1,9 @@
 import { LONGEST_MARK_SECONDS } from '@/core/units';
-import { type Bag, type Stand, type TimeWay, type TimeWays } from '@/model';
+import { type Bag, type Stand } from '@/model';
+import { type TimeWay, type TimeWays } from '@/model/expose';
 import { TOO_LONG_SECONDS, remoteText, stopsFigure, stopsText, timeText } from '../figures/figures';
 import { throughText } from '../glass/glass';
-import { metresText } from '../plan/focus';
+import { metresText } from './focus';
 
 /** Corners that lose less than this do not show, stops. */
 const SHOWS_STOPS = 0.3;

@@ -1,5 +1,6 @@
-import { focusHelp, type Stand, stillSeconds, type TripodFault, type TripodStep, type Wind } from '@/model';
-import { focusText } from '../plan/focus';
+import { focusHelp, type Stand, type TripodStep, type Wind } from '@/model';
+import { stillSeconds, type TripodFault } from '@/model/expose';
+import { focusText } from './focus';
 import { listText } from '../figures/figures';
 
 /** What is to be done, and why it is there. */

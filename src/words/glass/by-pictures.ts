@@ -12,7 +12,7 @@ import {
 } from '@/model';
 import { stopsFigure, stopsText } from '../figures/figures';
 import { againstText } from './measured';
-import { turnText } from '../plan/slip-seat';
+import { turnText } from '../figures/turn';
 
 /** A colour that shows less than this is none, stops. */
 const SHOWS = 0.05;

@@ -1,4 +1,4 @@
-import { type FileMatches, type MatchedFile } from '@/model';
+import { type FileMatches, type MatchedFile } from '@/model/ledger';
 import { departureText } from '../check/takes';
 
 /** How far the camera's clock is off, and what that rests on. */

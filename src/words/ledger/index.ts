@@ -1,2 +1,2 @@
-export * from './lessons';
-export * from './files';
+export { evidenceText, lessonText } from './lessons';
+export { clockOffText, matchedText } from './files';

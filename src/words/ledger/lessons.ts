@@ -1,7 +1,7 @@
-import { type LearntFrom, type Lesson } from '@/model';
+import { type LearntFrom, type Lesson } from '@/model/ledger';
 import { BLUR_NAMES } from '../expose/blur';
 import { stopsFigure, stopsText, thirdsText, timeText } from '../figures/figures';
-import { metresText } from '../plan/focus';
+import { metresText } from '../expose/focus';
 import { filterName } from '../glass/glass';
 
 /** What was learnt, and what is offered for it. */

@@ -1,4 +1,4 @@
-import { newOuting, type Outing } from '@/model';
+import { newOuting, type Outing } from '@/model/outing';
 import { dayBounds, outingDay, placeDay } from '@/model/outing';
 import { calendarEntries } from '.';
 

@@ -1,4 +1,4 @@
-import { type CalendarEntry, type Outing } from '@/model';
+import { type CalendarEntry, type Outing } from '@/model/outing';
 import { lightNear, type OutingDay } from '@/model/outing';
 import {
   cautionText,

@@ -1,4 +1,4 @@
-import { type Outing } from '@/model';
+import { type Outing } from '@/model/outing';
 import { dayBounds, outingDay, placeDay } from '@/model/outing';
 import { testStand } from '@/testing/fixtures';
 import { fullPlans } from '@/testing/plans';

@@ -1,4 +1,4 @@
-import { type Outing } from '@/model';
+import { type Outing } from '@/model/outing';
 import { hourOf, lightNear, type OutingDay, type Packing, type SkyEvent } from '@/model/outing';
 import { stopsFigure } from '../figures/figures';
 import { type CardPart, type CardRow } from '../plan/card';

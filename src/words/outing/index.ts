@@ -1,6 +1,25 @@
 /** Imported by its own path: only the pages of outings need it. */
-export * from './calendar';
-export * from './card';
-export * from './compass';
-export * from './outing';
-export * from './tide';
+export { calendarEntries } from './calendar';
+export { outingCard, type OutingCardText } from './card';
+export { compassText } from './compass';
+export {
+  AIR_NAMES,
+  broughtPlacesText,
+  cautionText,
+  CLOUD_NAMES,
+  EVENT_NAMES,
+  expectedSpanText,
+  framingLightText,
+  framingName,
+  minutesText,
+  missingText,
+  outingDayText,
+  outingName,
+  RAIN_NAMES,
+  RISK_NAMES,
+  waterText,
+  weatherFollows,
+  weightText,
+  worthText,
+} from './outing';
+export { passedOverText, readTurnText, takeTideText, tideHeadingText, tideHourText } from './tide';

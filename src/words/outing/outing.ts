@@ -1,5 +1,6 @@
 import { compassText } from './compass';
-import { type Outing, type Framing, type Weather, type Wind } from '@/model';
+import { type Outing, type Framing, type Weather } from '@/model/outing';
+import { type Wind } from '@/model';
 import {
   type Air,
   type Caution,

@@ -1,4 +1,4 @@
-import { type Outing } from '@/model';
+import { type Outing } from '@/model/outing';
 import { dayOf, dayOfOuting, hourOf, type ReadTurn, type TideHeading } from '@/model/outing';
 import { outingDayText } from './outing';
 

@@ -8,7 +8,7 @@ import { reasonsText } from './reasons';
 import { slipOf } from './slip';
 import { playText } from './slip-seat';
 import { timeText } from '../figures/figures';
-import { shownText } from './tones';
+import { shownText } from '../figures/tones';
 
 describe('the exposure', () => {
   it('stands by the land that was metered, whatever chose the sheet (fault 19)', () => {

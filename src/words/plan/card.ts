@@ -5,18 +5,15 @@ import {
   filtersById,
   isStale,
   momentOf,
-  ndSets,
   oldestReadingMinutes,
   piecesOn,
   isSheet,
   type Reading,
-  roomForNds,
-  secondsWithoutNd,
   type Stand,
   timesThrough,
-  tripodList,
   meteredEv,
 } from '@/model';
+import { ndSets, roomForNds, secondsWithoutNd, tripodList } from '@/model/expose';
 import { type Role } from '@/core/field';
 import { isDensity } from '@/core/glass';
 import { momentText } from '../figures/dates';

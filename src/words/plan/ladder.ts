@@ -6,7 +6,7 @@ import { exactIso } from '@/core/units';
 import { type Camera, type Reading } from '@/model';
 import { isoFigure, listText, stopsFigure, stopsText } from '../figures/figures';
 import { meterSettingsText } from '../readings/meter';
-import { shownText, toneText } from './tones';
+import { shownText, toneText } from '../figures/tones';
 import { type SpotNames } from '../figures/spots';
 
 /** A tone and what it costs to lift it, where it lies low. */

@@ -1,6 +1,6 @@
 import { type SeamView, type SeamViews, type SharedTurn, type SharedTurns } from '@/model';
 import { listText, mmFigure, stopsFigure } from '../figures/figures';
-import { turnText } from './slip-seat';
+import { turnText } from '../figures/turn';
 
 /** Spreads that differ by less look alike, as a part of the frame's height. */
 const ALIKE = 0.02;

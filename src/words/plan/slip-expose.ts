@@ -25,7 +25,7 @@ import { throughText } from '../glass/glass';
 import { carriedNotes } from '../readings/drift';
 import { type SlipContext } from './slip-context';
 import { row, type SlipRow } from './slip-row';
-import { toneText } from './tones';
+import { toneText } from '../figures/tones';
 
 /** What is on the lens beside the grads, where a time has been worked out with it. */
 export function fittedText({ prepared }: Derived): string | null {

@@ -21,7 +21,7 @@ import { filterName, glassName } from '../glass/glass';
 import { lackText } from './faults';
 import { type SlipContext } from './slip-context';
 import { row, type SlipRow } from './slip-row';
-import { turnText } from './slip-seat';
+import { turnText } from '../figures/turn';
 import { unsuitedText } from './unsuited';
 
 /**

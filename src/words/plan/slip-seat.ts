@@ -1,20 +1,11 @@
 import { sameSet } from '@/core/balance';
-import { isUpsideDown, type SeamAt, type Seat, turnFromUpright } from '@/core/optics';
+import { isUpsideDown, type SeamAt, type Seat } from '@/core/optics';
 import { type Derived, type Glass, seamPath, type Stand, type StandShape } from '@/model';
-import { degreesFigure, listText, mmFigure, percentText } from '../figures/figures';
+import { listText, mmFigure, percentText } from '../figures/figures';
 import { capital } from '../figures/spots';
+import { turnText } from '../figures/turn';
 import { type SlipContext } from './slip-context';
 import { NOTHING_TO_SEAT, row, type SlipRow } from './slip-row';
-
-/** How a holder is turned, in words: "level", "turned 8° anticlockwise", "upside down, level". */
-export function turnText(turnDeg: number): string {
-  const turn = turnFromUpright(turnDeg);
-  const way =
-    Math.abs(turn) < 0.125
-      ? 'level'
-      : `turned ${degreesFigure(Math.abs(turn))}° ${turn > 0 ? 'clockwise' : 'anticlockwise'}`;
-  return isUpsideDown(turnDeg) ? `upside down, ${way}` : way;
-}
 
 /** The seat in units that a ruler reads: what stands above the rail, or below it upside down: "26.5 mm above the rail". */
 function railText({ seat, sticksOutMm: out }: Glass): string {

@@ -9,7 +9,7 @@ import { SUN_PLACES } from '../plan/looks';
 import { bracketFrameText, bracketNotes } from '../plan/bracket';
 import { judgementText } from '../plan/verdict';
 import { darkerName, sideNames } from '../figures/sides';
-import { toneText } from '../plan/tones';
+import { toneText } from '../figures/tones';
 import { type SpotNames, spotNames } from '../figures/spots';
 import { type Working, type WorkingContext } from './types';
 

@@ -7,7 +7,7 @@ import { carriedToText, changeText, fallText, watchedText } from '../readings/dr
 import { fitFigure, listText, stopsFigure, stopsText, timeText } from '../figures/figures';
 import { throughText } from '../glass/glass';
 import { meterSettingsText } from '../readings/meter';
-import { shownText, toneText } from '../plan/tones';
+import { shownText, toneText } from '../figures/tones';
 import { type SpotNames, spotNames } from '../figures/spots';
 import { leaveOutLines } from './light';
 import { type Working, type WorkingContext } from './types';

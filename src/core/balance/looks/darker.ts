@@ -1,5 +1,5 @@
-import { readSides } from '@/core/balance/sides';
-import { type LookSolver } from '@/core/balance/types';
+import { readSides } from '@/core/balance/problem/sides';
+import { type LookSolver } from '@/core/balance/problem/types';
 
 /**
  * A look that makes the sky darker than it need be for the span's sake: always the sky, so that there is nothing to take

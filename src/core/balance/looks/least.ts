@@ -1,5 +1,5 @@
-import { CAP_MARGIN, readSides } from '@/core/balance/sides';
-import { type LookSolver } from '@/core/balance/types';
+import { CAP_MARGIN, readSides } from '@/core/balance/problem/sides';
+import { type LookSolver } from '@/core/balance/problem/types';
 
 /** Least glass: no more is taken than does not fit between what may be brightest and what still prints (solver: least glass). */
 export const LEAST_LOOK: LookSolver = {

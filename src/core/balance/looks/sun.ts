@@ -1,4 +1,4 @@
-import { type LookSolver } from '@/core/balance/types';
+import { type LookSolver } from '@/core/balance/problem/types';
 
 /** By the sun nothing is read: the sky is taken as the brighter by what the sun's direction usually makes it. */
 export const SUN_LOOK: LookSolver = {

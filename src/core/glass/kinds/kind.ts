@@ -1,5 +1,5 @@
 import { smoothStep } from '@/core/numerics';
-import { type TransitionName } from '@/core/glass/transitions';
+import { type TransitionName } from '@/core/glass/kinds/transitions';
 
 /** A density that was measured, so far from the seam towards the dark end. */
 export interface DensitySample {

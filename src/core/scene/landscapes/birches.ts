@@ -1,8 +1,8 @@
 import { mix, seededRandom, smoothStep } from '@/core/numerics';
-import { type LandscapeKind, type Stroke } from '@/core/scene/landscape';
-import { octaveNoise } from '@/core/scene/noise';
-import { setAlbedo, tint } from '@/core/scene/surface';
-import { type Rgb } from '@/core/scene/types';
+import { type LandscapeKind, type Stroke } from '@/core/scene/parts/landscape';
+import { octaveNoise } from '@/core/scene/parts/noise';
+import { setAlbedo, tint } from '@/core/scene/parts/surface';
+import { type Rgb } from '@/core/scene/parts/types';
 
 /** Birches on a rim: pale trunks through the sky, the last leaves on them. */
 export const birches: LandscapeKind = {

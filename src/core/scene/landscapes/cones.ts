@@ -1,8 +1,8 @@
 import { clamp, smoothStep } from '@/core/numerics';
-import { type LandscapeKind } from '@/core/scene/landscape';
-import { crestNoise, gradientNoise, octaveNoise } from '@/core/scene/noise';
-import { type SkyCondition } from '@/core/scene/sky-light';
-import { setAlbedo, tint } from '@/core/scene/surface';
+import { type LandscapeKind } from '@/core/scene/parts/landscape';
+import { crestNoise, gradientNoise, octaveNoise } from '@/core/scene/parts/noise';
+import { type SkyCondition } from '@/core/scene/parts/sky-light';
+import { setAlbedo, tint } from '@/core/scene/parts/surface';
 
 interface Cone {
   readonly x: number;

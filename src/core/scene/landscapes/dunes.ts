@@ -1,7 +1,7 @@
 import { mix, smoothStep } from '@/core/numerics';
-import { type LandscapeKind } from '@/core/scene/landscape';
-import { octaveNoise } from '@/core/scene/noise';
-import { setAlbedo } from '@/core/scene/surface';
+import { type LandscapeKind } from '@/core/scene/parts/landscape';
+import { octaveNoise } from '@/core/scene/parts/noise';
+import { setAlbedo } from '@/core/scene/parts/surface';
 
 /** Dunes towards a low sun: a crest that leads away, one side lit, one in the shade, and a glow along the horizon. */
 export const dunes: LandscapeKind = {

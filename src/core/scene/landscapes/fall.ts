@@ -1,8 +1,8 @@
 import { clamp, mix, seededRandom, smoothStep } from '@/core/numerics';
-import { type LandscapeKind, type Stroke } from '@/core/scene/landscape';
-import { crestNoise, octaveNoise } from '@/core/scene/noise';
-import { setAlbedo, tint } from '@/core/scene/surface';
-import { type Rgb } from '@/core/scene/types';
+import { type LandscapeKind, type Stroke } from '@/core/scene/parts/landscape';
+import { crestNoise, octaveNoise } from '@/core/scene/parts/noise';
+import { setAlbedo, tint } from '@/core/scene/parts/surface';
+import { type Rgb } from '@/core/scene/parts/types';
 
 /** Where the water comes down, m to the right, and how wide. */
 const FALL_X = -0.5;

@@ -1,4 +1,4 @@
-import { type LandscapeKind } from '@/core/scene/landscape';
+import { type LandscapeKind } from '@/core/scene/parts/landscape';
 import { birches } from './birches';
 import { cones } from './cones';
 import { dunes } from './dunes';

@@ -1,7 +1,7 @@
 import { smoothStep } from '@/core/numerics';
-import { type LandscapeKind } from '@/core/scene/landscape';
-import { cellNoise, gradientNoise, octaveNoise } from '@/core/scene/noise';
-import { setAlbedo, tint } from '@/core/scene/surface';
+import { type LandscapeKind } from '@/core/scene/parts/landscape';
+import { cellNoise, gradientNoise, octaveNoise } from '@/core/scene/parts/noise';
+import { setAlbedo, tint } from '@/core/scene/parts/surface';
 
 /** A salt pan under a hand of water: dead level, a mirror far out, crusted plates before one's feet. */
 export const pan: LandscapeKind = {

@@ -1,7 +1,7 @@
 import { smoothStep } from '@/core/numerics';
-import { type LandscapeKind } from '@/core/scene/landscape';
-import { crestNoise, octaveNoise } from '@/core/scene/noise';
-import { setAlbedo } from '@/core/scene/surface';
+import { type LandscapeKind } from '@/core/scene/parts/landscape';
+import { crestNoise, octaveNoise } from '@/core/scene/parts/noise';
+import { setAlbedo } from '@/core/scene/parts/surface';
 
 /** Ridge behind ridge with mist between, through a long lens towards a low sun. */
 export const ridges: LandscapeKind = {

@@ -1,8 +1,8 @@
 import { clamp, smoothStep } from '@/core/numerics';
-import { type LandscapeKind } from '@/core/scene/landscape';
-import { type SkyCondition } from '@/core/scene/sky-light';
-import { crestNoise, octaveNoise } from '@/core/scene/noise';
-import { setAlbedo, tint } from '@/core/scene/surface';
+import { type LandscapeKind } from '@/core/scene/parts/landscape';
+import { type SkyCondition } from '@/core/scene/parts/sky-light';
+import { crestNoise, octaveNoise } from '@/core/scene/parts/noise';
+import { setAlbedo, tint } from '@/core/scene/parts/surface';
 
 /** A shore at low water: wet rock, pools, and long swells coming in. */
 export const shore: LandscapeKind = {

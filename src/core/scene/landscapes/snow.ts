@@ -1,7 +1,7 @@
 import { seededRandom, smoothStep } from '@/core/numerics';
-import { type LandscapeKind, type Stroke } from '@/core/scene/landscape';
-import { octaveNoise } from '@/core/scene/noise';
-import { setAlbedo } from '@/core/scene/surface';
+import { type LandscapeKind, type Stroke } from '@/core/scene/parts/landscape';
+import { octaveNoise } from '@/core/scene/parts/noise';
+import { setAlbedo } from '@/core/scene/parts/surface';
 
 /** A snowfield that is brighter than the storm above it: a gap behind the camera lets some sun through on to it. */
 export const snow: LandscapeKind = {

@@ -1,7 +1,7 @@
 import { clamp, mix, smoothStep } from '@/core/numerics';
-import { type LandscapeKind } from '@/core/scene/landscape';
-import { latticeRandom, octaveNoise } from '@/core/scene/noise';
-import { setAlbedo, tint } from '@/core/scene/surface';
+import { type LandscapeKind } from '@/core/scene/parts/landscape';
+import { latticeRandom, octaveNoise } from '@/core/scene/parts/noise';
+import { setAlbedo, tint } from '@/core/scene/parts/surface';
 
 /** Height of a step, m. */
 const STEP_M = 2.4;

@@ -1,6 +1,6 @@
 import { traitsOf, withSchool } from '@/model';
 import { LOOK_NAMES, otherLookText, safetyText, sunRuleText } from '@/words';
-import { Figure } from '../figure';
+import { Figure } from '../parts/figure';
 import { LittlePicture } from '../pictured/little-picture';
 import { LITTLE_SIDE, type Littles } from '../pictured/use-littles';
 import { useAnswer, useDerived, useEdit, useStand, useStandBag } from '../session';

@@ -3,7 +3,7 @@ import { Check } from '@/ui/check';
 import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
 import { bracketFrameText, bracketNotes, offsetText, stopsText, thirdsText } from '@/words';
-import { Figure } from '../figure';
+import { Figure } from '../parts/figure';
 import { useDerived, useEdit, useSession, useStand, useStandBag } from '../session';
 
 /** How the frames are chosen, and the exposures, darkest picture first. */

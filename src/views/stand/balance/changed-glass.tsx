@@ -1,7 +1,7 @@
 import { changedGlass, withGlassOfToday } from '@/model';
 import { Button } from '@/ui/button';
 import { filterName, listText } from '@/words';
-import { useBag } from '../../workspace/workspace-context';
+import { useBag } from '../../shared/workspace-context';
 import { useKept } from '../session';
 
 /** Glass that the bag has otherwise than when this stand used it: what it was is kept, what it is now is offered. */

@@ -4,7 +4,7 @@ import { Stepper } from '@/ui/stepper';
 import { Fold } from '@/ui/fold';
 import { darkerName, liftText, sideNames, stopsFigure, stopsText, toneText } from '@/words';
 import { Term } from '../../shared/term';
-import { Figure } from '../figure';
+import { Figure } from '../parts/figure';
 import { useDerived, useEdit, useStand } from '../session';
 import { useLook } from './use-look';
 

@@ -1,7 +1,7 @@
 import { newFilters, withNewFilters, withWorkspaceBag } from '@/model';
 import { useStore } from 'zustand';
 import { Button } from '@/ui/button';
-import { useBag, useWorkspace } from '../../workspace/workspace-context';
+import { useBag, useWorkspace } from '../../shared/workspace-context';
 import { useKept } from '../session';
 
 /** What the stand brought in the way of glass, and what can be done about it. */

@@ -5,7 +5,7 @@ import { Segmented } from '@/ui/segmented';
 import { compassIsThere, readCompass } from '@/ui/compass';
 import { daylightText } from '@/words';
 import { QuantityField } from '../../shared/quantity-field';
-import { usePreferences } from '../../workspace/workspace-context';
+import { usePreferences } from '../../shared/workspace-context';
 import { useStand } from '../session';
 import { useLook } from './use-look';
 

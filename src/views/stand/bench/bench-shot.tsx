@@ -3,7 +3,7 @@ import { plannedHistogram, type Take } from '@/model';
 import { trueShot } from '@/model/bench';
 import { Button } from '@/ui/button';
 import { useSize } from '@/ui/use-size';
-import { Humps } from '../check/humps';
+import { Humps } from '../parts/humps';
 import { useStand, useStandBag } from '../session';
 import { ToldPart } from './told-part';
 import { TruePicture } from './true-picture';

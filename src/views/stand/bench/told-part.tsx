@@ -5,7 +5,7 @@ import { benchAgain, gradeOf, lostIn, type Told, toldOf, type TrueShot, withTold
 import { Button } from '@/ui/button';
 import { costText, EXERCISE_WORDS, expertSlip, gradeSentence, toldRows, toldSentences } from '@/words/bench';
 import { standKey } from '../../shared/stand-path';
-import { useWorkspace } from '../../workspace/workspace-context';
+import { useWorkspace } from '../../shared/workspace-context';
 import { Divided } from '../pictured/divided';
 import { useOpenStand, useStand, useStandBag } from '../session';
 import { TruePicture } from './true-picture';

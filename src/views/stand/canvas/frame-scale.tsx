@@ -2,8 +2,8 @@ import { mix } from '@/core/numerics';
 import { isUpsideDown, tableDimmingAt } from '@/core/optics';
 import { SheetScale } from '@/render';
 import { useDerived, useSession } from '../session';
-import { useShownGlass } from './shown-glass';
-import { useDimming } from './use-picture';
+import { useShownGlass } from './parts/shown-glass';
+import { useDimming } from './parts/use-picture';
 
 /** Width of the scale beside the frame, px. */
 export const SCALE_WIDTH = 76;

@@ -4,9 +4,9 @@ import { MarginNote, SeamLine } from '@/render';
 import { useSize } from '@/ui/use-size';
 import { glassName } from '@/words';
 import { CropMask } from './layers/crop-mask';
-import { arrowMove } from './frame-keys';
+import { arrowMove } from './parts/frame-keys';
 import { GlassNotes, UnreadNotes } from './layers/frame-notes';
-import { type DrawnSize } from './frame-path';
+import { type DrawnSize } from './parts/frame-path';
 import { FrameScale, SCALE_WIDTH } from './frame-scale';
 import { LevelGrid } from './layers/level-grid';
 import { NextMark } from './layers/next-mark';
@@ -20,12 +20,12 @@ import { useSession, useStand } from '../session';
 import { LiveCamera } from './live-camera';
 import { ProposalPlate } from './proposal-plate';
 import { RemovePoint } from './remove-point';
-import { useShownGlass } from './shown-glass';
+import { useShownGlass } from './parts/shown-glass';
 import { useTool, useToolInHand } from './tools';
 import { useFrameZoom } from './zoom/use-frame-zoom';
 import { usePhotoDrop } from './use-photo-drop';
 import { WholeFrame } from './zoom/whole-frame';
-import { panned } from './zoom/zoom';
+import { panned } from '../session/zoom';
 
 /** An arrow key moves what is looked at by so many times of what it moves a mark. */
 const PAN = 20;

@@ -3,7 +3,7 @@ import { type FileCheck, measuredBy, seenAs, shotOtherwise, type Take, withStand
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { fileSays, photoFaultText, takeSettingsText } from '@/words';
-import { useWorkspace } from '../../workspace/workspace-context';
+import { useWorkspace } from '../../shared/workspace-context';
 import { useOpenStand, useStand } from '../session';
 import { PHOTO_FILES } from '../../shared/photo-files';
 import { takeBack, tellOf } from './tell';

@@ -12,7 +12,7 @@ import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
 import { histogramText } from '@/words';
 import { useOpenStand, useSolved, useStand } from '../session';
-import { HEIGHT, HumpPaths } from './humps';
+import { HEIGHT, HumpPaths } from '../parts/humps';
 import { takeBack, tellOf } from './tell';
 
 /** How the camera's histogram ought to look, and two taps for how it does. */

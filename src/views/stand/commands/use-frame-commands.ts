@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { type Command, useCommands } from '@/ui/commands';
 import { useLookCloser } from '../canvas/zoom/use-look-closer';
-import { WHOLE, ZOOM_STEP } from '../canvas/zoom/zoom';
+import { WHOLE, ZOOM_STEP } from '../session/zoom';
 import { useFrameLook, useSession } from '../session';
 
 /** How the frame is shown, and how closely. */

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { type Command, useCommands } from '@/ui/commands';
 import { useStand } from '../session';
-import { useStandActions } from '../use-stand-actions';
+import { useStandActions } from './use-stand-actions';
 
 /** What becomes of the stand: its slip, its files, its copies, its place in the list. */
 export function useOutCommands(): void {

@@ -4,7 +4,7 @@ import { type Command, useCommands } from '@/ui/commands';
 import { shootIt } from '../check/tell';
 import { typeMetered } from '../read/metered-field';
 import { useReadAgain } from '../read/use-read-again';
-import { READ_ROLE_NAMES, ROLE_KEYS } from '../roles';
+import { READ_ROLE_NAMES, ROLE_KEYS } from '../parts/roles';
 import { STEP_TITLES, STEPS, useOpenStand, useSession, useStand } from '../session';
 
 /** The steps, and what is read next. */

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { type TimeWay, wantedTimes, withTimeWay } from '@/model';
+import { type TimeWay, wantedTimes, withTimeWay } from '@/model/expose';
 import { Button } from '@/ui/button';
 import { timeText, timeWayText } from '@/words';
 import { useDerived, useEdit, useStand, useStandBag } from '../session';

@@ -5,13 +5,12 @@ import {
   comingNds,
   type ComingTurn,
   comingTurns,
-  filtersAtHand,
-  fittedFilters,
   latestFor,
   mayLookIntoSun,
   ndSets,
   roomForNds,
-} from '@/model';
+} from '@/model/expose';
+import { filtersAtHand, fittedFilters } from '@/model';
 import {
   carriesOnText,
   clockText,

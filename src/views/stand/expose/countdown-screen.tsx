@@ -1,6 +1,13 @@
 import { useEffect, useRef } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { darkFrameAfter, exposuresOf, type Phase, phaseOf, type Running, withExposures } from '@/model';
+import {
+  darkFrameAfter,
+  exposuresOf,
+  type Phase,
+  phaseOf,
+  type Running,
+  withExposures,
+} from '@/model/expose';
 import { beep } from '@/ui/beep';
 import { KEYS } from '@/ui/keys';
 import { speak, useOwnVoice } from '@/ui/voice';
@@ -15,7 +22,7 @@ import {
   phaseText,
   spokenText,
 } from '@/words';
-import { usePreferences } from '../../workspace/workspace-context';
+import { usePreferences } from '../../shared/workspace-context';
 import { useCountdown, useOpenStand } from '../session';
 
 /** Often enough for a second to be seen in time. */

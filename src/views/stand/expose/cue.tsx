@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react';
-import { beatOf, exposureSeconds, isWithin, untilCue, waveLook, withStand } from '@/model';
+import { beatOf, untilCue, waveLook } from '@/model/expose';
+import { exposureSeconds, isWithin, withStand } from '@/model';
 import { beep, wakeSound } from '@/ui/beep';
 import { Button } from '@/ui/button';
 import { remoteText, stopsFigure } from '@/words';
-import { usePreferences } from '../../workspace/workspace-context';
+import { usePreferences } from '../../shared/workspace-context';
 import { useDerived, useOpenStand, useStand } from '../session';
 
 const LOOKS = {

@@ -8,7 +8,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { type ComingHour, type ComingMoment, type ComingTurn } from '@/model';
+import { type ComingHour, type ComingMoment, type ComingTurn } from '@/model/expose';
 import { clockText, comingTurnText } from '@/words';
 import { LightLegend } from '../../shared/light-legend';
 

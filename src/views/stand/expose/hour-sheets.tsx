@@ -1,8 +1,9 @@
 import { useEffect, useState } from 'react';
-import { fitFor, type ComingHour, type ComingMoment, type Solution, standAt } from '@/model';
+import { fitFor, type Solution } from '@/model';
+import { type ComingHour, type ComingMoment, standAt } from '@/model/expose';
 import { Button } from '@/ui/button';
 import { clockText, fitNowText, glassNamed, sheetTurnText } from '@/words';
-import { useWorkspace } from '../../workspace/workspace-context';
+import { useWorkspace } from '../../shared/workspace-context';
 import { useDerived, useEdit, useStand, useStandBag } from '../session';
 
 /** Moments of the hour that are solved for: a quarter of an hour apart, minutes. */

@@ -1,4 +1,4 @@
-import { type ComingHour, secondsAt } from '@/model';
+import { type ComingHour, secondsAt } from '@/model/expose';
 import { clockText, forecastRangeText, stopsFigure, timeText } from '@/words';
 
 const COLUMNS = ['sky', 'land', 'span', 'need'] as const;

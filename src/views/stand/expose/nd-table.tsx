@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
-import { filtersAtHand, ndSets, roomForNds, secondsWithoutNd, timesThrough } from '@/model';
+import { filtersAtHand, timesThrough } from '@/model';
+import { ndSets, roomForNds, secondsWithoutNd } from '@/model/expose';
 import { isDensity } from '@/core/glass';
 import { Fold } from '@/ui/fold';
 import { exposureText, stopsText, timeText } from '@/words';
-import { NdTimes } from '../nd-times';
+import { NdTimes } from '../parts/nd-times';
 import { useDerived, useStand, useStandBag } from '../session';
 
 const ALL_STOPS = Array.from({ length: 20 }, (_, i) => i + 1);

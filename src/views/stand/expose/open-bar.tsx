@@ -1,12 +1,13 @@
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { CAMERA_TIMERS, exposureSeconds, type OpenPlan } from '@/model';
+import { CAMERA_TIMERS, type OpenPlan } from '@/model/expose';
+import { exposureSeconds } from '@/model';
 import { prefer } from '@/store';
 import { wakeSound } from '@/ui/beep';
 import { useCommands } from '@/ui/commands';
 import { KEYS } from '@/ui/keys';
 import { closedText, timeText, TOO_LONG_SECONDS } from '@/words';
-import { usePreferences } from '../../workspace/workspace-context';
+import { usePreferences } from '../../shared/workspace-context';
 import { useDerived, useMinute, useOpenStand, useStand } from '../session';
 
 /** No timer, and the camera's own. */

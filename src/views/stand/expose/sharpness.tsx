@@ -1,4 +1,5 @@
-import { sharpnessOf, type StandLens } from '@/model';
+import { sharpnessOf } from '@/model/expose';
+import { type StandLens } from '@/model';
 import { sharpnessTexts } from '@/words';
 import { QuantityField } from '../../shared/quantity-field';
 import { useEdit, useStand } from '../session';

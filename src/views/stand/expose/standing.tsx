@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { framesForTime, recordedPart, secondsWithoutNd, standingSeconds } from '@/model';
+import { framesForTime, recordedPart, standingSeconds } from '@/model';
+import { secondsWithoutNd } from '@/model/expose';
 import { averagingText, standingPartsText, standingText } from '@/words';
 import { TimeField } from './time-field';
 import { useDerived, useStand, useStandBag } from '../session';

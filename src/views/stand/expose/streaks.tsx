@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { streakSeconds } from '@/model';
+import { streakSeconds } from '@/model/expose';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { timeText } from '@/words';

@@ -1,4 +1,4 @@
-import { timeColumn, wantedTimes, withTimeWay } from '@/model';
+import { timeColumn, wantedTimes, withTimeWay } from '@/model/expose';
 import { Button } from '@/ui/button';
 import {
   baseText,
@@ -12,7 +12,7 @@ import {
   timeWayText,
   tooLongText,
 } from '@/words';
-import { Figure } from '../figure';
+import { Figure } from '../parts/figure';
 import { useDerived, useEdit, useStand, useStandBag } from '../session';
 
 const LINE = 'grid grid-cols-[minmax(0,1fr)_auto_6.5rem] items-baseline gap-x-3 border-b border-rule py-1.5';

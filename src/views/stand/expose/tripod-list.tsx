@@ -1,10 +1,11 @@
 import { Check as Tick } from 'lucide-react';
-import { tripodFaults, tripodList, type TripodStep, type Wind, WINDS, withTripodUpTo } from '@/model';
+import { tripodFaults, tripodList, withTripodUpTo } from '@/model/expose';
+import { type TripodStep, type Wind, WINDS } from '@/model';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { Fold } from '@/ui/fold';
 import { TRIPOD_FAULTS, tripodText, WIND_NAMES } from '@/words';
-import { usePreferences } from '../../workspace/workspace-context';
+import { usePreferences } from '../../shared/workspace-context';
 import { useDerived, useEdit, useMinute, useStand, useStandBag } from '../session';
 
 /** The list at the tripod: only the next thing, with why it is there; the rest folded. */

@@ -1,13 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
-import {
-  comingHour,
-  type ComingHour,
-  momentOf,
-  type Place,
-  RECORD_AFTER_MINUTES,
-  throughLight,
-} from '@/model';
-import { usePreferences } from '../../workspace/workspace-context';
+import { comingHour, type ComingHour } from '@/model/expose';
+import { momentOf, type Place, RECORD_AFTER_MINUTES, throughLight } from '@/model';
+import { usePreferences } from '../../shared/workspace-context';
 import { useAnswer, useDerived, useMinute, useStand, useStandBag } from '../session';
 
 type Sun = typeof import('@/core/sky/sun-altitude');

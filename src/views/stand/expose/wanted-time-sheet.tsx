@@ -1,21 +1,13 @@
 import { useMemo, useState } from 'react';
-import {
-  type Blur,
-  BLURS,
-  blurTimes,
-  fittedNds,
-  type Stand,
-  type TimeWay,
-  wantedTimes,
-  withTimeWay,
-} from '@/model';
+import { type Blur, BLURS, fittedNds, type Stand } from '@/model';
+import { blurTimes, type TimeWay, wantedTimes, withTimeWay } from '@/model/expose';
 import { Button } from '@/ui/button';
 import { Check } from '@/ui/check';
 import { ChoiceField } from '@/ui/field';
 import { BLUR_NAMES, BLUR_NOTES, noTimeText, throughText, timeText, timeWayNotes } from '@/words';
 import { Streaks } from './streaks';
 import { TimeField } from './time-field';
-import { usePreferences } from '../../workspace/workspace-context';
+import { usePreferences } from '../../shared/workspace-context';
 import { useDerived, useEdit, useStand, useStandBag } from '../session';
 
 /** Ways that are shown before the rest are asked for: so many, and none further off than this, but the best. */

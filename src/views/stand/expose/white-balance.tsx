@@ -1,4 +1,4 @@
-import { whiteBalanceShot } from '@/model';
+import { whiteBalanceShot } from '@/model/expose';
 import { whiteBalanceText } from '@/words';
 import { useDerived, useStand, useStandBag } from '../session';
 

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { holderByLens, isMounted, mountedCamera, mountedLens, sameContent, USUAL_HOLDER } from '@/model';
 import { ChoiceField } from '@/ui/field';
 import { holderText, lensText, thingName } from '@/words';
-import { useBag, useWorkspace } from '../../workspace/workspace-context';
+import { useBag, useWorkspace } from '../../shared/workspace-context';
 import { useEdit, useStand, useStandBag } from '../session';
 
 /** What stands for a camera or lens that is none of the bag's. */

@@ -5,7 +5,7 @@ import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
 import { useTouch } from '@/ui/use-media';
 import { percentText } from '@/words';
-import { useNewId } from '../../workspace/workspace-context';
+import { useNewId } from '../../shared/workspace-context';
 import { useEdit, useSession } from '../session';
 
 /** Half widths of the brush, parts of the frame's longer side. */

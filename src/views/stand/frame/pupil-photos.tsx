@@ -6,7 +6,7 @@ import { ParsedField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { mmFigure, pupilsText } from '@/words';
 import { parsePercent, parseQuantity } from '../../shared/parse';
-import { useBag, useWorkspace } from '../../workspace/workspace-context';
+import { useBag, useWorkspace } from '../../shared/workspace-context';
 import { useEdit, useStand } from '../session';
 
 /** The distance from pupil to filter, solved from two test pictures between which the sheet was slid. */

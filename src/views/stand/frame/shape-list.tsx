@@ -10,11 +10,11 @@ import {
 } from '@/model';
 import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
-import { ROLE_NAMES } from '../roles';
+import { ROLE_NAMES } from '../parts/roles';
 import { OutlineTools } from './outline-tools';
 import { shapeName } from '@/words';
 import { NameField } from '../../shared/name-field';
-import { useNewId } from '../../workspace/workspace-context';
+import { useNewId } from '../../shared/workspace-context';
 import { useEdit, useSession, useStand } from '../session';
 
 const REGIONS: readonly (readonly [Region, string])[] = [

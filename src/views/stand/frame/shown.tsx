@@ -1,7 +1,7 @@
 import { Check } from '@/ui/check';
 import { Stepper } from '@/ui/stepper';
 import { useLookCloser } from '../canvas/zoom/use-look-closer';
-import { MOST_TIMES, ZOOM_STEP } from '../canvas/zoom/zoom';
+import { MOST_TIMES, ZOOM_STEP } from '../session/zoom';
 import { useFrameLook, useSession } from '../session';
 
 /** How the frame is shown: nothing of it changes the stand. */

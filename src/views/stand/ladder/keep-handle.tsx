@@ -1,6 +1,6 @@
 import { type KeyboardEvent } from 'react';
 import { gapOf, traitsOf, withGap } from '@/model';
-import { LADDER_ROWS, type LadderScale, type LadderStretch } from '@/render';
+import { LADDER_ROWS, type LadderScale, type LadderStretch } from '@/render/ladder';
 import { sideNames, stopsFigure } from '@/words';
 import { useDerived, useEdit, useStand } from '../session';
 import { useScaleDrag } from './use-scale-drag';

@@ -1,7 +1,7 @@
 import { type PlacedReading, ROLES } from '@/core/field';
 import { mean } from '@/core/numerics';
 import { type Derived, gapOf, type Glass, type Side, sideReadings, type Stand } from '@/model';
-import { type LadderData, type LadderExposure, type LadderMark } from '@/render';
+import { type LadderData, type LadderExposure, type LadderMark } from '@/render/ladder';
 import {
   keepText,
   leftText,

@@ -1,7 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import { toneSpread } from '@/core/field';
 import { exposedFor, gapOf, placed, traitsOf, withGap } from '@/model';
-import { Ladder, ladderDomain, LADDER_HEIGHT, LADDER_ROWS, ladderScale } from '@/render';
+import { Ladder, ladderDomain, LADDER_HEIGHT, LADDER_ROWS, ladderScale } from '@/render/ladder';
 import { useSize } from '@/ui/use-size';
 import { rangeOfText, stopsFigure, timeText } from '@/words';
 import { parseShutter, typedNumber } from '../../shared/parse';

@@ -1,4 +1,4 @@
-import { type DrawnMark, drawnMarks, LADDER_ROWS, type LadderMark, type LadderScale } from '@/render';
+import { type DrawnMark, drawnMarks, LADDER_ROWS, type LadderMark, type LadderScale } from '@/render/ladder';
 import { ladderRoleText, ladderSpotText, spotNames } from '@/words';
 import { useDerived, useSession, useAnswer } from '../session';
 

@@ -1,5 +1,5 @@
 import { useDrag } from '@use-gesture/react';
-import { type LadderScale } from '@/render';
+import { type LadderScale } from '@/render/ladder';
 import { useKept } from '../session';
 
 interface ScaleDrag {

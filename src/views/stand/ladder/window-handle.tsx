@@ -1,6 +1,6 @@
 import { type KeyboardEvent } from 'react';
 import { exposedAt, exposureStepped, placed, placingOf } from '@/model';
-import { LADDER_ROWS, type LadderExposure, type LadderScale, TAG_HALF, tagX } from '@/render';
+import { LADDER_ROWS, type LadderExposure, type LadderScale, TAG_HALF, tagX } from '@/render/ladder';
 import { useDerived, useEdit, useStand } from '../session';
 import { useScaleDrag } from './use-scale-drag';
 

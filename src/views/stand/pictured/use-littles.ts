@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { type Bag, type Pixels } from '@/model';
 import { pixelsOfImage } from '@/render';
 import { type LittleWanted } from '@/workers';
-import { useWorkspace } from '../../workspace/workspace-context';
+import { useWorkspace } from '../../shared/workspace-context';
 import { useAnswer, usePhoto } from '../session';
 import { DENSEST, useSizeWithin } from './size-within';
 

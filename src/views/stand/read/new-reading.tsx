@@ -23,15 +23,15 @@ import { capital, METER_SCALE_NAMES, stopsFigure } from '@/words';
 import { Term } from '../../shared/term';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
 import { type Metered, parseMetered } from '../../shared/parse';
-import { READ_ROLE_NAMES, READ_ROLES, ROLE_KEYS } from '../roles';
+import { READ_ROLE_NAMES, READ_ROLES, ROLE_KEYS } from '../parts/roles';
 import { type ReadingDraft, useSession, useSpotNames, useStand } from '../session';
 import { Doubts } from './doubts';
 import { METERED_FIELD, typeMetered } from './metered-field';
 import { PhotoMeterChoice } from './photo-meter-choice';
 import { ReadRoleIcon } from './read-role-icon';
 import { ReadThrough } from './read-through';
-import { useMeter } from './use-meter';
-import { useUsualLand } from './use-usual-land';
+import { useMeter } from '../pad/use-meter';
+import { useUsualLand } from '../pad/use-usual-land';
 
 /** The reading that is being entered: role, place, and what the meter showed. */
 export function NewReading() {

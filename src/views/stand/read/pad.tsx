@@ -4,12 +4,12 @@ import { lastReading, type ReadRole } from '@/model';
 import { Button } from '@/ui/button';
 import { percentText, stopsText } from '@/words';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
-import { Figure } from '../figure';
+import { Figure } from '../parts/figure';
 import { useDerived, useSession, useStand } from '../session';
 import { RoleButton } from './role-button';
-import { CELL, Marks } from './marks';
-import { type useMeter } from './use-meter';
-import { type PadState, usePad } from './use-pad';
+import { CELL, Marks } from '../pad/marks';
+import { type useMeter } from '../pad/use-meter';
+import { type PadState, usePad } from '../pad/use-pad';
 
 /** Readings by thumb: Land or Sky, then the mark that the meter shows. */
 export function Pad() {

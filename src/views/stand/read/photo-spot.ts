@@ -2,10 +2,10 @@ import { type FramePoint, type Role, type Spot, spotOf } from '@/core/field';
 import { type MeterCircle } from '@/core/optics';
 import { circleOn, photoReading, type Reading } from '@/model';
 import { benchReading, benchSpot } from '@/model/bench';
-import { heldToFrame } from '../canvas/frame-keys';
+import { heldToFrame } from '../canvas/parts/frame-keys';
 import { type OpenStand, useDerived, useOpenStand, useSession, useStand } from '../session';
 import { roleOfPlace } from './role-of-place';
-import { takeReading } from './take-reading';
+import { takeReading } from '../pad/take-reading';
 
 /** The meter on the picture, or of the bench: what it shows of a place, and the way to take it as a reading. */
 export interface PhotoSpot {

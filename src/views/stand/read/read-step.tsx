@@ -4,7 +4,7 @@ import { Fold } from '@/ui/fold';
 import { useCompact } from '@/ui/use-media';
 import { assumedText, stopsFigure, stopsText } from '@/words';
 import { Term } from '../../shared/term';
-import { Figure } from '../figure';
+import { Figure } from '../parts/figure';
 import { NewReading } from './new-reading';
 import { Next } from './next';
 import { Pad } from './pad';
@@ -20,7 +20,7 @@ import { OnLensHead } from './on-lens-head';
 import { ReadSummary } from './summary';
 import { TableTools } from './table-tools';
 import { TestShot } from './test-shot';
-import { TimesThrough } from './times-through';
+import { TimesThrough } from '../parts/times-through';
 
 /** Step 2: what is read, by the way that the photographer goes; an empty stand asks for that first. */
 export function ReadStep() {

@@ -1,10 +1,9 @@
-import { isSheet, type Reading } from '@/model';
+import { isSheet } from '@/model';
 import { Check } from '@/ui/check';
 import { Fold } from '@/ui/fold';
 import { filterName, throughText } from '@/words';
+import { type Through } from '../pad/use-meter';
 import { useDerived, useStandBag } from '../session';
-
-export type Through = Pick<Reading, 'throughFilterIds' | 'seat'>;
 
 type Props = Through & { onChange: (through: Through) => void };
 

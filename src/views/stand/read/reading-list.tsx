@@ -33,12 +33,12 @@ import { ApertureField, IsoField } from '../../shared/exposure-fields';
 import { parseShutter } from '../../shared/parse';
 import { PercentField } from '../../shared/percent-field';
 import { QuantityField } from '../../shared/quantity-field';
-import { Figure } from '../figure';
+import { Figure } from '../parts/figure';
 import { Doubts } from './doubts';
 import { ReadThrough } from './read-through';
 import { useReadAgain } from './use-read-again';
 import { takeBack } from '../check/tell';
-import { ROLE_NAMES } from '../roles';
+import { ROLE_NAMES } from '../parts/roles';
 import {
   useAnswer,
   useDerived,

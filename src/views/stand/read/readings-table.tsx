@@ -6,9 +6,9 @@ import { Dialog } from '@/ui/dialog';
 import { FilePicker } from '@/ui/file-picker';
 import { RoleIcon } from '@/ui/role-mark';
 import { clockText, meterSettingsText, percentText, stopsFigure } from '@/words';
-import { READ_ROLE_NAMES } from '../roles';
+import { READ_ROLE_NAMES } from '../parts/roles';
 import { RefusedLineNote } from '../../shared/understood-lines';
-import { useNewId } from '../../workspace/workspace-context';
+import { useNewId } from '../../shared/workspace-context';
 import { useEdit, useStand, useStandBag } from '../session';
 
 const EXAMPLE = 'sky, 8, 250, 100\nland, 30\nsky hold, EV 15.3';

@@ -1,6 +1,6 @@
 import { lastReading, type MeteredLight, meteredEv, readingMinutes, type ReadRole } from '@/model';
 import { ageText, markText, stopsFigure, timeText } from '@/words';
-import { READ_ROLE_NAMES } from '../roles';
+import { READ_ROLE_NAMES } from '../parts/roles';
 import { useMinute, useStand } from '../session';
 import { ReadRoleIcon } from './read-role-icon';
 

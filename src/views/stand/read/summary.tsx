@@ -2,8 +2,8 @@ import { apartInTime, roleFalls, roleSummaries, spanMover } from '@/model';
 import { Check } from '@/ui/check';
 import { RoleIcon } from '@/ui/role-mark';
 import { carriedToText, fallText, moverText, summaryText } from '@/words';
-import { Figure } from '../figure';
-import { ROLE_NAMES } from '../roles';
+import { Figure } from '../parts/figure';
+import { ROLE_NAMES } from '../parts/roles';
 import { useAnswer, useDerived, useSession, useSpotNames, useStand, useStandBag } from '../session';
 import { Doubts } from './doubts';
 

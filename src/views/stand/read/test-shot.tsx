@@ -4,7 +4,7 @@ import { addReading, readingsFromPhoto, throughLight, USUAL_ANGLE_DEG } from '@/
 import { Button } from '@/ui/button';
 import { SkylineProposal } from '../frame/skyline-proposal';
 import { PicturePickers } from '../frame/picture-pickers';
-import { useNewId } from '../../workspace/workspace-context';
+import { useNewId } from '../../shared/workspace-context';
 import {
   useDerived,
   useEdit,

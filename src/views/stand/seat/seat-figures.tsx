@@ -16,7 +16,7 @@ import {
   type WorkingOf,
 } from '@/words';
 import { Term } from '../../shared/term';
-import { Figure } from '../figure';
+import { Figure } from '../parts/figure';
 import { atEase, useDerived, useStand, useStandBag } from '../session';
 
 interface SeatRow {

@@ -30,7 +30,7 @@ import {
   preferences,
 } from '@/store';
 import { bagAs, type Slip, slipOf, type StrengthsAs } from '@/words';
-import { type Clients } from '../../workspace/workspace-context';
+import { type Clients } from '../../shared/workspace-context';
 import { createIntake, type PhotoIntake } from '@/photos/intake';
 import { type ShownPhoto, shownPhoto } from '@/photos/shown-photo';
 import { createSession, type Session } from './session';

@@ -2,7 +2,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import { type FramePoint } from '@/core/field';
 import { type Assumable, type Brush, type Glass, type ReadRole, type Sight } from '@/model';
 import { type WorkingOf } from '@/words';
-import { WHOLE, type Zoom } from '../canvas/zoom/zoom';
+import { WHOLE, type Zoom } from './zoom';
 
 /** The steps that there are, in working order. */
 export const STEPS = ['frame', 'read', 'balance', 'seat', 'expose', 'check'] as const;

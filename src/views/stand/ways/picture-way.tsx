@@ -3,8 +3,8 @@ import { type PictureTimeOf, withPictureTime } from '@/model';
 import { Segmented } from '@/ui/segmented';
 import { tieText } from '@/words';
 import { PicturePickers } from '../frame/picture-pickers';
-import { Marks } from '../read/marks';
-import { usePad } from '../read/use-pad';
+import { Marks } from '../pad/marks';
+import { usePad } from '../pad/use-pad';
 import {
   useDerived,
   useIntake,

@@ -1,4 +1,4 @@
-import { TimesThrough } from '../read/times-through';
+import { TimesThrough } from '../parts/times-through';
 import { useStand } from '../session';
 import { Pouch } from './pouch';
 import { ThroughPad } from './through-pad';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { allThatIsOn } from '@/model';
 import { throughText } from '@/words';
-import { Marks } from '../read/marks';
-import { usePad } from '../read/use-pad';
+import { Marks } from '../pad/marks';
+import { usePad } from '../pad/use-pad';
 import { useDerived, useStand, useStandBag } from '../session';
 
 /** What the camera shows through all that is on its lens: one time, which needs no place, no sky and no land. */

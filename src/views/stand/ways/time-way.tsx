@@ -1,4 +1,4 @@
-import { TimesThrough } from '../read/times-through';
+import { TimesThrough } from '../parts/times-through';
 import { ThroughPad } from './through-pad';
 
 /** A time and no more: what the camera shows, and what every ND makes of it. */

@@ -2,7 +2,7 @@ import { type ReactNode } from 'react';
 import { filtersAtHand, type Way } from '@/model';
 import { filterName } from '@/words';
 import { Link } from 'react-router';
-import { useWorkspace } from '../../workspace/workspace-context';
+import { useWorkspace } from '../../shared/workspace-context';
 import { useEdit, useSession, useStandBag } from '../session';
 
 interface WayWords {

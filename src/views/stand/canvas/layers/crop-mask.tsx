@@ -1,5 +1,5 @@
 import { cropBox, frameOf } from '@/model';
-import { type DrawnSize } from '../frame-path';
+import { type DrawnSize } from '../parts/frame-path';
 import { useStand } from '../../session';
 
 /** What the crop leaves out, veiled. */

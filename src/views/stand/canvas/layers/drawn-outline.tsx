@@ -1,8 +1,8 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { type FramePoint } from '@/core/field';
 import { brushed, maskOf, outlineOf } from '@/model';
-import { arrowMove, heldToFrame } from '../frame-keys';
-import { type DrawnSize, pathOf } from '../frame-path';
+import { arrowMove, heldToFrame } from '../parts/frame-keys';
+import { type DrawnSize, pathOf } from '../parts/frame-path';
 import { useSession } from '../../session';
 
 /** The shape that is being drawn, and the cross that sets its corners by keyboard. */

@@ -2,9 +2,9 @@ import { skylineAt } from '@/core/field';
 import { wayOf } from '@/model';
 import { MarginNote } from '@/render';
 import { placeText, sideNames, stopsFigure } from '@/words';
-import { type DrawnSize } from '../frame-path';
-import { LeaderNote } from '../leader-note';
-import { useShownGlass } from '../shown-glass';
+import { type DrawnSize } from '../parts/frame-path';
+import { LeaderNote } from '../parts/leader-note';
+import { useShownGlass } from '../parts/shown-glass';
 import { useNextReading, useSession, useStand } from '../../session';
 
 /** Sky and land that no reading lights yet: their tone is assumed, and says so. */

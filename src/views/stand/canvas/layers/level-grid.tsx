@@ -1,7 +1,7 @@
 import { angleLines, gridStepDeg } from '@/core/optics';
 import { frameOf } from '@/model';
 import { MarginNote } from '@/render';
-import { type DrawnSize } from '../frame-path';
+import { type DrawnSize } from '../parts/frame-path';
 import { useSession, useStand } from '../../session';
 
 /** Level and upright lines over the frame, at equal angles from the lens axis; the axis itself is drawn stronger. */

@@ -1,7 +1,7 @@
 import { nextReadingNote } from '@/words';
 import { useNextReading, useSession, useStand } from '../../session';
-import { type DrawnSize } from '../frame-path';
-import { LeaderNote } from '../leader-note';
+import { type DrawnSize } from '../parts/frame-path';
+import { LeaderNote } from '../parts/leader-note';
 
 /** The ring's radius, px. */
 const RING = 20;

@@ -9,8 +9,8 @@ import {
 } from '@/render';
 import { useTheme } from '@/ui/theme';
 import { useDerived, usePhoto, useSession, useStand } from '../../session';
-import { type DrawnSize } from '../frame-path';
-import { usePicture } from '../use-picture';
+import { type DrawnSize } from '../parts/frame-path';
+import { usePicture } from '../parts/use-picture';
 
 /** Pixels along the longer side that are painted: a drag paints every frame anew. No picture that is kept has more than the closer. */
 const WHOLE_SIDE = 900;

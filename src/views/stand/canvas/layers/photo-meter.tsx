@@ -3,7 +3,7 @@ import { type MeterCircle } from '@/core/optics';
 import { MarginNote } from '@/render';
 import { stopsFigure } from '@/words';
 import { usePhotoSpot } from '../../read/photo-spot';
-import { type DrawnSize } from '../frame-path';
+import { type DrawnSize } from '../parts/frame-path';
 import { useSession } from '../../session';
 
 /** The meter on the picture: what it shows where it is pointed. */

@@ -1,6 +1,6 @@
 import { line } from 'd3-shape';
 import { skylineAt } from '@/core/field';
-import { type DrawnSize } from '../frame-path';
+import { type DrawnSize } from '../parts/frame-path';
 import { useProposal } from '../../session';
 
 /** Dots along the width at which the proposal is drawn, px. */

@@ -4,9 +4,9 @@ import { MarginNote } from '@/render';
 import { RoleMark } from '@/ui/role-mark';
 import { stopsFigure } from '@/words';
 import { usePhotoSpot } from '../../read/photo-spot';
-import { arrowMove, heldToFrame } from '../frame-keys';
+import { arrowMove, heldToFrame } from '../parts/frame-keys';
 import { CircleOutline } from './photo-meter';
-import { type DrawnSize } from '../frame-path';
+import { type DrawnSize } from '../parts/frame-path';
 import { useAnswer, useDerived, useEdit, useSession, useSpotNames, useStand } from '../../session';
 import { usePointDrag } from '../tools/use-point-drag';
 

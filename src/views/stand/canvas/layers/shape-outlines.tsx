@@ -2,7 +2,7 @@ import { type FramePoint } from '@/core/field';
 import { addCornerAfter, changeShape, removeCorner, type StandShape } from '@/model';
 import { MarginNote } from '@/render';
 import { DrawnOutline } from './drawn-outline';
-import { type DrawnSize, pathOf } from '../frame-path';
+import { type DrawnSize, pathOf } from '../parts/frame-path';
 import { PointHandle } from '../tools/point-handle';
 import { shapeName } from '@/words';
 import { useEdit, useSession, useStand } from '../../session';

@@ -1,7 +1,7 @@
 import { type FramePoint, skylineAt } from '@/core/field';
 import { addSkylinePoint, midpointAfter, moveSkylinePoint, removeSkylinePoint } from '@/model';
 import { PointHandle } from '../tools/point-handle';
-import { type DrawnSize } from '../frame-path';
+import { type DrawnSize } from '../parts/frame-path';
 import { useEdit, useSession, useStand } from '../../session';
 
 /** The skyline over the frame; in the Frame step its points can be dragged, moved by key, added and removed. */

@@ -1,6 +1,6 @@
 import { type FramePoint } from '@/core/field';
 import { type Brush, brushed, type BrushMask, frameOf, maskOf, outlineOf } from '@/model';
-import { heldToFrame } from '../frame-keys';
+import { heldToFrame } from '../parts/frame-keys';
 import { type MakeTool } from './tool';
 
 /** Brushes over what is part of a shape, or is none: stretch by stretch, or over a spot that is tapped. */

@@ -1,6 +1,6 @@
 import { type FramePoint } from '@/core/field';
 import { drawnOutline } from '@/model';
-import { heldToFrame } from '../frame-keys';
+import { heldToFrame } from '../parts/frame-keys';
 import { type MakeTool } from './tool';
 
 /** Outlines a shape: a tap sets a corner, a drag draws round. */

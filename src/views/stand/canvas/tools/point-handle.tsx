@@ -1,5 +1,5 @@
 import { type FramePoint } from '@/core/field';
-import { arrowMove, heldToFrame } from '../frame-keys';
+import { arrowMove, heldToFrame } from '../parts/frame-keys';
 import { usePointDrag } from './use-point-drag';
 
 export interface PointHandleProps {

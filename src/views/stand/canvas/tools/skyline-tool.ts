@@ -1,6 +1,6 @@
 import { type FramePoint } from '@/core/field';
 import { addSkylinePoint, drawSkyline, type Stand } from '@/model';
-import { heldToFrame } from '../frame-keys';
+import { heldToFrame } from '../parts/frame-keys';
 import { type MakeTool } from './tool';
 
 /** Draws the skyline over the stretch that is swept; a tap adds a point to it, or lets go of a shape. */

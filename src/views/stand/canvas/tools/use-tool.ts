@@ -1,6 +1,6 @@
 import { useGesture } from '@use-gesture/react';
 import { type RefObject, useEffect, useMemo } from 'react';
-import { type DrawnSize } from '../frame-path';
+import { type DrawnSize } from '../parts/frame-path';
 import { useOpenStand } from '../../session';
 import { type MakeTool, type Pointed } from './tool';
 

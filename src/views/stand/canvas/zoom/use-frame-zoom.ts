@@ -1,7 +1,7 @@
 import { useGesture } from '@use-gesture/react';
 import { type RefObject, useRef } from 'react';
 import { useSession } from '../../session';
-import { panned, pointAt, zoomedAbout } from './zoom';
+import { panned, pointAt, zoomedAbout } from '../../session/zoom';
 
 /** A turn of the wheel that doubles the frame, px. */
 const WHEEL_DOUBLES = 400;

@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import { type FramePoint } from '@/core/field';
 import { type OpenStand, useOpenStand } from '../../session';
-import { middleOf, zoomedAbout } from './zoom';
+import { middleOf, zoomedAbout } from '../../session/zoom';
 
 /** Where what is selected lies; nothing where nothing is. */
 function selectedPlace({ kept, answer, session }: OpenStand): FramePoint | undefined {

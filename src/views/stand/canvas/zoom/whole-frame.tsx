@@ -1,6 +1,6 @@
 import { Maximize2 } from 'lucide-react';
 import { useSession } from '../../session';
-import { WHOLE } from './zoom';
+import { WHOLE } from '../../session/zoom';
 
 /** How many times larger the frame is looked at, and the way back. */
 export function WholeFrame() {
