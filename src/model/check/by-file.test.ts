@@ -11,9 +11,9 @@ import {
 import { testStand } from '@/testing/fixtures';
 import { type FileTrial, fileTrial } from '@/testing/file-trials';
 
-const LANDSCAPES: readonly LandscapeName[] = ['dunes', 'snow', 'fall', 'shore', 'birches'];
+const LANDSCAPES: readonly LandscapeName[] = ['dunes', 'shore'];
 
-/** Shots of simulated scenes; the whole set is `bench file`. */
+/** Two shots of simulated scenes; the whole set is `npm run bench -- file`. */
 const trials = (isRaw: boolean): FileTrial[] =>
   LANDSCAPES.flatMap((landscape) => fileTrial(landscape, 1, testStand(), sampleBag(), { isRaw }) ?? []);
 
@@ -26,14 +26,14 @@ describe.each([
   const all = trials(isRaw);
 
   it('tells how bright all of it is, how the sky is against the land, and where the line lies', () => {
-    expect(all.length).toBeGreaterThanOrEqual(4);
+    expect(all).toHaveLength(LANDSCAPES.length);
     for (const { truth, check } of all) {
       const { overall, skyAgainstLand, line } = check.comparison!;
       expect(off(overall.by, truth.overall)).toBeLessThan(within.overall);
       expect(off(skyAgainstLand!.by, truth.skyAgainstLand)).toBeLessThan(within.sky);
       if (line) expect(off(line.offsetMm.by, truth.seat.offsetMm)).toBeLessThan(within.mm);
     }
-    expect(all.filter((t) => t.check.comparison!.line).length).toBeGreaterThanOrEqual(3);
+    expect(all.filter((t) => t.check.comparison!.line)).not.toEqual([]);
   });
 
   it('and its doubt covers the truth', () => {
@@ -42,7 +42,7 @@ describe.each([
       off(c!.skyAgainstLand!.by, truth.skyAgainstLand) <= c!.skyAgainstLand!.giveOrTake,
       ...(c!.line ? [off(c!.line.offsetMm.by, truth.seat.offsetMm) <= c!.line.offsetMm.giveOrTake] : []),
     ]);
-    expect(told.filter(Boolean).length).toBeGreaterThanOrEqual(0.9 * told.length);
+    expect(told).not.toContain(false);
   });
 });
 
