@@ -1,19 +1,6 @@
 /** @type {import('jest').Config} */
 const common = {
   rootDir: import.meta.dirname,
-  // a global is looked up very slowly from inside Jest's sandbox; the core leans on these
-  sandboxInjectedGlobals: [
-    'Math',
-    'Infinity',
-    'Number',
-    'Float64Array',
-    'Float32Array',
-    'Uint8Array',
-    'Map',
-    'Set',
-    'Array',
-    'Object',
-  ],
   setupFiles: ['<rootDir>/tests/setup-properties.ts'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
@@ -48,6 +35,19 @@ export default {
     {
       ...common,
       displayName: 'node',
+      // a global is looked up very slowly from inside Jest's sandbox; the core leans on these
+      sandboxInjectedGlobals: [
+        'Math',
+        'Infinity',
+        'Number',
+        'Float64Array',
+        'Float32Array',
+        'Uint8Array',
+        'Map',
+        'Set',
+        'Array',
+        'Object',
+      ],
       testEnvironment: 'node',
       testMatch: [
         '<rootDir>/src/**/*.test.ts',
@@ -59,6 +59,7 @@ export default {
     {
       ...common,
       displayName: 'jsdom',
+      sandboxInjectedGlobals: ['Math'],
       testEnvironment: '<rootDir>/tests/jsdom-env.cjs',
       testMatch: ['<rootDir>/src/**/*.test.tsx'],
       setupFilesAfterEnv: ['<rootDir>/tests/setup-dom.ts'],

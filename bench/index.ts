@@ -1,6 +1,7 @@
 import { type Figure, figureText } from './measure';
 import { cliFigures } from './cli';
 import { dragFigures } from './drag';
+import { exerciseFigures } from './exercises';
 import { fileFigures } from './file';
 import { listFigures } from './list';
 import { loopFigures } from './loop';
@@ -21,6 +22,7 @@ const GROUPS: Readonly<Record<string, () => Iterable<Figure> | AsyncIterable<Fig
   list: listFigures,
   loop: loopFigures,
   file: fileFigures,
+  exercises: exerciseFigures,
   drag: dragFigures,
   renders: renderFigures,
   cli: cliFigures,

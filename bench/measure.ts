@@ -1,7 +1,8 @@
 /** A figure of a benchmark: the median of its runs, and how far they lie apart. */
 export interface Figure {
   readonly name: string;
-  readonly unit: 'ms' | '%' | 'x' | 'kB' | 'MB' | 'writes' | 'parts' | 'stops' | 'mm' | `of ${number}`;
+  readonly unit:
+    'ms' | '%' | 'x' | 'kB' | 'MB' | 'writes' | 'parts' | 'stops' | 'mm' | 'grade' | `of ${number}`;
   readonly median: number;
   readonly low: number;
   readonly high: number;

@@ -127,7 +127,7 @@ it('the slip, its line, its sentence as it is spoken, ranking, ladder, list and 
       if (report.through && report.exposure && !report.frames)
         expect(report.exposure.shutterSeconds).toBeCloseTo(report.through.shutterSeconds, 6);
     }),
-    { numRuns: 40 },
+    { numRuns: 20 },
   );
   // enough of each came by: how many is chance
   expect(seated).toBeGreaterThan(1);

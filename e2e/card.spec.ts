@@ -36,7 +36,7 @@ for (const [where, viewport, theme] of [
     test.use({ viewport, colorScheme: theme });
     test(`the card of a stand is looked at, printed and saved, ${where}`, async ({ page }) => {
       const seen = watch(page);
-      await openDemo(page, /Hesk Terraces/);
+      await openDemo(page, 'hesk-terraces');
       const [glass, seat, expose] = await slip(page).locator('.font-semibold').allInnerTexts();
       await fromHeader(page, 'Card to print');
       await page.getByRole('radio', { name: 'A6' }).click();

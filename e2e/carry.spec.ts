@@ -24,7 +24,7 @@ for (const [name, viewport] of [
     const context = await browser.newContext({ viewport });
     const page = await context.newPage();
     const seen = watch(page);
-    await openDemo(page, /Tholl Saddle/);
+    await openDemo(page, 'tholl-saddle');
     const here = await answers(page);
     await fromHeader(page, 'Carry to another device');
     const dialog = page.getByRole('dialog', { name: 'Carry to another device' });

@@ -94,7 +94,7 @@ test('the countdown holds through a clock that is set back and forward, a reload
   page,
   context,
 }) => {
-  await openDemo(page, /Vann Snowfield/);
+  await openDemo(page, 'vann-snowfield');
   await page.locator('body').press('5');
   await unfold(page, /Every ND of the pouch/);
   await page.getByRole('button', { name: /ND of 10 stops$/ }).click();
@@ -138,7 +138,7 @@ test('the countdown holds through a clock that is set back and forward, a reload
 });
 
 test('the hour is drawn, told and listed, and a sheet can be fitted for a moment of it', async ({ page }) => {
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   await page.locator('body').press('5');
   const hour = page.getByRole('region', { name: /The hour after it was read/ });
   await expect(hour.getByRole('figure')).toBeVisible();

@@ -39,10 +39,19 @@ export async function axe(page: Page): Promise<string[]> {
   return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
 }
 
-/** Opens a stand of the demo and waits for its answer. */
-export async function openDemo(page: Page, name: RegExp): Promise<void> {
-  await page.goto('/demo/stands');
-  await page.getByRole('link', { name }).click();
+/** The stands of the demo, by their ids. */
+export type DemoStand =
+  | 'amber-gap'
+  | 'hesk-terraces'
+  | 'marl-pan'
+  | 'quill-rim'
+  | 'sarrat-dune'
+  | 'tholl-saddle'
+  | 'vann-snowfield';
+
+/** Opens a stand of the demo by its address, and waits for its answer. */
+export async function openDemo(page: Page, id: DemoStand): Promise<void> {
+  await page.goto(`/demo/stands/${id}`);
   await settled(page);
 }
 

@@ -214,7 +214,7 @@ test('a screen that fails says what is safe, and the way to the others stays', a
       body: 'const SettingsPage = () => { throw new Error("planted"); }; export { SettingsPage };',
     }),
   );
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   await page.getByRole('link', { name: 'Settings' }).click();
   const alert = page.getByRole('alert');
   await expect(alert).toContainText('This screen has failed');

@@ -38,7 +38,7 @@ test('the palette finds a stand, a page and a deed, and Escape gives the focus b
 });
 
 test('a question mark lists the shortcuts, and each of them does what it says', async ({ page }) => {
-  await openDemo(page, /Tholl Saddle/);
+  await openDemo(page, 'tholl-saddle');
   await page.keyboard.press('Shift+?');
   const help = page.getByRole('dialog', { name: 'Shortcuts' });
   await expect(help).toContainText('Ctrl K');
@@ -118,7 +118,7 @@ test('the first stop of the Tab key leads past the rail', async ({ page }) => {
 test('at 200 % everything is there, and nothing runs off the page', async ({ browser }) => {
   const context = await browser.newContext({ viewport: { width: 640, height: 400 }, deviceScaleFactor: 2 });
   const page = await context.newPage();
-  await openDemo(page, /Sarrat Dune/);
+  await openDemo(page, 'sarrat-dune');
   for (const key of ['1', '2', '3', '4']) {
     await page.locator('body').press(key);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(640);
@@ -130,7 +130,7 @@ test('at 200 % everything is there, and nothing runs off the page', async ({ bro
 test('in forced colours what is chosen is still told apart', async ({ browser }) => {
   const context = await browser.newContext({ forcedColors: 'active', reducedMotion: 'reduce' });
   const page = await context.newPage();
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   const ground = (name: string) =>
     page.getByRole('radio', { name, exact: true }).evaluate((e) => getComputedStyle(e).backgroundColor);
   expect(await ground('Natural')).not.toBe(await ground('Even'));
@@ -168,7 +168,7 @@ test('the slip is copied as a sentence, read aloud by a voice of the device, and
     navigator.share = (data?: ShareData) =>
       Promise.resolve(void told.push(`share: ${data?.title}: ${data?.text}`));
   });
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   const menu = async (item: string) => {
     await page.getByRole('button', { name: 'More', exact: true }).click();
     await page.getByRole('menuitem', { name: item }).click();

@@ -60,7 +60,7 @@ const openWide = async (page: Page) => {
 test.describe('the looks', () => {
   test('Even, Natural and Heavy take more and more of the span', async ({ page }) => {
     const seen = watch(page);
-    await openDemo(page, /Marl Pan/);
+    await openDemo(page, 'marl-pan');
     await expect(page.getByText('1.7 stops to take away of a span of 2.7.')).toBeVisible();
     await look(page, 'Even');
     await settled(page);
@@ -75,7 +75,7 @@ test.describe('the looks', () => {
   });
 
   test('Least glass says how far the land is lifted, and what that costs', async ({ page }) => {
-    await openDemo(page, /Marl Pan/);
+    await openDemo(page, 'marl-pan');
     await look(page, 'Least glass');
     await settled(page);
     await expect(slip(page)).toContainText('No grad needed');
@@ -113,7 +113,7 @@ test.describe('the looks', () => {
   });
 
   test('By the sun asks where it stands, guesses a density, and the time is the land’s', async ({ page }) => {
-    await openDemo(page, /Marl Pan/);
+    await openDemo(page, 'marl-pan');
     await look(page, 'By the sun');
     await expect(slip(page)).toContainText('Where is the sun?');
     await page.getByRole('radio', { name: 'Ahead' }).click();
@@ -139,7 +139,7 @@ test.describe('the looks', () => {
       page,
     }) => {
       await page.setViewportSize(viewport);
-      await openDemo(page, /Tholl Saddle/);
+      await openDemo(page, 'tholl-saddle');
       await page.keyboard.press('3');
       const first = page
         .getByRole('list', { name: 'Sheets of the bag, best first' })
@@ -173,7 +173,7 @@ test.describe('the looks', () => {
     });
 
   test('tell beside the plan how safe it is and what each other look would fit', async ({ page }) => {
-    await openDemo(page, /Hesk Terraces/);
+    await openDemo(page, 'hesk-terraces');
     await expect(page.getByRole('list', { name: 'How safe it is' })).toContainText(
       /The choice stays the same for spans from \d\.\d to \d\.\d/,
     );
@@ -251,7 +251,7 @@ test('a polariser goes on first, asks to read again, and tells what it does to t
 });
 
 test('the working of a figure is shown beside the picture, and put away', async ({ page }) => {
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   const working = page.getByRole('region', { name: 'Working' });
   await expect(working).toHaveCount(0);
   const frame = await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox();
@@ -270,7 +270,7 @@ test('the working of a figure is shown beside the picture, and put away', async 
 });
 
 test('a feature is outlined by clicks, treated, and outlined again by keyboard', async ({ page }) => {
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   await page.keyboard.press('1');
   await unfold(page, /^Marked in the frame: nothing/);
   await page.getByRole('button', { name: 'Outline a shape' }).click();
@@ -320,7 +320,7 @@ test('a feature is outlined by clicks, treated, and outlined again by keyboard',
 });
 
 test('a reading is wanted at a tone of its own, or only to be held', async ({ page }) => {
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   await page.keyboard.press('2');
   const readings = page.getByRole('list', { name: 'Readings' });
   await expect(page.getByRole('button', { name: '2.7 stops' })).toBeVisible();
@@ -334,7 +334,7 @@ test('a reading is wanted at a tone of its own, or only to be held', async ({ pa
 });
 
 test('what is held back has a name of its own where it is no sky', async ({ page }) => {
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   await page.keyboard.press('1');
   await unfold(page, /^What is held back: the sky/);
   await page.getByRole('textbox', { name: 'What is held back, if it is no sky' }).fill('foliage');
@@ -398,7 +398,7 @@ test('what belongs to earlier readings goes quiet until it is worked out anew', 
       setTimeout(() => post.apply(this, args as Parameters<typeof post>), isSlow ? 3000 : 0);
     };
   });
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   await expect(slip(page)).toHaveAttribute('data-stale', 'false');
   const colour = () =>
     slip(page)

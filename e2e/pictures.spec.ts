@@ -75,7 +75,7 @@ test.describe('a picture in the frame', () => {
   });
 
   test('that cannot be used is refused by name, and nothing changes', async ({ page }) => {
-    await openDemo(page, /Sarrat Dune/);
+    await openDemo(page, 'sarrat-dune');
     await page.keyboard.press('1');
     const before = await slip(page).textContent();
     const large = Buffer.from(await sharp(DUNES).resize(60).png().toBuffer());
@@ -140,7 +140,7 @@ test.describe('a picture in the frame', () => {
     page,
     browser,
   }) => {
-    await openDemo(page, /Amber Gap/);
+    await openDemo(page, 'amber-gap');
     const bundle = page.waitForEvent('download');
     await fromMenu(page, 'More', 'Export with its picture');
     const file = await (await bundle).path();
@@ -162,7 +162,7 @@ test.describe('a picture in the frame', () => {
   });
 
   test('has its skyline drawn by hand over a stretch, in one step of undo', async ({ page }) => {
-    await openDemo(page, /Marl Pan/);
+    await openDemo(page, 'marl-pan');
     await page.keyboard.press('1');
     const points = page.getByRole('button', { name: /^Skyline point/ });
     await expect(points).toHaveCount(2);
@@ -231,7 +231,7 @@ test.describe('a picture in the frame', () => {
   test('is looked at closely by wheel, keys and fingers, with a way back, and cropped under a mask', async ({
     page,
   }) => {
-    await openDemo(page, /Hesk Terraces/);
+    await openDemo(page, 'hesk-terraces');
     await page.keyboard.press('1');
     await unfold(page, /^Shown/);
     const closeness = page.getByRole('group', { name: 'Looked at closely' });
@@ -264,7 +264,7 @@ test.describe('a picture in the frame', () => {
   test('is metered: what lies under the pointer is read from it, beside what another meter shows', async ({
     page,
   }) => {
-    await openDemo(page, /Sarrat Dune/);
+    await openDemo(page, 'sarrat-dune');
     await page.keyboard.press('2');
     await page.getByRole('radio', { name: 'Picture', exact: true }).click();
     const box = (await page.getByRole('group', { name: 'Frame', exact: true }).boundingBox())!;
@@ -303,7 +303,7 @@ test.describe('a picture in the frame', () => {
   }) => {
     const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, serviceWorkers: 'block' } as const;
     const page = await (await browser.newContext(phone)).newPage();
-    await openDemo(page, /Hesk Terraces/);
+    await openDemo(page, 'hesk-terraces');
     await page.getByRole('navigation').getByRole('button', { name: /Frame/ }).click();
     await unfold(page, /^Focus/);
     await expect(page.getByRole('region', { name: 'Focus' })).toContainText(

@@ -19,7 +19,7 @@ const take = async (page: Page, shown: string) => {
 test.describe('a run of twelve spots', () => {
   // (fault 47)
   test('takes no more than five presses each at a desk: a click, the figures, Enter', async ({ page }) => {
-    await openDemo(page, /Tholl Saddle/);
+    await openDemo(page, 'tholl-saddle');
     await page.keyboard.press('2');
     const before = await readings(page).getByRole('listitem').count();
     let presses = 0;
@@ -41,7 +41,7 @@ test.describe('a run of twelve spots', () => {
     test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
     test('takes two taps each: the spot, the mark', async ({ page }) => {
-      await openDemo(page, /Tholl Saddle/);
+      await openDemo(page, 'tholl-saddle');
       await page.getByRole('button', { name: 'Read', exact: true }).tap();
       const frame = page.getByRole('group', { name: 'Frame', exact: true });
       const box = (await frame.boundingBox())!;
@@ -95,7 +95,7 @@ test.describe('a run of twelve spots', () => {
     });
 
     test('finds every mark of the ladder by touch, with its reading', async ({ page }) => {
-      await openDemo(page, /Marl Pan/);
+      await openDemo(page, 'marl-pan');
       await page.getByRole('button', { name: 'Ladder', exact: true }).tap();
       await ladder(page)
         .getByRole('button', { name: /^land, mean of 2/ })
@@ -228,7 +228,7 @@ test('a test shot first: the picture, readings from it, the plan', async ({ page
 });
 
 test('the ladder sets the exposure and what is kept: by key, by typing, by the mouse', async ({ page }) => {
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   const exposure = page.getByRole('slider', { name: 'Exposure' });
   await expect(exposure).toHaveAttribute('aria-valuetext', '1/15 s');
   await exposure.focus();
@@ -291,7 +291,7 @@ test('the ladder sets the exposure and what is kept: by key, by typing, by the m
 });
 
 test('readings as a table: pasted, shown before they are taken, undone at once, saved', async ({ page }) => {
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   await page.keyboard.press('2');
   await page.getByRole('button', { name: 'Paste a table' }).click();
   await page

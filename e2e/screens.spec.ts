@@ -114,7 +114,7 @@ test('what was saved is there after the tab has been killed', async ({ browser }
 });
 
 test('a reading’s place and its caution are typed and told', async ({ page }) => {
-  await openDemo(page, /Sarrat Dune/);
+  await openDemo(page, 'sarrat-dune');
   await page.keyboard.press('2');
   await expect(page.getByRole('note')).toContainText('no protection for eyes');
   await page
@@ -142,7 +142,7 @@ test('the frame without the grad is shown for as long as it is asked for, and it
       close.call(this);
     };
   });
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   const sky = () =>
     page
       .getByRole('img', { name: /^The frame as it would be recorded/ })
@@ -183,7 +183,7 @@ test('the frame without the grad is shown for as long as it is asked for, and it
 test('the holder is turned and the sheet slid by the pointer, and both go back to what was computed', async ({
   page,
 }) => {
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   await page.keyboard.press('4');
   const computed = await slip(page).innerText();
   const drag = async (x: number, y: number, dy: number) => {
@@ -222,7 +222,7 @@ test('a stand file is opened by dropping it', async ({ page }) => {
 });
 
 test('a skyline point and a reading are dragged with the pointer', async ({ page }) => {
-  await openDemo(page, /Marl Pan/);
+  await openDemo(page, 'marl-pan');
   await page.keyboard.press('1');
   const drag = async (name: RegExp, dx: number, dy: number) => {
     const box = (await page.getByRole('button', { name }).boundingBox())!;
@@ -279,7 +279,7 @@ for (const [width, height, scheme] of [
     await expect(page.getByRole('heading', { name: 'This device' })).toBeVisible();
     expect(await axe(page)).toEqual([]);
     await noOverflow();
-    await openDemo(page, /Tholl Saddle/);
+    await openDemo(page, 'tholl-saddle');
     await page.getByRole('button', { name: 'More', exact: true }).click();
     expect(await axe(page)).toEqual([]);
     await page.keyboard.press('Escape');

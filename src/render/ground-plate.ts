@@ -47,7 +47,7 @@ export function groundPlate(
     const lightAt = (role: Role, column: number) => {
       const own = lights.get(role) ?? rowOf(role, row);
       lights.set(role, own);
-      return 2 ** (own[column] as number);
+      return 2 ** (own[column] ?? 0);
     };
     for (let column = 0; column < columns; column++, i++) {
       let [light, left] = [0, 255];

@@ -64,7 +64,7 @@ export function fitCases(count: number): FitCase[] {
   });
 }
 
-/** How well a set fits at a seat, cell by cell and by the integral itself (solver 3). */
+/** How well a set fits at a seat, cell by cell and by the integral itself (solver: The fit). */
 export function fitByDefinition({ posed, set, turn, offset }: FitCase): number {
   const { input, laid } = posed;
   if (!laid.ok) throw new Error(laid.reason);

@@ -52,9 +52,9 @@ export function sumCells(
   for (let row = 0, i = 0; row < rows; row++) {
     const below = (row + 0.5) / rows - brightMiddle.v;
     for (let column = 0; column < columns; column++, i++) {
-      const w = weights[i] as number;
+      const w = weights[i];
       if (w === 0) continue;
-      const k = thickness ? (thickness[i] as number) : 1;
+      const k = thickness ? thickness[i] : 1;
       const at = i * SUMS;
       sums[at] = w * k * k;
       if (bright[i] === 1) {
@@ -62,7 +62,7 @@ export function sumCells(
         sums[at + SLOPED] = w * k * below;
       }
       if (far[i] === 1) sums[at + FAR] = w * k * k;
-      sums[at + WANTED] = w * k * (stops[i] as number);
+      sums[at + WANTED] = w * k * stops[i];
     }
   }
   const middles = (count: number) => Float64Array.from({ length: count }, (_, i) => (i + 0.5) / count);
@@ -75,11 +75,11 @@ function withRunningSums(cells: Omit<CellSums, 'before'>): CellSums {
   const before = new Float64Array(rows * (columns + 1) * 2 * SUMS);
   for (let row = 0, from = 0, to = 0; row < rows; row++, to += 2 * SUMS)
     for (let column = 0; column < columns; column++, from += SUMS, to += 2 * SUMS) {
-      const place = u[column] as number;
+      const place = u[column];
       for (let k = 0; k < SUMS; k++) {
-        const sum = sums[from + k] as number;
-        before[to + 2 * SUMS + k] = (before[to + k] as number) + sum;
-        before[to + 3 * SUMS + k] = (before[to + SUMS + k] as number) + sum * place;
+        const sum = sums[from + k];
+        before[to + 2 * SUMS + k] = before[to + k] + sum;
+        before[to + 3 * SUMS + k] = before[to + SUMS + k] + sum * place;
       }
     }
   return { ...cells, before };
@@ -97,17 +97,17 @@ export function inBlocks(cells: CellSums, side: number): CellSums {
     for (let from = 0; from < cells.columns; from += side, to += SUMS) {
       const a = start + from * 2 * SUMS;
       const b = start + Math.min(cells.columns, from + side) * 2 * SUMS;
-      sums[to]! += (before[b] as number) - (before[a] as number);
-      sums[to + BRIGHT]! += (before[b + BRIGHT] as number) - (before[a + BRIGHT] as number);
-      sums[to + FAR]! += (before[b + FAR] as number) - (before[a + FAR] as number);
-      sums[to + WANTED]! += (before[b + WANTED] as number) - (before[a + WANTED] as number);
-      sums[to + SLOPED]! += (before[b + SLOPED] as number) - (before[a + SLOPED] as number);
+      sums[to] += before[b] - before[a];
+      sums[to + BRIGHT] += before[b + BRIGHT] - before[a + BRIGHT];
+      sums[to + FAR] += before[b + FAR] - before[a + FAR];
+      sums[to + WANTED] += before[b + WANTED] - before[a + WANTED];
+      sums[to + SLOPED] += before[b + SLOPED] - before[a + SLOPED];
     }
   }
   const middles = (of: Float64Array, count: number) =>
     Float64Array.from({ length: count }, (_, i) => {
       const last = Math.min(of.length - 1, i * side + side - 1);
-      return ((of[i * side] as number) + (of[last] as number)) / 2;
+      return (of[i * side] + of[last]) / 2;
     });
   return withRunningSums({ columns, rows, u: middles(cells.u, columns), v: middles(cells.v, rows), sums });
 }
@@ -150,8 +150,8 @@ export function fitConstants(target: Target, { columns, rows }: Grid): FitConsta
   let wantedSquares = 0;
   let slopedWanted = 0;
   for (let i = 0; i < target.weights.length; i++) {
-    const w = target.weights[i] as number;
-    const t = target.stops[i] as number;
+    const w = target.weights[i];
+    const t = target.stops[i];
     weight += w;
     wantedSquares += w * t * t;
     if (!target.bright[i]) continue;
@@ -182,11 +182,11 @@ export function binCells(
   const count = Math.ceil(edge) + 2 - first;
   const sums = new Float64Array(count * SUMS);
   for (let row = 0; row < rows; row++) {
-    const middle = (0.5 - (v[row] as number)) * frame.heightMm * cos * inBins - first;
+    const middle = (0.5 - v[row]) * frame.heightMm * cos * inBins - first;
     binRow(along, { columns, from: row * (columns + 1) * 2 * SUMS, middle, perWidth }, sums);
   }
   const before = new Float64Array((count + 1) * SUMS);
-  for (let i = 0; i < sums.length; i++) before[i + SUMS] = (before[i] as number) + (sums[i] as number);
+  for (let i = 0; i < sums.length; i++) before[i + SUMS] = before[i] + sums[i];
   return { first, count, sums, before };
 }
 
@@ -218,26 +218,26 @@ function binRow(along: Float64Array, { columns, from, middle, perWidth }: Row, s
     const b = from + (next < columns ? next : columns) * 2 * SUMS;
     const low = bin * SUMS;
     const lift = zero - bin;
-    const s0 = (along[b + 0] as number) - (along[a + 0] as number);
-    const m0 = lift * s0 + perWidth * ((along[b + 5] as number) - (along[a + 5] as number));
-    sums[low + 0]! += s0 - m0;
-    sums[low + 5]! += m0;
-    const s1 = (along[b + 1] as number) - (along[a + 1] as number);
-    const m1 = lift * s1 + perWidth * ((along[b + 6] as number) - (along[a + 6] as number));
-    sums[low + 1]! += s1 - m1;
-    sums[low + 6]! += m1;
-    const s2 = (along[b + 2] as number) - (along[a + 2] as number);
-    const m2 = lift * s2 + perWidth * ((along[b + 7] as number) - (along[a + 7] as number));
-    sums[low + 2]! += s2 - m2;
-    sums[low + 7]! += m2;
-    const s3 = (along[b + 3] as number) - (along[a + 3] as number);
-    const m3 = lift * s3 + perWidth * ((along[b + 8] as number) - (along[a + 8] as number));
-    sums[low + 3]! += s3 - m3;
-    sums[low + 8]! += m3;
-    const s4 = (along[b + 4] as number) - (along[a + 4] as number);
-    const m4 = lift * s4 + perWidth * ((along[b + 9] as number) - (along[a + 9] as number));
-    sums[low + 4]! += s4 - m4;
-    sums[low + 9]! += m4;
+    const s0 = along[b + 0] - along[a + 0];
+    const m0 = lift * s0 + perWidth * (along[b + 5] - along[a + 5]);
+    sums[low + 0] += s0 - m0;
+    sums[low + 5] += m0;
+    const s1 = along[b + 1] - along[a + 1];
+    const m1 = lift * s1 + perWidth * (along[b + 6] - along[a + 6]);
+    sums[low + 1] += s1 - m1;
+    sums[low + 6] += m1;
+    const s2 = along[b + 2] - along[a + 2];
+    const m2 = lift * s2 + perWidth * (along[b + 7] - along[a + 7]);
+    sums[low + 2] += s2 - m2;
+    sums[low + 7] += m2;
+    const s3 = along[b + 3] - along[a + 3];
+    const m3 = lift * s3 + perWidth * (along[b + 8] - along[a + 8]);
+    sums[low + 3] += s3 - m3;
+    sums[low + 8] += m3;
+    const s4 = along[b + 4] - along[a + 4];
+    const m4 = lift * s4 + perWidth * (along[b + 9] - along[a + 9]);
+    sums[low + 4] += s4 - m4;
+    sums[low + 9] += m4;
     column = next;
   }
 }
@@ -270,11 +270,11 @@ export function setTable(
       (tableDimmingAt(dimming, y + SLOPE_HALF_MM) - tableDimmingAt(dimming, y - SLOPE_HALF_MM)) * perTenth;
     lines[i] = LINE_WEIGHT * slope * slope;
   }
-  const ends = [stops[0] as number, stops[stops.length - 1] as number] as const;
+  const ends = [stops[0], stops[stops.length - 1]] as const;
   for (let i = 0; i < stops.length; i++) {
-    const still = (lines[i] as number) < 1e-18;
-    if (from === stops.length && !(still && Math.abs((stops[i] as number) - ends[0]) < 1e-9)) from = i;
-    if (!(still && Math.abs((stops[i] as number) - ends[1]) < 1e-9)) to = i + 1;
+    const still = lines[i] < 1e-18;
+    if (from === stops.length && !(still && Math.abs(stops[i] - ends[0]) < 1e-9)) from = i;
+    if (!(still && Math.abs(stops[i] - ends[1]) < 1e-9)) to = i + 1;
   }
   return { first: -last, stops, lines, changing: [Math.min(from, to), to] };
 }
@@ -292,29 +292,27 @@ export function fitFromBins(bins: TurnBins, table: SetTable, k: FitConstants, of
   // of (a - target)^2 and of the lines, but for what no seat changes
   let squares = 0;
   for (let i = from, at = from * SUMS; i < to; i++, at += SUMS) {
-    const a = stops[i + shift] as number;
-    squares +=
-      ((sums[at] as number) * a - 2 * (sums[at + WANTED] as number)) * a +
-      (sums[at + FAR] as number) * (lines[i + shift] as number);
-    bright += (sums[at + BRIGHT] as number) * a;
-    sloped += (sums[at + SLOPED] as number) * a;
+    const a = stops[i + shift];
+    squares += (sums[at] * a - 2 * sums[at + WANTED]) * a + sums[at + FAR] * lines[i + shift];
+    bright += sums[at + BRIGHT] * a;
+    sloped += sums[at + SLOPED] * a;
   }
-  const below = stops[0] as number;
+  const below = stops[0];
   if (below !== 0) {
     const at = from * SUMS;
-    squares += (below * (before[at] as number) - 2 * (before[at + WANTED] as number)) * below;
-    bright += below * (before[at + BRIGHT] as number);
-    sloped += below * (before[at + SLOPED] as number);
+    squares += (below * before[at] - 2 * before[at + WANTED]) * below;
+    bright += below * before[at + BRIGHT];
+    sloped += below * before[at + SLOPED];
   }
-  const above = stops[stops.length - 1] as number;
+  const above = stops[stops.length - 1];
   if (above !== 0) {
     const at = to * SUMS;
     const end = count * SUMS;
-    const all = (before[end] as number) - (before[at] as number);
-    const wanted = (before[end + WANTED] as number) - (before[at + WANTED] as number);
+    const all = before[end] - before[at];
+    const wanted = before[end + WANTED] - before[at + WANTED];
     squares += (above * all - 2 * wanted) * above;
-    bright += above * ((before[end + BRIGHT] as number) - (before[at + BRIGHT] as number));
-    sloped += above * ((before[end + SLOPED] as number) - (before[at + SLOPED] as number));
+    bright += above * (before[end + BRIGHT] - before[at + BRIGHT]);
+    sloped += above * (before[end + SLOPED] - before[at + SLOPED]);
   }
   return fitOfSums(squares + k.wantedSquares, { bright, sloped }, k);
 }
@@ -343,11 +341,11 @@ export function leastFit({ sums, count }: TurnBins, { weight, slopedHeight }: Fi
   const slope = slopedHeight > 0 ? GRADIENT_LIMIT : 0;
   let squares = 0;
   for (let at = 0; at < count * SUMS; at += SUMS) {
-    const bright = sums[at + BRIGHT] as number;
-    const dark = (sums[at + ALL] as number) - bright;
+    const bright = sums[at + BRIGHT];
+    const dark = sums[at + ALL] - bright;
     if (bright <= 0 || dark <= 0) continue;
-    const free = LEVEL_ALLOWANCE + slope * Math.max(0, (sums[at + SLOPED] as number) / bright);
-    const wanted = Math.max(0, (sums[at + WANTED] as number) / bright - free);
+    const free = LEVEL_ALLOWANCE + slope * Math.max(0, sums[at + SLOPED] / bright);
+    const wanted = Math.max(0, sums[at + WANTED] / bright - free);
     squares += ((bright * dark) / (bright + dark)) * wanted * wanted;
   }
   return Math.sqrt(squares / weight);

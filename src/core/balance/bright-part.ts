@@ -28,7 +28,7 @@ export function brightPartOf({ grid, regions, ev }: LightField): BrightPart | nu
     for (let i = row * columns; i < (row + 1) * columns; i++)
       if (regions[i] === SKY) {
         cells++;
-        sum += ev[i] as number;
+        sum += ev[i];
       }
     return { cells, sum };
   });

@@ -16,7 +16,7 @@ export function lacksGlow(set: SheetSet, target: Target): boolean {
 
 /** What a set costs at a turn. */
 export const costsOf = (set: SheetSet, target: Target, turnDeg: number): Costs => ({
-  sheets: SHEET_COSTS[set.length] as number,
+  sheets: SHEET_COSTS[set.length],
   turn: set.length ? turnCost(target, turnDeg) : 0,
   noGlow: lacksGlow(set, target) ? NO_GLOW_COST : 0,
 });

@@ -40,12 +40,12 @@ function fitOverAllBins({ search, table }: SetSearch, { turn, offset }: RasterSe
   let wanted = 0;
   let inTheOpen = 0;
   for (let i = 0, at = 0; i < count; i++, at += SUMS) {
-    const a = stops[i + shift] as number;
-    bright += (sums[at + BRIGHT] as number) * a;
-    sloped += (sums[at + SLOPED] as number) * a;
-    squares += (sums[at + ALL] as number) * a * a;
-    wanted += (sums[at + WANTED] as number) * a;
-    inTheOpen += (sums[at + FAR] as number) * (lines[i + shift] as number);
+    const a = stops[i + shift];
+    bright += sums[at + BRIGHT] * a;
+    sloped += sums[at + SLOPED] * a;
+    squares += sums[at + ALL] * a * a;
+    wanted += sums[at + WANTED] * a;
+    inTheOpen += sums[at + FAR] * lines[i + shift];
   }
   const { constants } = search;
   return fitOfSums(squares - 2 * wanted + constants.wantedSquares + inTheOpen, { bright, sloped }, constants);

@@ -140,16 +140,16 @@ function judgeCells(input: BalanceInput, target: Target, { stops, changes, toSlo
   let sloped = 0;
   for (let row = 0, i = 0; row < rows; row++)
     for (let column = 0; column < columns; column++, i++) {
-      const w = weights[i] as number;
+      const w = weights[i];
       if (w === 0) continue;
-      const a = stops[i] as number;
-      const e = a - (wanted[i] as number);
+      const a = stops[i];
+      const e = a - wanted[i];
       // a level seam is as bad all along a row: its middle stands for it
       const offCentre = Math.abs(2 * column + 1 - columns);
       all += w;
       squares += w * e * e;
       if (far[i] === 1) {
-        const slope = (changes[i] as number) * toSlope;
+        const slope = changes[i] * toSlope;
         squares += w * LINE_WEIGHT * slope * slope;
         if (regions[i] !== SKY) {
           if (slope < NOWHERE) lines.nothing += w;
@@ -200,8 +200,8 @@ function spotOf(
     stops: value,
     u: ((cell % columns) + 0.5) / columns,
     v: (Math.floor(cell / columns) + 0.5) / rows,
-    region: REGION_CODES[field.regions[cell] as number] as Spot['region'],
-    shape: shapes[field.shapes[cell] as number],
+    region: REGION_CODES[field.regions[cell]] as Spot['region'],
+    shape: shapes[field.shapes[cell]],
     nearSkyline: target.far[cell] !== 1,
   };
 }
@@ -227,8 +227,8 @@ const worstClasses = (): WorstClasses => ({
 
 function count(to: WorstClasses, value: number, weight: number, cell: number, offCentre: number): void {
   const at = Math.min(CLASSES - 1, (value * CLASS_PER_STOP) | 0);
-  to.weights[at]! += weight;
-  if (offCentre >= (to.offCentre[at] as number)) return;
+  to.weights[at] += weight;
+  if (offCentre >= to.offCentre[at]) return;
   to.offCentre[at] = offCentre;
   to.cells[at] = cell;
   to.values[at] = value;
@@ -237,11 +237,10 @@ function count(to: WorstClasses, value: number, weight: number, cell: number, of
 /** The weighted 98th percentile, where it lies; null where nothing was counted. */
 function worstOf({ nothing, weights, cells, values }: WorstClasses): { cell: number; value: number } | null {
   let weight = nothing;
-  for (let at = 0; at < CLASSES; at++) weight += weights[at] as number;
+  for (let at = 0; at < CLASSES; at++) weight += weights[at];
   let at = 0;
-  let sum = nothing + (weights[0] as number);
-  while (at < CLASSES - 1 && (sum < WORST_QUANTILE * weight || weights[at] === 0))
-    sum += weights[++at] as number;
-  const cell = cells[at] as number;
-  return cell < 0 ? null : { cell, value: values[at] as number };
+  let sum = nothing + weights[0];
+  while (at < CLASSES - 1 && (sum < WORST_QUANTILE * weight || weights[at] === 0)) sum += weights[++at];
+  const cell = cells[at];
+  return cell < 0 ? null : { cell, value: values[at] };
 }

@@ -197,9 +197,12 @@ describe('how safe an answer is', () => {
           ],
         }),
       );
+    const known = new Map<string, string>();
     const bestAt = (ev100: number) => {
-      const answer = balance(at(ev100));
-      return (answer.ok && answer.balance.ranking[0]?.set.map((s) => s.id).join()) || '';
+      const key = ev100.toFixed(3);
+      const answer = known.has(key) ? null : balance(at(ev100));
+      if (answer) known.set(key, (answer.ok && answer.balance.ranking[0]?.set.map((s) => s.id).join()) || '');
+      return known.get(key) ?? '';
     };
     const evs = Array.from({ length: 30 }, (_, i) => 11.5 + i / 10);
     const before = evs.find((ev) => bestAt(ev) && bestAt(ev + 0.1) !== bestAt(ev))!;

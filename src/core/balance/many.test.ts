@@ -81,11 +81,11 @@ describe('a bag of many sheets (fault 71)', () => {
     const steps = balanceSteps(posed);
     for (let step = steps.next(); !step.done; step = steps.next()) parts.push(step.value);
     expect(parts.every((part, i) => part >= (parts[i - 1] ?? 0) && part <= 1)).toBe(true);
-    const readings = Array.from({ length: 500 }, (_, i) => ({
+    const readings = Array.from({ length: 200 }, (_, i) => ({
       id: `x${i}`,
       role: i % 2 ? ('sky' as const) : ('land' as const),
       ev100: 9 + (i % 2) * 3,
-      u: (i % 25) / 25,
+      u: (i % 20) / 20,
       v: i % 2 ? 0.1 : 0.8,
     }));
     let searches = 0;

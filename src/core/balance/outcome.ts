@@ -159,7 +159,7 @@ export function bareMidGreyEvOf(input: BalanceInput, dark = darkReadings(input))
 /** Which of the tones that a reading has in several frames shows it best: held, and nearest to mid-grey. */
 function bestShown(tones: readonly number[], window: SensorWindow): number {
   const loss = (tone: number) => Math.abs(tone) + (isHeld(tone, window) ? 0 : 1e3);
-  return tones.reduce((best, tone, i) => (loss(tone) < loss(tones[best] as number) ? i : best), 0);
+  return tones.reduce((best, tone, i) => (loss(tone) < loss(tones[best]) ? i : best), 0);
 }
 
 /** What is left of the light behind the glass. */
@@ -181,7 +181,7 @@ function exposureOf(
     capped,
     seconds: secondsForEv(evCamera, settings),
   });
-  if (bracket?.length === 1) return at((bracket[0] as number) - fitted.stops, false);
+  if (bracket?.length === 1) return at(bracket[0] - fitted.stops, false);
   if (darkEv === null) return null;
   const { readings } = input.field;
   const { placementStops, solver } = input.look;

@@ -175,8 +175,7 @@ function* findSeats(posed: Posed, singles: readonly SheetSet[], pairs: readonly 
   const found: Rough[] = [];
   /** The best five scores so far, lowest first. */
   const fifth: number[] = [];
-  const limit = (): number =>
-    all || fifth.length < BEST ? Infinity : (fifth[BEST - 1] as number) + ROUGH_ERROR;
+  const limit = (): number => (all || fifth.length < BEST ? Infinity : fifth[BEST - 1] + ROUGH_ERROR);
   const look = (set: SheetSet, interest: Interest) => {
     const s = posed.searchFor(set);
     const rough = s && roughSearch(s, interest);

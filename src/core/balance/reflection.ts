@@ -41,7 +41,7 @@ export function darkerThanReflection(
       if (field.regions[row * columns + column] !== WATER) continue;
       const u = (column + 0.5) / columns;
       const v = (row + 0.5) / rows;
-      const horizon = field.skyline[column] as number;
+      const horizon = field.skyline[column];
       const mirrored = 2 * horizon - v;
       if (v <= horizon || mirrored < 0) continue;
       const depressionDeg = angleOf(horizon) - angleOf(v);

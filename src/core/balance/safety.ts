@@ -143,7 +143,7 @@ function shifted(field: LightField, { brighter }: Sides, stops: number): LightFi
   const isBright = (region: number) => (region === SKY) === (brighter === 'sky') && region !== FEATURE;
   return {
     ...field,
-    ev: field.ev.map((ev, i) => (isBright(field.regions[i] as number) ? ev + stops : ev)),
+    ev: field.ev.map((ev, i) => (isBright(field.regions[i]) ? ev + stops : ev)),
     readings: field.readings.map((r) => (isOf(r) ? { ...r, ev100: r.ev100 + stops } : r)),
   };
 }

@@ -228,7 +228,7 @@ function coarseOffsetFor(set: SheetSet): number {
   const shortest = Math.min(
     ...set.flatMap(({ sheet: { profile } }) => {
       const joints = profileJoints(profile);
-      return joints.slice(1).map((mm, i) => mm - (joints[i] as number));
+      return joints.slice(1).map((mm, i) => mm - joints[i]);
     }),
   );
   return Math.min(MOST_COARSE_OFFSET, Math.max(COARSE_OFFSET, Math.round(shortest / 5 / BIN_MM)));
@@ -289,9 +289,9 @@ export function doingAt(s: SetSearch, seat: RasterSeat): Doing {
   let most = 0;
   let sum = 0;
   for (let i = 0; i < bins.count; i++) {
-    const a = table.stops[i + shift] as number;
-    if ((bins.sums[i * SUMS + ALL] as number) > 0) most = Math.max(most, a);
-    sum += (bins.sums[i * SUMS + BRIGHT] as number) * a;
+    const a = table.stops[i + shift];
+    if (bins.sums[i * SUMS + ALL] > 0) most = Math.max(most, a);
+    sum += bins.sums[i * SUMS + BRIGHT] * a;
   }
   return {
     most,

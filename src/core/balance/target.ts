@@ -122,24 +122,24 @@ function cellsOf(
   for (let row = 0, i = 0; row < rows; row++) {
     const v = (row + 0.5) / rows;
     for (let column = 0; column < columns; column++, i++) {
-      const region = field.regions[i] as number;
+      const region = field.regions[i];
       if (region === IGNORE) continue;
       if (region === FEATURE) {
-        const treatment = treatments[field.shapes[i] as number];
+        const treatment = treatments[field.shapes[i]];
         far[i] = 1;
         weights[i] = treatment?.silhouette ? 0 : FEATURE_WEIGHT;
         stops[i] = treatment?.targetStops ?? 0;
         continue;
       }
-      const near = Math.abs(v - (field.skyline[column] as number)) <= NEAR_SKYLINE;
+      const near = Math.abs(v - field.skyline[column]) <= NEAR_SKYLINE;
       far[i] = near ? 0 : 1;
       weights[i] = near ? NEAR_WEIGHT : 1;
       if ((region === SKY) !== skyBrighter || (part && v > part.v)) continue;
-      const ev = field.ev[i] as number;
+      const ev = field.ev[i];
       bright[i] = 1;
       if (need > 0) stops[i] = follow ? Math.max(0, need + follow * (ev - sides.brightMeanEv)) : need;
       const tone = ev - sides.darkMeanEv + look.placementStops;
-      if (tone > window.highlightRoom + 1e-6) weights[i] = (weights[i] as number) * BLOWN_WEIGHT;
+      if (tone > window.highlightRoom + 1e-6) weights[i] = weights[i] * BLOWN_WEIGHT;
     }
   }
   return { stops, weights, bright, far };
@@ -153,7 +153,7 @@ function middleOf(bright: Uint8Array, weights: Float64Array, { columns, rows }: 
   for (let row = 0, i = 0; row < rows; row++) {
     const v = (row + 0.5) / rows;
     let own = 0;
-    for (let column = 0; column < columns; column++, i++) if (bright[i] === 1) own += weights[i] as number;
+    for (let column = 0; column < columns; column++, i++) if (bright[i] === 1) own += weights[i];
     weight += own;
     sum += own * v;
     squares += own * v * v;
@@ -197,7 +197,7 @@ function skylineLine(
   const hs = Array.from(skyline, (v) => (0.5 - v) * frame.heightMm);
   const isPaired = (_: number, i: number) => i % EVERY === 0;
   const slope = medianSlope(xs.filter(isPaired), hs.filter(isPaired));
-  const residuals = hs.map((h, i) => h - slope * (xs[i] as number));
+  const residuals = hs.map((h, i) => h - slope * xs[i]);
   const middle = median(residuals);
   const near = residuals.filter((r) => Math.abs(r - middle) <= SMOOTH_WITHIN * frame.heightMm + 1e-9);
   return {
@@ -254,8 +254,8 @@ function footAboveHead({ field }: BalanceInput, weights: Float64Array): number {
     let weight = 0;
     for (let i = Math.ceil(from - 1e-9) * columns; i < (Math.floor(to + 1e-9) + 1) * columns; i++) {
       if (field.regions[i] !== SKY) continue;
-      sum += (weights[i] as number) * (field.ev[i] as number);
-      weight += weights[i] as number;
+      sum += weights[i] * field.ev[i];
+      weight += weights[i];
     }
     return sum / weight;
   };

@@ -71,7 +71,7 @@ export function mapRegions(grid: Grid, skyline: readonly FramePoint[], shapes: r
   const land = REGION_CODES.indexOf('land');
   for (let row = 0; row < rows; row++)
     for (let column = 0; column < columns; column++)
-      if ((row + 0.5) / rows >= (line[column] as number)) regions[row * columns + column] = land;
+      if ((row + 0.5) / rows >= line[column]) regions[row * columns + column] = land;
   shapes.forEach((shape, index) => {
     const code = REGION_CODES.indexOf(shape.region);
     const us = shape.points.map((p) => p.u);

@@ -104,8 +104,8 @@ export function spreadReadings(
       let sum = 0;
       let weights = 0;
       for (let k = 0; k < n; k++) {
-        const weight = 1 / ((across[at + k] as number) + (down[k] as number));
-        sum += weight * (ev[k] as number);
+        const weight = 1 / (across[at + k] + down[k]);
+        sum += weight * ev[k];
         weights += weight;
       }
       field[i] = sum / weights;

@@ -34,8 +34,8 @@ function patchLight(
   let sum = 0;
   for (let y = top; y < bottom; y++)
     for (let x = left; x < right; x++) {
-      sum += luminance[y * columns + x] as number;
-      count[picture.known?.[y * columns + x] ?? KNOWN.measured]!++;
+      sum += luminance[y * columns + x];
+      count[picture.known?.[y * columns + x] ?? KNOWN.measured]++;
     }
   const all = (right - left) * (bottom - top);
   const beyond = count.findIndex((n, way) => way !== KNOWN.measured && n > all / 2);
@@ -112,9 +112,7 @@ function tieByMeans(
   frameEv: number | undefined,
 ): PictureTie | null {
   const meanLog = (counts: (region: number) => boolean): number => {
-    const light = Array.from(log).filter(
-      (_, i) => known[i] === KNOWN.measured && counts(regions[i] as number),
-    );
+    const light = Array.from(log).filter((_, i) => known[i] === KNOWN.measured && counts(regions[i]));
     return Math.log2(mean(light.map((stops) => 2 ** stops)));
   };
   const offsets = readings
@@ -160,10 +158,10 @@ export function unknownLight({ known, regions }: LightField): UnknownLight[] {
   const part = (side: UnknownLight['side']): UnknownLight => {
     const count = [0, 0, 0];
     regions.forEach((region, i) => {
-      if (region !== ignore && (region === sky) === (side === 'sky')) count[known[i] as number]!++;
+      if (region !== ignore && (region === sky) === (side === 'sky')) count[known[i]]++;
     });
-    const all = Math.max(1, count[0]! + count[1]! + count[2]!);
-    return { side, black: count[KNOWN.atMost]! / all, blown: count[KNOWN.atLeast]! / all };
+    const all = Math.max(1, count[0] + count[1] + count[2]);
+    return { side, black: count[KNOWN.atMost] / all, blown: count[KNOWN.atLeast] / all };
   };
   return [part('sky'), part('land')].filter((u) => u.blown + u.black > 0);
 }

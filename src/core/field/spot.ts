@@ -28,7 +28,7 @@ export function spotOf({ grid, ev, known }: LightField, circle: MeterCircle): Sp
   if (!cells.length) {
     cells.push(cellAt(grid, circle));
   }
-  const light = cells.reduce((sum, i) => sum + 2 ** (ev[i] as number), 0) / cells.length;
+  const light = cells.reduce((sum, i) => sum + 2 ** ev[i], 0) / cells.length;
   if (!Number.isFinite(light) || light <= 0) return null;
   const share = (way: number) => cells.filter((i) => known?.[i] === way).length / cells.length;
   const beyond = [KNOWN.atMost, KNOWN.atLeast].find((way) => share(way) > 0.5);
@@ -43,7 +43,7 @@ function cellAt({ columns, rows }: Grid, { u, v }: FramePoint): number {
 
 /** The role of the region that a point of the frame lies in; null where it is left out of account. */
 export function roleAt({ grid, regions }: RegionMap, point: FramePoint): Role | null {
-  const region = REGION_CODES[regions[cellAt(grid, point)] as number];
+  const region = REGION_CODES[regions[cellAt(grid, point)]];
   return region === undefined || region === 'ignore' ? null : region;
 }
 

@@ -55,8 +55,8 @@ const castOf = (cells: readonly ColouredCell[]): Cast => ({
  */
 export function sheetCast(cells: readonly ColouredCell[], takenBy: readonly number[]): Cast | null {
   const most = Math.max(...takenBy);
-  const dense = cells.filter((_, i) => (takenBy[i] as number) > 0.8 * most);
-  const clear = cells.filter((_, i) => (takenBy[i] as number) < 0.1 * most);
+  const dense = cells.filter((_, i) => takenBy[i] > 0.8 * most);
+  const clear = cells.filter((_, i) => takenBy[i] < 0.1 * most);
   if (dense.length < LEAST_CELLS || clear.length < LEAST_CELLS) return null;
   const [a, b] = [castOf(dense), castOf(clear)];
   return { red: a.red - b.red, blue: a.blue - b.blue };

@@ -75,9 +75,7 @@ export function profileFromPhoto({ light, corners, lengthMm }: SheetPhoto): Prof
     );
     return sides.flat().filter((s) => s.value > 0);
   });
-  const told = beside.flatMap((spots, i) =>
-    spots.map((s) => ({ ...s, y: (ys[i] as number) / lengthMm - 0.5 })),
-  );
+  const told = beside.flatMap((spots, i) => spots.map((s) => ({ ...s, y: ys[i] / lengthMm - 0.5 })));
   const [lefts, rights] = [told.filter((t) => t.across < 0), told.filter((t) => t.across > 0)];
   if (Math.min(lefts.length, rights.length) < count) return { ok: false, reason: 'no-light-beside' };
   // the light behind is a gentle hill or slope: its logarithm to the second order, across and along
@@ -99,10 +97,7 @@ export function profileFromPhoto({ light, corners, lengthMm }: SheetPhoto): Prof
     const spots = Array.from({ length: ACROSS }, (_, k) => INNER * (k / (ACROSS - 1) - 0.5) * 2);
     const stops = spots.flatMap((across) => {
       const through = lightAt(across, y);
-      const whole = terms({ across, y: y / lengthMm - 0.5 }).reduce(
-        (sum, t, k) => sum + t * (behind[k] as number),
-        0,
-      );
+      const whole = terms({ across, y: y / lengthMm - 0.5 }).reduce((sum, t, k) => sum + t * behind[k], 0);
       return through > 0 ? [stopsFromTransmittance(through / 2 ** whole)] : [];
     });
     return stops.length > ACROSS / 2 ? median(stops) : NaN;
@@ -120,14 +115,14 @@ function profileOf(ys: readonly number[], taken: readonly number[]): ProfileFrom
   const half = clear + (most - clear) / 2;
   // from the clear end: of a band the line on its clear side counts
   let i = smooth.length - 1;
-  while (i > 0 && (smooth[i - 1] as number) < half) i--;
+  while (i > 0 && smooth[i - 1] < half) i--;
   if (i === 0) return { ok: false, reason: 'no-transition' };
-  const [near, far] = [smooth[i] as number, smooth[i - 1] as number];
-  const seam = (ys[i] as number) - (STEP_MM * (half - near)) / (far - near);
+  const [near, far] = [smooth[i], smooth[i - 1]];
+  const seam = ys[i] - (STEP_MM * (half - near)) / (far - near);
   const samples = followed(
-    ys.map((y, k) => ({ mm: seam - y, stops: Math.max(0, smooth[k] as number) })).toReversed(),
+    ys.map((y, k) => ({ mm: seam - y, stops: Math.max(0, smooth[k]) })).toReversed(),
   ).map(({ mm, stops }) => ({ mm: Math.round(10 * mm) / 10, stops: Math.round(100 * stops) / 100 }));
-  const off = taken.flatMap((t, k) => (Number.isFinite(t) ? [Math.abs(t - (smooth[k] as number))] : []));
+  const off = taken.flatMap((t, k) => (Number.isFinite(t) ? [Math.abs(t - smooth[k])] : []));
   return {
     ok: true,
     profile: {
@@ -149,7 +144,7 @@ function smoothed(values: readonly number[]): number[] {
   return known.map((value, i) => {
     const window = known.slice(i - reach, i + reach + 1);
     if (i < reach || window.length < PARABOLA.length) return value;
-    return window.reduce((sum, v, k) => sum + v * (PARABOLA[k] as number), 0) / 21;
+    return window.reduce((sum, v, k) => sum + v * PARABOLA[k], 0) / 21;
   });
 }
 
@@ -218,8 +213,8 @@ function cellAt({ columns, rows, luminance, blown, black }: LightCells, { u, v }
     [1, 1, fx * fy],
   ] as const) {
     const i = (row + dy) * columns + column + dx;
-    if ((blown[i] as number) + (black[i] as number) > SPOILT) return NaN;
-    sum += part * (luminance[i] as number);
+    if (blown[i] + black[i] > SPOILT) return NaN;
+    sum += part * luminance[i];
   }
   return sum;
 }

@@ -100,7 +100,7 @@ export function sheetFromPair({ cells, frame, lens, offsetMm }: PairTaken): Shee
   const [drift, stops, logMm, turn, last] = best.figures;
   if (!(stops >= LEAST_STOPS)) return { ok: false, reason: 'no-transition' };
   const [driftOff, stopsOff, logOff, turnOff, lastOff] = FLOORS.map((floor, k) =>
-    Math.hypot(floor, best.errors[k] as number, k === 4 && !seesPupil ? SEAT_FLOOR_MM : 0),
+    Math.hypot(floor, best.errors[k], k === 4 && !seesPupil ? SEAT_FLOOR_MM : 0),
   ) as unknown as Figures;
   const mm = Math.exp(logMm);
   const figure = (value: number, error: number): Figure => ({ value, giveOrTake: 2 * error });
@@ -166,7 +166,7 @@ function settle(cells: readonly TakenCell[], shape: Shape, start: Figures): Sett
   const patches = cells.map((c) => c.patch);
   const leftOf = (figures: Figures) => {
     const model = taken(cells, shape, figures);
-    return cells.map((c, i) => c.stops - (model[i] as number));
+    return cells.map((c, i) => c.stops - model[i]);
   };
   const sizeOf = (left: readonly number[]) => 1.4826 * median(left.map(Math.abs));
   let figures = start;
@@ -177,21 +177,21 @@ function settle(cells: readonly TakenCell[], shape: Shape, start: Figures): Sett
       const moved = (by: number) =>
         taken(cells, shape, figures.map((f, j) => (j === k ? f + by : f)) as unknown as Figures);
       const [up, down] = [moved(step), moved(-step)];
-      return up.map((u, i) => (u - (down[i] as number)) / (2 * step));
+      return up.map((u, i) => (u - down[i]) / (2 * step));
     });
-    const rows = cells.map((_, i) => slopes.map((s) => s[i] as number));
+    const rows = cells.map((_, i) => slopes.map((s) => s[i]));
     const fit = robustFit(rows, left, patches);
     if (!fit) return null;
     let part = 1;
     let next: Figures = figures;
     let nextLeft = left;
     for (; part > 1 / 64; part /= 2) {
-      next = figures.map((f, k) => f + part * held(fit.values[k] as number, k)) as unknown as Figures;
+      next = figures.map((f, k) => f + part * held(fit.values[k], k)) as unknown as Figures;
       nextLeft = leftOf(next);
       if (sizeOf(nextLeft) <= size) break;
     }
     const isBetter = part > 1 / 64;
-    const moves = fit.values.every((v, k) => Math.abs(v) < SETTLED * (STEPS[k] as number) * 10);
+    const moves = fit.values.every((v, k) => Math.abs(v) < SETTLED * STEPS[k] * 10);
     if (!isBetter || moves) return { figures, errors: fit.errors, left: size };
     figures = next;
     left = nextLeft;
@@ -203,8 +203,7 @@ function settle(cells: readonly TakenCell[], shape: Shape, start: Figures): Sett
 
 /** No step is longer than this: the model is a straight line near by alone. */
 const LONGEST: Figures = [1, 1, 0.7, 8, 8];
-const held = (step: number, k: number): number =>
-  Math.max(-(LONGEST[k] as number), Math.min(LONGEST[k] as number, step));
+const held = (step: number, k: number): number => Math.max(-LONGEST[k], Math.min(LONGEST[k], step));
 
 /** Where to begin: the ends of what was taken, and the line along which it is half of that. */
 function firstGuess(
@@ -212,7 +211,7 @@ function firstGuess(
   lens: Lens,
 ): { readonly low: number; readonly stops: number; readonly seat: Seat } | null {
   const sorted = cells.map((c) => c.stops).toSorted((a, b) => a - b);
-  const at = (part: number) => sorted[Math.floor(part * (sorted.length - 1))] as number;
+  const at = (part: number) => sorted[Math.floor(part * (sorted.length - 1))];
   const [low, high] = [at(0.03), at(0.97)];
   const stops = high - low;
   if (stops < LEAST_STOPS) return null;
@@ -235,7 +234,7 @@ function firstGuess(
   const xs = crossings.map((c) => c.x);
   const hs = crossings.map((c) => c.h);
   const slope = medianSlope(xs, hs);
-  const h0 = median(hs.map((h, i) => h - slope * (xs[i] as number)));
+  const h0 = median(hs.map((h, i) => h - slope * xs[i]));
   const turn = -degreesFromRadians(Math.atan(slope));
   const turnDeg = isUp ? turn : turn > 0 ? turn - 180 : turn + 180;
   const { cos } = acrossSeam(turnDeg);

@@ -40,21 +40,20 @@ export function takenCells(
 ): ColouredCell[] | null {
   const { columns, rows } = without;
   if (columns !== through.columns || rows !== through.rows) return null;
-  const spoilt = ({ blown, black }: LightCells, i: number) =>
-    (blown[i] as number) + (black[i] as number) > SPOILT;
+  const spoilt = ({ blown, black }: LightCells, i: number) => blown[i] + black[i] > SPOILT;
   const lost = (of: (cells: LightCells) => number) =>
     stopsFromTransmittance(of(through) / of(without)) + longerStops;
   return Array.from({ length: columns * rows }, (_, i): ColouredCell => {
     const [column, row] = [i % columns, Math.floor(i / columns)];
     const [u, v] = [(column + 0.5) / columns, (row + 0.5) / rows];
-    const green = lost(({ rgb }) => rgb[3 * i + 1] as number);
+    const green = lost(({ rgb }) => rgb[3 * i + 1]);
     return {
       x: (u - 0.5) * widthMm,
       h: (0.5 - v) * heightMm,
       patch: Math.floor(u * PATCHES) + PATCHES * Math.floor(v * PATCHES),
-      stops: spoilt(without, i) || spoilt(through, i) ? NaN : lost(({ luminance }) => luminance[i] as number),
-      red: lost(({ rgb }) => rgb[3 * i] as number) - green,
-      blue: lost(({ rgb }) => rgb[3 * i + 2] as number) - green,
+      stops: spoilt(without, i) || spoilt(through, i) ? NaN : lost(({ luminance }) => luminance[i]),
+      red: lost(({ rgb }) => rgb[3 * i]) - green,
+      blue: lost(({ rgb }) => rgb[3 * i + 2]) - green,
     };
   }).filter(
     ({ stops, red, blue }) => Number.isFinite(stops) && Number.isFinite(red) && Number.isFinite(blue),

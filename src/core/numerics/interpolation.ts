@@ -15,7 +15,7 @@ export function smoothStep(from: number, to: number, x: number): number {
  */
 export function alongLine(points: readonly { readonly x: number; readonly y: number }[], x: number): number {
   const next = points.findIndex((p) => p.x >= x);
-  if (next <= 0) return (next === 0 ? points[0]! : points.at(-1)!).y;
-  const [a, b] = [points[next - 1]!, points[next]!];
+  if (next <= 0) return (next === 0 ? points[0] : points.at(-1)!).y;
+  const [a, b] = [points[next - 1], points[next]];
   return mix(a.y, b.y, (x - a.x) / (b.x - a.x));
 }

@@ -40,15 +40,15 @@ export function robustFit(
   if (!bread) return null;
   const scores = new Map<number, number[]>();
   rows.forEach((row, i) => {
-    const sum = scores.get(patches[i] as number) ?? new Array<number>(n).fill(0);
-    row.forEach((x, k) => (sum[k] = (sum[k] as number) + x * (weights[i] as number) * (left[i] as number)));
-    scores.set(patches[i] as number, sum);
+    const sum = scores.get(patches[i]) ?? new Array<number>(n).fill(0);
+    row.forEach((x, k) => (sum[k] = sum[k] + x * weights[i] * left[i]));
+    scores.set(patches[i], sum);
   });
   const few = scores.size / Math.max(1, scores.size - n);
   const errors = found.map((_, k) => {
     let variance = 0;
     for (const score of scores.values()) {
-      const through = score.reduce((sum, s, j) => sum + s * (bread[k]?.[j] as number), 0);
+      const through = score.reduce((sum, s, j) => sum + s * bread[k]?.[j], 0);
       variance += through * through;
     }
     return Math.sqrt(few * variance);
@@ -57,19 +57,14 @@ export function robustFit(
 }
 
 const residuals = (rows: readonly (readonly number[])[], ys: readonly number[], values: readonly number[]) =>
-  ys.map(
-    (y, i) => y - (rows[i] as readonly number[]).reduce((sum, x, k) => sum + x * (values[k] as number), 0),
-  );
+  ys.map((y, i) => y - rows[i].reduce((sum, x, k) => sum + x * values[k], 0));
 
 /** `X^T W X`. */
 function normal(rows: readonly (readonly number[])[], weights: readonly number[]): number[][] {
   const n = rows[0]?.length ?? 0;
   const a = Array.from({ length: n }, () => new Array<number>(n).fill(0));
   rows.forEach((row, i) => {
-    for (let j = 0; j < n; j++)
-      for (let k = 0; k < n; k++)
-        (a[j] as number[])[k] =
-          (a[j]?.[k] as number) + (weights[i] as number) * (row[j] as number) * (row[k] as number);
+    for (let j = 0; j < n; j++) for (let k = 0; k < n; k++) a[j][k] += weights[i] * row[j] * row[k];
   });
   return a;
 }
@@ -81,9 +76,7 @@ function weightedFit(
 ): number[] | null {
   const n = rows[0]?.length ?? 0;
   const b = new Array<number>(n).fill(0);
-  rows.forEach((row, i) =>
-    row.forEach((x, k) => (b[k] = (b[k] as number) + x * (weights[i] as number) * (ys[i] as number))),
-  );
+  rows.forEach((row, i) => row.forEach((x, k) => (b[k] = b[k] + x * weights[i] * ys[i])));
   return solveLinear(normal(rows, weights), b);
 }
 
@@ -95,6 +88,5 @@ function inverse(a: readonly (readonly number[])[]): number[][] | null {
       a.map((__, j) => (j === k ? 1 : 0)),
     ),
   );
-  if (columns.some((c) => c === null)) return null;
-  return a.map((_, j) => columns.map((c) => (c as number[])[j] as number));
+  return columns.every((c) => c !== null) ? a.map((_, j) => columns.map((c) => c[j])) : null;
 }

@@ -7,17 +7,14 @@ export function mean(values: readonly number[]): number {
 export function median(values: ArrayLike<number>): number {
   const sorted = Float64Array.from(values).sort();
   const half = Math.floor(sorted.length / 2);
-  return sorted.length % 2
-    ? (sorted[half] as number)
-    : ((sorted[half - 1] as number) + (sorted[half] as number)) / 2;
+  return sorted.length % 2 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
 }
 
 /** Median of the slopes between all pairs of points (Theil and Sen): outliers do not tilt it. NaN for fewer than two. */
 export function medianSlope(xs: readonly number[], ys: readonly number[]): number {
   const slopes: number[] = [];
   xs.forEach((x, i) => {
-    for (let k = 0; k < i; k++)
-      slopes.push(((ys[i] as number) - (ys[k] as number)) / (x - (xs[k] as number)));
+    for (let k = 0; k < i; k++) slopes.push((ys[i] - ys[k]) / (x - xs[k]));
   });
   return median(slopes);
 }
@@ -30,7 +27,7 @@ export function leastSquaresSlope(xs: readonly number[], ys: readonly number[]):
   let sxy = 0;
   xs.forEach((x, i) => {
     sxx += (x - mx) ** 2;
-    sxy += (x - mx) * ((ys[i] as number) - my);
+    sxy += (x - mx) * (ys[i] - my);
   });
   return sxx > 0 ? sxy / sxx : 0;
 }

@@ -39,7 +39,7 @@ export function dimmingField(
       const x = ((column + 0.5) / columns - 0.5) * frame.widthMm;
       const h = (0.5 - (row + 0.5) / rows) * frame.heightMm;
       const part = (slantFactor(lens, { x, h }) - 1) / (slant - 1);
-      out[i]! += part * ((most[i] as number) - (out[i] as number));
+      out[i] += part * (most[i] - out[i]);
     }
   return out;
 }

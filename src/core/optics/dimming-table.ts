@@ -73,7 +73,7 @@ export function sampleSheet(grid: TableGrid, { profile, reachMm, dyed }: Sheet, 
     passed[i] = reachMm
       ? endingWithin(light, Math.min(y - reachMm[0], reachMm[1] - y) * grid.stepsPerMm)
       : light;
-    sameFrom[i] = i > 0 && passed[i] === passed[i - 1] ? (sameFrom[i - 1] as number) : i;
+    sameFrom[i] = i > 0 && passed[i] === passed[i - 1] ? sameFrom[i - 1] : i;
   }
   return { passed, sameFrom };
 }
@@ -100,17 +100,15 @@ export function averagedOverBeam(
   for (let k = 0; k < stops.length; k++) {
     const i = last + (k - half) * every;
     const end = i + width - 1;
-    const light = (a[end] as number) * (b ? (b[end] as number) : 1);
-    const flat = (first.sameFrom[end] as number) <= i && (!second || (second.sameFrom[end] as number) <= i);
+    const light = a[end] * (b ? b[end] : 1);
+    const flat = first.sameFrom[end] <= i && (!second || second.sameFrom[end] <= i);
     if (flat) {
       stops[k] = light === 1 ? 0 : stopsFromTransmittance(light);
       continue;
     }
     let sum = 0;
-    if (b)
-      for (let j = 0; j < width; j++)
-        sum += (kernel[j] as number) * (a[i + j] as number) * (b[i + j] as number);
-    else for (let j = 0; j < width; j++) sum += (kernel[j] as number) * (a[i + j] as number);
+    if (b) for (let j = 0; j < width; j++) sum += kernel[j] * a[i + j] * b[i + j];
+    else for (let j = 0; j < width; j++) sum += kernel[j] * a[i + j];
     stops[k] = Math.max(0, stopsFromTransmittance(sum));
   }
   return { startMm: (-half * every) / stepsPerMm, stepsPerMm: stepsPerMm / every, stops };
@@ -140,15 +138,15 @@ export function averagedInTwoSlots(
     // beyond its raster a sheet is as it is at its ends
     const other = Math.min(lastStart, Math.max(0, i + whole));
     const end = i + width - 1;
-    if ((near.sameFrom[end] as number) <= i && (far.sameFrom[other + width] as number) <= other) {
-      stops[k] = Math.max(0, stopsFromTransmittance((a[end] as number) * (b[other] as number)));
+    if (near.sameFrom[end] <= i && far.sameFrom[other + width] <= other) {
+      stops[k] = Math.max(0, stopsFromTransmittance(a[end] * b[other]));
       continue;
     }
     let sum = 0;
     for (let j = 0; j < width; j++) {
-      const low = b[other + j] as number;
-      const light = low + part * ((b[other + j + 1] as number) - low);
-      sum += (kernel[j] as number) * (a[i + j] as number) * light;
+      const low = b[other + j];
+      const light = low + part * (b[other + j + 1] - low);
+      sum += kernel[j] * a[i + j] * light;
     }
     stops[k] = Math.max(0, stopsFromTransmittance(sum));
   }
@@ -159,11 +157,11 @@ export function averagedInTwoSlots(
 export function tableDimmingAt({ startMm, stepsPerMm, stops }: DimmingTable, y: number): number {
   const at = (y - startMm) * stepsPerMm;
   const last = stops.length - 1;
-  if (at <= 0) return stops[0] as number;
-  if (at >= last) return stops[last] as number;
+  if (at <= 0) return stops[0];
+  if (at >= last) return stops[last];
   const i = Math.floor(at);
-  const low = stops[i] as number;
-  return low + (at - i) * ((stops[i + 1] as number) - low);
+  const low = stops[i];
+  return low + (at - i) * (stops[i + 1] - low);
 }
 
 /** `tableDimmingAt` at even steps of `y` from `fromMm`, into `out`. */
@@ -179,8 +177,8 @@ export function readAlong(
   for (let k = 0; k < out.length; k++) {
     const at = Math.min(last, Math.max(0, start + k * step));
     const i = at < last ? at | 0 : last - 1;
-    const low = stops[i] as number;
-    out[k] = low + (at - i) * ((stops[i + 1] as number) - low);
+    const low = stops[i];
+    out[k] = low + (at - i) * (stops[i + 1] - low);
   }
   return out;
 }

@@ -47,7 +47,7 @@ export function dimmingAt({ joints, densityAt }: Stack, y: number, beamMm: numbe
   let passed = 0;
   let fromQ = -1;
   for (let i = 0; i <= joints.length; i++) {
-    const joint = i < joints.length ? ((joints[i] as number) - y) / half : 1;
+    const joint = i < joints.length ? (joints[i] - y) / half : 1;
     const toQ = Math.min(1, joint);
     if (toQ <= fromQ) continue;
     const middle = y + ((fromQ + toQ) / 2) * half;
@@ -71,9 +71,9 @@ function passedBetween(from: number, to: number, densityOf: (phi: number) => num
   const reach = (to - from) / 2;
   let sum = 0;
   for (let i = 0; i < RULE.nodes.length; i++) {
-    const phi = middle + reach * (RULE.nodes[i] as number);
+    const phi = middle + reach * RULE.nodes[i];
     const cos = Math.cos(phi);
-    sum += (RULE.weights[i] as number) * cos * cos * transmittanceFromStops(densityOf(phi));
+    sum += RULE.weights[i] * cos * cos * transmittanceFromStops(densityOf(phi));
   }
   return (sum * reach * 2) / Math.PI;
 }

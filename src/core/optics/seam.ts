@@ -28,7 +28,7 @@ export function transitionOf(sheets: readonly Sheet[], beamMm: number): Transiti
   const crossing = (part: number): number => {
     const wanted = part * most;
     const at = stops.findIndex((s) => s >= wanted);
-    const high = stops[at] as number;
+    const high = stops[at];
     const low = stops[at - 1] ?? 0;
     return startMm + (high > low ? at - (high - wanted) / (high - low) : at) / stepsPerMm;
   };
@@ -36,11 +36,11 @@ export function transitionOf(sheets: readonly Sheet[], beamMm: number): Transiti
   const farCrossing = (part: number): number => {
     const wanted = part * most;
     const at = stops.findLastIndex((s) => s >= wanted);
-    const high = stops[at] as number;
+    const high = stops[at];
     const low = stops[at + 1] ?? high;
     return startMm + (high > low ? at + (high - wanted) / (high - low) : at) / stepsPerMm;
   };
-  const clears = (stops.at(-1) as number) < CLEAR_PART * most;
+  const clears = stops[stops.length - 1] < CLEAR_PART * most;
   return {
     tenthMm: crossing(0.1),
     halfMm: crossing(0.5),

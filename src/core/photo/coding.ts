@@ -23,7 +23,7 @@ export function linearOfByte(coding: Coding): Float32Array {
 export function codedInStops({ columns, rows, rgb }: Reduced, topStops: number): Pixels {
   const rgba = new Uint8ClampedArray(4 * columns * rows);
   for (let i = 0; i < columns * rows; i++) {
-    for (let k = 0; k < 3; k++) rgba[4 * i + k] = Math.max(0, stepOf(rgb[3 * i + k] as number, topStops));
+    for (let k = 0; k < 3; k++) rgba[4 * i + k] = Math.max(0, stepOf(rgb[3 * i + k], topStops));
     rgba[4 * i + 3] = 255;
   }
   return { columns, rows, rgba };

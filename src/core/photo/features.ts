@@ -22,20 +22,20 @@ export function standingFeatures(skyline: readonly FramePoint[]): FramePoint[][]
   const line = us.map(at);
   const reach = Math.round((WIDEST * PLACES) / 2);
   const slope = leastSquaresSlope(us, line);
-  const level = line.map((v, i) => v - slope * (us[i] as number));
-  const trend = withoutRises(level, reach).map((v, i) => v + slope * (us[i] as number));
-  const rise = line.map((v, i) => (trend[i] as number) - v);
+  const level = line.map((v, i) => v - slope * us[i]);
+  const trend = withoutRises(level, reach).map((v, i) => v + slope * us[i]);
+  const rise = line.map((v, i) => trend[i] - v);
   const features: FramePoint[][] = [];
   for (let i = 0; i <= PLACES; i++) {
-    if ((rise[i] as number) < FOOT) continue;
+    if (rise[i] < FOOT) continue;
     let end = i;
-    while (end < PLACES && (rise[end + 1] as number) >= FOOT) end++;
+    while (end < PLACES && rise[end + 1] >= FOOT) end++;
     const [from, to] = [i - 1, end + 1];
     if (from >= 0 && to <= PLACES && Math.max(...rise.slice(i, to)) >= RISE) {
-      const top = us.slice(from, to + 1).map((u, k) => ({ u, v: line[from + k] as number }));
+      const top = us.slice(from, to + 1).map((u, k) => ({ u, v: line[from + k] }));
       const feet = [
-        { u: us[to] as number, v: trend[to] as number },
-        { u: us[from] as number, v: trend[from] as number },
+        { u: us[to], v: trend[to] },
+        { u: us[from], v: trend[from] },
       ];
       features.push([...simplifyTo(top, TOLERANCE, MOST_CORNERS - 2), ...feet]);
     }

@@ -45,8 +45,8 @@ const BEYOND = 2 ** (1 / STEPS_PER_STOP);
 function topOf(luminance: Float32Array): number {
   const lit = luminance.filter((y) => y > 0).sort();
   if (!lit.length) return 0;
-  const most = Math.ceil(Math.log2(lit.at(-1) as number));
-  const dark = Math.log2(lit[Math.floor(DARKEST_PART * lit.length)] as number);
+  const most = Math.ceil(Math.log2(lit[lit.length - 1]));
+  const dark = Math.log2(lit[Math.floor(DARKEST_PART * lit.length)]);
   const top = Math.min(most, Math.floor(dark + REACH_STOPS));
   return Math.min(TOP_RANGE_STOPS[1], Math.max(TOP_RANGE_STOPS[0], top));
 }
@@ -57,8 +57,8 @@ export function lightFigures({ columns, rows, luminance, blown, black }: Reduced
   let cells = '';
   luminance.forEach((y, i) => {
     const step = stepOf(y, topStops);
-    const isBlown = (blown[i] as number) > MOSTLY || y > BEYOND * 2 ** topStops;
-    const isBlack = (black[i] as number) > MOSTLY || step < LOWEST;
+    const isBlown = blown[i] > MOSTLY || y > BEYOND * 2 ** topStops;
+    const isBlack = black[i] > MOSTLY || step < LOWEST;
     const byte = isBlown ? BLOWN : isBlack ? 0 : step;
     cells += byte.toString(16).padStart(2, '0');
   });
@@ -104,7 +104,7 @@ export function figuresThrough(
 
 /** Light that half of a picture's cells lie above, log2. */
 export function middleStops({ luminance }: Pick<PictureLight, 'luminance'>): number {
-  return Math.log2(luminance.toSorted()[luminance.length >> 1] as number);
+  return Math.log2(luminance.toSorted()[luminance.length >> 1]);
 }
 
 /** EV at ISO 100 of a luminance of 1 in a picture that was exposed at an EV: mid-grey lies where the meter put it. */

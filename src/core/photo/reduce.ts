@@ -39,14 +39,8 @@ export function reducePixels(
   linear: Float32Array = LINEAR_OF_BYTE,
 ): Reduced {
   return reduce({ columns, rows }, longSide, (i, add) => {
-    const [r, g, b] = [rgba[4 * i] as number, rgba[4 * i + 1] as number, rgba[4 * i + 2] as number];
-    add(
-      linear[r] as number,
-      linear[g] as number,
-      linear[b] as number,
-      Math.max(r, g) >= BLOWN,
-      Math.max(r, g, b) <= BLACK,
-    );
+    const [r, g, b] = [rgba[4 * i], rgba[4 * i + 1], rgba[4 * i + 2]];
+    add(linear[r], linear[g], linear[b], Math.max(r, g) >= BLOWN, Math.max(r, g, b) <= BLACK);
   });
 }
 
@@ -74,12 +68,12 @@ function reduce(
   const count = new Uint32Array(columns * rows);
   let cell = 0;
   const add: Add = (r, g, b, isBlown, isBlack) => {
-    rgb[3 * cell] = (rgb[3 * cell] as number) + r;
-    rgb[3 * cell + 1] = (rgb[3 * cell + 1] as number) + g;
-    rgb[3 * cell + 2] = (rgb[3 * cell + 2] as number) + b;
-    if (isBlown) blown[cell] = (blown[cell] as number) + 1;
-    if (isBlack) black[cell] = (black[cell] as number) + 1;
-    count[cell] = (count[cell] as number) + 1;
+    rgb[3 * cell] = rgb[3 * cell] + r;
+    rgb[3 * cell + 1] = rgb[3 * cell + 1] + g;
+    rgb[3 * cell + 2] = rgb[3 * cell + 2] + b;
+    if (isBlown) blown[cell] = blown[cell] + 1;
+    if (isBlack) black[cell] = black[cell] + 1;
+    count[cell] = count[cell] + 1;
   };
   const across = Uint32Array.from({ length: size.columns }, (_, x) =>
     Math.floor((x * columns) / size.columns),
@@ -87,17 +81,17 @@ function reduce(
   for (let y = 0, i = 0; y < size.rows; y++) {
     const line = Math.floor((y * rows) / size.rows) * columns;
     for (let x = 0; x < size.columns; x++, i++) {
-      cell = line + (across[x] as number);
+      cell = line + across[x];
       pixel(i, add);
     }
   }
   const luminance = new Float32Array(columns * rows);
   for (let i = 0; i < columns * rows; i++) {
-    const n = count[i] as number;
-    for (let k = 0; k < 3; k++) rgb[3 * i + k] = (rgb[3 * i + k] as number) / n;
-    luminance[i] = luminanceOf(rgb[3 * i] as number, rgb[3 * i + 1] as number, rgb[3 * i + 2] as number);
-    blown[i] = (blown[i] as number) / n;
-    black[i] = (black[i] as number) / n;
+    const n = count[i];
+    for (let k = 0; k < 3; k++) rgb[3 * i + k] = rgb[3 * i + k] / n;
+    luminance[i] = luminanceOf(rgb[3 * i], rgb[3 * i + 1], rgb[3 * i + 2]);
+    blown[i] = blown[i] / n;
+    black[i] = black[i] / n;
   }
   return { columns, rows, rgb, luminance, blown, black };
 }
@@ -112,7 +106,7 @@ export function layOver(picture: Reduced, side: 'left' | 'right'): Reduced {
         for (let k = 0; k < per; k++) {
           const [x, y] = side === 'right' ? [row, columns - 1 - column] : [rows - 1 - row, column];
           const at = (dx: number, dy: number) =>
-            values[per * ((2 * y + dy) * picture.columns + 2 * x + dx) + k] as number;
+            values[per * ((2 * y + dy) * picture.columns + 2 * x + dx) + k];
           out[per * (row * columns + column) + k] = (at(0, 0) + at(1, 0) + at(0, 1) + at(1, 1)) / 4;
         }
     return out;

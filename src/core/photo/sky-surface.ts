@@ -22,8 +22,8 @@ type Surface = Float64Array;
 const about = (i: number, count: number): number => (2 * (i + 0.5)) / count - 1;
 
 function heightOf(s: Surface, x: number, y: number): number {
-  const along = (s[1] as number) + (s[3] as number) * x + (s[4] as number) * y;
-  return (s[0] as number) + x * along + y * ((s[2] as number) + (s[5] as number) * y);
+  const along = s[1] + s[3] * x + s[4] * y;
+  return s[0] + x * along + y * (s[2] + s[5] * y);
 }
 
 /** Cells of the sky that are looked at, one array a quantity. */
@@ -36,10 +36,10 @@ interface Sampled {
 function sampledSky({ columns, rows, values, until }: SurfaceInput): Sampled {
   const [x, y, value]: number[][] = [[], [], []];
   for (let column = 0; column < columns; column += THIN)
-    for (let row = 0; row < (until[column] as number); row += THIN) {
+    for (let row = 0; row < until[column]; row += THIN) {
       x!.push(about(column, columns));
       y!.push(about(row, rows));
-      value!.push(values[row * columns + column] as number);
+      value!.push(values[row * columns + column]);
     }
   return { x: Float64Array.from(x!), y: Float64Array.from(y!), value: Float64Array.from(value!) };
 }
@@ -57,9 +57,7 @@ export function offSurface(input: SurfaceInput): Float32Array {
   let spread = 1;
   for (let round = 0; round < ROUNDS; round++) {
     fit = leastSquares(cells, weights) ?? fit;
-    const off = cells.value.map((z, i) =>
-      Math.abs(z - heightOf(fit, cells.x[i] as number, cells.y[i] as number)),
-    );
+    const off = cells.value.map((z, i) => Math.abs(z - heightOf(fit, cells.x[i], cells.y[i])));
     const sorted = off.slice().sort();
     spread = Math.max(0.03, 1.5 * (sorted[Math.floor(sorted.length / 2)] ?? 0.03));
     off.forEach((d, i) => {
@@ -69,10 +67,10 @@ export function offSurface(input: SurfaceInput): Float32Array {
   const out = new Float32Array(columns * rows);
   for (let column = 0; column < columns; column++) {
     const x = about(column, columns);
-    const last = clamp((until[column] as number) - 1, 0, rows - 1);
+    const last = clamp(until[column] - 1, 0, rows - 1);
     for (let row = 0; row < rows; row++) {
       const i = row * columns + column;
-      out[i] = ((values[i] as number) - heightOf(fit, x, about(Math.min(row, last), rows))) / spread;
+      out[i] = (values[i] - heightOf(fit, x, about(Math.min(row, last), rows))) / spread;
     }
   }
   return out;
@@ -85,22 +83,22 @@ function leastSquares({ x, y, value }: Sampled, weights: Float64Array): Surface 
   const term = new Float64Array(TERMS);
   term[0] = 1;
   for (let k = 0; k < x.length; k++) {
-    const [u, v] = [x[k] as number, y[k] as number];
+    const [u, v] = [x[k], y[k]];
     term[1] = u;
     term[2] = v;
     term[3] = u * u;
     term[4] = u * v;
     term[5] = v * v;
     for (let i = 0; i < TERMS; i++) {
-      const w = (weights[k] as number) * (term[i] as number);
-      for (let j = 0; j <= i; j++) sums[i * TERMS + j]! += w * (term[j] as number);
-      right[i]! += w * (value[k] as number);
+      const w = weights[k] * term[i];
+      for (let j = 0; j <= i; j++) sums[i * TERMS + j] += w * term[j];
+      right[i] += w * value[k];
     }
   }
   const a = Array.from({ length: TERMS }, (_, i) =>
     Array.from(
       { length: TERMS },
-      (__, j) => (sums[Math.max(i, j) * TERMS + Math.min(i, j)] as number) + (i === j ? 1e-3 : 0),
+      (__, j) => sums[Math.max(i, j) * TERMS + Math.min(i, j)] + (i === j ? 1e-3 : 0),
     ),
   );
   const solved = solveLinear(a, [...right]);

@@ -32,7 +32,7 @@ export function photoCues(picture: Reduced): PhotoCues {
   const log = Float32Array.from(luminance, (y) => Math.log2(y + floor));
   const ratio = (k: number) =>
     Float32Array.from({ length: n }, (_, i) =>
-      Math.log2(((rgb[3 * i + k] as number) + floor) / ((rgb[3 * i + 1] as number) + floor)),
+      Math.log2((rgb[3 * i + k] + floor) / (rgb[3 * i + 1] + floor)),
     );
   const [red, blue] = [ratio(0), ratio(2)];
   const rough = roughness(log, columns, rows);
@@ -43,8 +43,8 @@ export function photoCues(picture: Reduced): PhotoCues {
     ranks(red, HUE_BINS),
     ranks(rough, TEXTURE_BINS),
   ];
-  const light = Uint8Array.from(byLight, (l, i) => l * HUE_BINS + (byBlue[i] as number));
-  const texture = Uint8Array.from(byRough, (t, i) => t * HUE_BINS + (byRed[i] as number));
+  const light = Uint8Array.from(byLight, (l, i) => l * HUE_BINS + byBlue[i]);
+  const texture = Uint8Array.from(byRough, (t, i) => t * HUE_BINS + byRed[i]);
   const channels = { columns, rows, log, red, blue };
   return {
     ...channels,
@@ -58,15 +58,15 @@ export function photoCues(picture: Reduced): PhotoCues {
 
 /** How rough a cell is among those of its picture: 0, the smoothest eighth, to 7. */
 export const textureRank = ({ texture }: PhotoCues, cell: number): number =>
-  Math.floor((texture[cell] as number) / HUE_BINS);
+  Math.floor(texture[cell] / HUE_BINS);
 
 /** Mean step of light to the neighbours over a patch of five by five cells, in stops. */
 function roughness(log: Float32Array, columns: number, rows: number): Float32Array {
   const local = new Float32Array(columns * rows);
   for (let i = 0; i < local.length; i++) {
-    const here = log[i] as number;
-    const right = (i + 1) % columns ? (log[i + 1] as number) : here;
-    const below = i + columns < local.length ? (log[i + columns] as number) : here;
+    const here = log[i];
+    const right = (i + 1) % columns ? log[i + 1] : here;
+    const below = i + columns < local.length ? log[i + columns] : here;
     local[i] = Math.min(1.5, Math.abs(right - here) + 0.5 * Math.abs(below - here));
   }
   return boxMean(local, { columns, rows, reach: 2 });
@@ -87,8 +87,8 @@ function boxMean(
     for (let line = 0; line < count; line++) {
       let sum = 0;
       for (let k = -reach; k < length; k++) {
-        if (k + reach < length) sum += from[at(line, k + reach)] as number;
-        if (k - reach - 1 >= 0) sum -= from[at(line, k - reach - 1)] as number;
+        if (k + reach < length) sum += from[at(line, k + reach)];
+        if (k - reach - 1 >= 0) sum -= from[at(line, k - reach - 1)];
         if (k >= 0) to[at(line, k)] = sum / (Math.min(length - 1, k + reach) - Math.max(0, k - reach) + 1);
       }
     }
@@ -103,11 +103,11 @@ function binByRank(values: Float32Array, bins: number): Uint8Array {
   const sorted = Float32Array.from(values).sort();
   const edges = Array.from(
     { length: bins - 1 },
-    (_, k) => sorted[Math.floor(((k + 1) * sorted.length) / bins)] as number,
+    (_, k) => sorted[Math.floor(((k + 1) * sorted.length) / bins)],
   );
   return Uint8Array.from(values, (x) => {
     let bin = 0;
-    while (bin < edges.length && x > (edges[bin] as number)) bin++;
+    while (bin < edges.length && x > edges[bin]) bin++;
     return bin;
   });
 }
@@ -126,14 +126,14 @@ function steps({ columns, rows, log, red, blue }: Channels): Float32Array {
   const half = (values: Float32Array, column: number, from: number) => {
     const two = clamp(from, 0, rows - 1) * columns + column;
     const other = clamp(from + 1, 0, rows - 1) * columns + column;
-    return ((values[two] as number) + (values[other] as number)) / 2;
+    return (values[two] + values[other]) / 2;
   };
   for (let row = 1; row < rows; row++)
     for (let column = 0; column < columns; column++) {
       const jump = (values: Float32Array) => half(values, column, row) - half(values, column, row - 2);
       raw[row * columns + column] = Math.abs(jump(log)) + 0.6 * (Math.abs(jump(red)) + Math.abs(jump(blue)));
     }
-  const large = Float32Array.from(raw).sort()[Math.floor(0.97 * raw.length)] as number;
+  const large = Float32Array.from(raw).sort()[Math.floor(0.97 * raw.length)];
   return raw.map((x) => Math.min(1, x / Math.max(0.05, large)));
 }
 
@@ -151,7 +151,7 @@ function levelScore({ columns, rows, log, red, blue }: Channels): Float32Array {
       if (row > 0)
         for (let column = 0; column < columns; column++)
           jump[column] = clamp(
-            (values[row * columns + column] as number) - (values[(row - 1) * columns + column] as number),
+            values[row * columns + column] - values[(row - 1) * columns + column],
             -0.5,
             0.5,
           );
@@ -159,20 +159,19 @@ function levelScore({ columns, rows, log, red, blue }: Channels): Float32Array {
     });
     for (let row = 3; row < rows - 3; row++)
       for (let column = 0; column < columns; column++) {
-        const here = (lines[row] as (typeof lines)[number]).signed[column] as number;
+        const here = (lines[row] as (typeof lines)[number]).signed[column];
         const usual = [-3, -2, 2, 3].reduce(
-          (sum, k) => sum + ((lines[row + k] as (typeof lines)[number]).signed[column] as number) / 4,
+          (sum, k) => sum + (lines[row + k] as (typeof lines)[number]).signed[column] / 4,
           0,
         );
-        const agreed =
-          Math.abs(here) / (((lines[row] as (typeof lines)[number]).size[column] as number) + 0.004);
+        const agreed = Math.abs(here) / ((lines[row] as (typeof lines)[number]).size[column] + 0.004);
         const own = clamp(
           (Math.abs(here - usual) / LEVEL_STEP) * clamp((agreed - 0.4) / (ONE_WAY - 0.4), 0, 1),
           0,
           1,
         );
         const i = row * columns + column;
-        score[i] = Math.max(score[i] as number, own);
+        score[i] = Math.max(score[i], own);
       }
   }
   return score;
@@ -187,11 +186,11 @@ const MIRROR_REACH = 0.16;
  */
 function mirrorScore(log: Float32Array, columns: number, rows: number): Float32Array {
   const slow = boxMean(log, { columns, rows, reach: Math.round(0.05 * rows) });
-  const detail = log.map((x, i) => clamp(x - (slow[i] as number), -1, 1));
+  const detail = log.map((x, i) => clamp(x - slow[i], -1, 1));
   // the waterline lies between two rows, or through the middle of one
   const between = mirroredAbout(detail, { columns, rows }, 1);
   const through = mirroredAbout(detail, { columns, rows }, 0);
-  return between.map((score, i) => Math.max(score, through[i] as number));
+  return between.map((score, i) => Math.max(score, through[i]));
 }
 
 /** @param gap how many rows above a row its own mirror image begins: 1 for a line between rows, 0 for one through it */
@@ -210,8 +209,8 @@ function mirroredAbout(
     for (let column = 0; column < columns; column++) {
       let [xy, xx, yy] = [0, 0, 0];
       for (let k = 1; k < far; k++) {
-        const above = detail[(row - k - gap) * columns + column] as number;
-        const below = detail[(row + k) * columns + column] as number;
+        const above = detail[(row - k - gap) * columns + column];
+        const below = detail[(row + k) * columns + column];
         xy += above * below;
         xx += above * above;
         yy += below * below;
@@ -221,11 +220,7 @@ function mirroredAbout(
     }
     const [xy, xx] = [boxMean(product, window), boxMean(power, window)];
     for (let column = 0; column < columns; column++)
-      score[row * columns + column] = clamp(
-        ((xy[column] as number) / (xx[column] as number) - 0.35) / 0.45,
-        0,
-        1,
-      );
+      score[row * columns + column] = clamp((xy[column] / xx[column] - 0.35) / 0.45, 0, 1);
   }
   return score;
 }
@@ -252,7 +247,7 @@ export function likenessToSky(cues: PhotoCues, line: Int32Array, isFirst: boolea
   const margin = Math.round(0.015 * rows);
   const sides = new Int8Array(columns * rows);
   for (let column = 0; column < columns; column++) {
-    const at = line[column] as number;
+    const at = line[column];
     const [above, below] = isFirst ? [0.55 * at, at + 0.55 * (rows - at)] : [at - margin, at + margin];
     for (let row = 0; row < rows; row++)
       if (row < above) sides[row * columns + column] = 1;
@@ -264,9 +259,7 @@ export function likenessToSky(cues: PhotoCues, line: Int32Array, isFirst: boolea
   const likeness = new Float32Array(columns * rows);
   for (let i = 0; i < likeness.length; i++)
     likeness[i] = clamp(
-      0.3 * (byLight[cues.light[i] as number] as number) +
-        0.25 * (byTexture[cues.texture[i] as number] as number) +
-        0.3 * (bySurface[i] as number),
+      0.3 * byLight[cues.light[i]] + 0.25 * byTexture[cues.texture[i]] + 0.3 * bySurface[i],
       -1,
       1,
     );
@@ -284,12 +277,12 @@ function surfaceShares(
   const [byLog, byRed, byBlue] = [off(log), off(red), off(blue)];
   const bins = new Uint8Array(columns * rows);
   for (let i = 0; i < bins.length; i++) {
-    const [l, r, b] = [byLog[i] as number, byRed[i] as number, byBlue[i] as number];
+    const [l, r, b] = [byLog[i], byRed[i], byBlue[i]];
     bins[i] = Math.min(15, Math.floor(2 * Math.log2(1 + l * l + 0.5 * (r * r + b * b))));
   }
   const shares = logShares(bins, sides, 16);
   const out = new Float64Array(columns * rows);
-  for (let i = 0; i < out.length; i++) out[i] = shares[bins[i] as number] as number;
+  for (let i = 0; i < out.length; i++) out[i] = shares[bins[i]];
   return out;
 }
 
@@ -298,9 +291,9 @@ function logShares(bins: Uint8Array, sides: Int8Array, count: number): Float64Ar
   const above = new Float64Array(count);
   const below = new Float64Array(count);
   for (let i = 0; i < bins.length; i++) {
-    const bin = bins[i] as number;
-    if (sides[i] === 1) above[bin]!++;
-    else if (sides[i] === -1) below[bin]!++;
+    const bin = bins[i];
+    if (sides[i] === 1) above[bin]++;
+    else if (sides[i] === -1) below[bin]++;
   }
   const total = (side: Float64Array) => side.reduce((a, b) => a + b, 0);
   const [ta, tb] = [total(above), total(below)];
@@ -308,7 +301,7 @@ function logShares(bins: Uint8Array, sides: Int8Array, count: number): Float64Ar
   if (!ta || !tb) return new Float64Array(count);
   // as if every bin had held this share of either side: what was hardly seen says hardly anything
   const doubt = 0.25 / count;
-  return above.map((n, bin) => Math.log2((n / ta + doubt) / ((below[bin] as number) / tb + doubt)));
+  return above.map((n, bin) => Math.log2((n / ta + doubt) / (below[bin] / tb + doubt)));
 }
 
 export function evidenceOf({ columns, rows, step, level, mirror }: PhotoCues, sky: Float32Array): Evidence {

@@ -28,7 +28,7 @@ export const clearness = (best: Candidate, found: readonly Candidate[]): number 
 /** How far the best line is ahead of the best that lies elsewhere, 0 to 1. */
 function lead(best: Candidate, found: readonly Candidate[]): number {
   const apart = ({ line }: Candidate) =>
-    mean(Array.from(line, (row, i) => Math.abs(row - (best.line[i] as number)) / best.rows));
+    mean(Array.from(line, (row, i) => Math.abs(row - best.line[i]) / best.rows));
   const others = found.filter((c) => apart(c) > OTHER_LINE).map((c) => worthOf(c.merits));
   // one that was found by looking above may stand out less than others
   const ahead = Math.max(0, worthOf(best.merits) - Math.max(...others, -Infinity));
@@ -71,7 +71,7 @@ const UNDER_OVER = 0.05;
 
 /** Part of the width over which one line runs above another. */
 const partAbove = (upper: Candidate, lower: Candidate): number =>
-  mean(Array.from(upper.line, (row, i) => ((lower.line[i] as number) - row > ABOVE_BY * upper.rows ? 1 : 0)));
+  mean(Array.from(upper.line, (row, i) => (lower.line[i] - row > ABOVE_BY * upper.rows ? 1 : 0)));
 
 const liesAbove = (upper: Candidate, lower: Candidate): boolean => partAbove(upper, lower) > ABOVE_OVER;
 
@@ -82,7 +82,7 @@ const risesAbove = (upper: Candidate, lower: Candidate): boolean =>
 /** The greatest difference of height over a thirtieth of the width, and over all of it, parts of the height. */
 function steepness({ line, rows }: Candidate): { readonly step: number; readonly range: number } {
   const reach = Math.max(1, Math.round(line.length / 30));
-  const steps = Array.from(line.subarray(reach), (row, i) => Math.abs(row - (line[i] as number)) / rows);
+  const steps = Array.from(line.subarray(reach), (row, i) => Math.abs(row - line[i]) / rows);
   return { step: Math.max(0, ...steps), range: (Math.max(...line) - Math.min(...line)) / rows };
 }
 
@@ -147,7 +147,7 @@ function hardAbove({ columns, step }: PhotoCues, { line, rows }: Candidate): num
   const strongest = (column: number, from: number, to: number) => {
     let most = 0;
     for (let row = Math.max(0, from); row < Math.min(rows, to); row++)
-      most = Math.max(most, step[row * columns + column] as number);
+      most = Math.max(most, step[row * columns + column]);
     return most;
   };
   return mean(
@@ -170,7 +170,7 @@ function patchiness(cues: PhotoCues, { line }: Candidate): number {
     return sum / Math.max(1, at);
   }).sort();
   const last = rough.length - 1;
-  return (rough[Math.round((1 - OUTER) * last)] as number) - (rough[Math.round(OUTER * last)] as number);
+  return rough[Math.round((1 - OUTER) * last)] - rough[Math.round(OUTER * last)];
 }
 
 /**
@@ -212,10 +212,10 @@ export function smootherAbove(cues: PhotoCues, { line, rows }: Candidate): numbe
   const sums = [0, 0];
   const counts = [0, 0];
   for (let i = 0; i < columns * rows; i++) {
-    const side = Math.floor(i / columns) < (line[i % columns] as number) ? 0 : 1;
-    sums[side]! += textureRank(cues, i);
-    counts[side]!++;
+    const side = Math.floor(i / columns) < line[i % columns] ? 0 : 1;
+    sums[side] += textureRank(cues, i);
+    counts[side]++;
   }
-  const [above, below] = sums.map((sum, k) => sum / Math.max(1, counts[k] as number)) as [number, number];
+  const [above, below] = sums.map((sum, k) => sum / Math.max(1, counts[k])) as [number, number];
   return below - above;
 }

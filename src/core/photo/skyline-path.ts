@@ -51,22 +51,22 @@ function throughCosts(
   for (let column = 0; column < columns; column++) {
     // cells on the wrong side, counted down the column from a line at the top
     let wrong = 0;
-    for (let row = 0; row < rows; row++) wrong += Math.max(0, sky[row * columns + column] as number);
+    for (let row = 0; row < rows; row++) wrong += Math.max(0, sky[row * columns + column]);
     for (let row = 0; row < rows; row++) {
       const i = row * columns + column;
       cost[i] =
         (wrong * FULL_HEIGHT) / rows -
-        worth.edge * (edge[i] as number) -
-        worth.level * (level[i] as number) -
-        worth.mirror * (mirror[i] as number);
-      wrong -= sky[i] as number;
+        worth.edge * edge[i] -
+        worth.level * level[i] -
+        worth.mirror * mirror[i];
+      wrong -= sky[i];
     }
   }
   const forwards = sweep(cost, columns, rows, 1);
   const backwards = sweep(cost, columns, rows, -1);
   return (row, column) => {
     const i = row * columns + column;
-    return (forwards[i] as number) + (backwards[i] as number) - (cost[i] as number);
+    return forwards[i] + backwards[i] - cost[i];
   };
 }
 
@@ -74,22 +74,21 @@ function throughCosts(
 function sweep(cost: Float32Array, columns: number, rows: number, step: 1 | -1): Float32Array {
   const total = new Float32Array(cost.length);
   const first = step === 1 ? 0 : columns - 1;
-  for (let row = 0; row < rows; row++) total[row * columns + first] = cost[row * columns + first] as number;
+  for (let row = 0; row < rows; row++) total[row * columns + first] = cost[row * columns + first];
   const reached = new Float32Array(rows);
   for (let column = first + step; column >= 0 && column < columns; column += step) {
     let least = Infinity;
     for (let row = 0; row < rows; row++) {
-      reached[row] = total[row * columns + column - step] as number;
-      least = Math.min(least, reached[row] as number);
+      reached[row] = total[row * columns + column - step];
+      least = Math.min(least, reached[row]);
     }
     // going down and up the column once each finds the least of `before + BEND_COST * rows away`
-    for (let row = 1; row < rows; row++)
-      reached[row] = Math.min(reached[row] as number, (reached[row - 1] as number) + BEND_COST);
+    for (let row = 1; row < rows; row++) reached[row] = Math.min(reached[row], reached[row - 1] + BEND_COST);
     for (let row = rows - 2; row >= 0; row--)
-      reached[row] = Math.min(reached[row] as number, (reached[row + 1] as number) + BEND_COST);
+      reached[row] = Math.min(reached[row], reached[row + 1] + BEND_COST);
     for (let row = 0; row < rows; row++) {
       const i = row * columns + column;
-      total[i] = (cost[i] as number) + Math.min(reached[row] as number, least + BEND_COST * JUMP_ROWS);
+      total[i] = cost[i] + Math.min(reached[row], least + BEND_COST * JUMP_ROWS);
     }
   }
   return total;

@@ -144,11 +144,9 @@ function levelLines({ columns, rows, level }: PhotoCues): Int32Array[] {
     mean([...level.subarray(row * columns, (row + 1) * columns)]),
   );
   const peaks = [...across.keys()].filter(
-    (row) =>
-      (across[row] as number) > 0.35 &&
-      (across[row] as number) >= Math.max(across[row - 1] ?? 0, across[row + 1] ?? 0),
+    (row) => across[row] > 0.35 && across[row] >= Math.max(across[row - 1] ?? 0, across[row + 1] ?? 0),
   );
-  peaks.sort((a, b) => (across[b] as number) - (across[a] as number));
+  peaks.sort((a, b) => across[b] - across[a]);
   return peaks.slice(0, LEVEL_LINES).map((row) => new Int32Array(columns).fill(row));
 }
 
@@ -163,14 +161,14 @@ function judged({ cues, by }: Told, line: Int32Array): Candidate {
   const over = (value: (row: number, column: number) => number) => mean(Array.from(line, value));
   const strongest = (values: Float32Array) =>
     over((row, column) =>
-      Math.max(...[-1, 0, 1].map((k) => values[clamp(row + k, 0, rows - 1) * columns + column] as number)),
+      Math.max(...[-1, 0, 1].map((k) => values[clamp(row + k, 0, rows - 1) * columns + column])),
     );
   const band = (from: number, to: number) =>
     over((row, column) => {
       const cells = Array.from({ length: to - from }, (_, k) => row + from + k).filter(
         (r) => r >= 0 && r < rows,
       );
-      return cells.length ? mean(cells.map((r) => evidence.sky[r * columns + column] as number)) : 0;
+      return cells.length ? mean(cells.map((r) => evidence.sky[r * columns + column])) : 0;
     });
   const deep = Math.max(2, Math.round(BAND * rows));
   const merits = {
@@ -215,7 +213,7 @@ function proposal(
     Math.min(atMost, (0.3 + 0.7 * clear) * (1 - Math.exp(-m / SURE_MARGIN))),
   );
   const points = Array.from(line, (v, column) => ({ u: (column + 0.5) / columns, v }));
-  const ends = [{ u: 0, v: line[0] as number }, ...points, { u: 1, v: line[columns - 1] as number }];
+  const ends = [{ u: 0, v: line[0] }, ...points, { u: 1, v: line[columns - 1] }];
   return {
     points: simplifyTo(ends, TOLERANCE, MOST_POINTS),
     line,
@@ -249,9 +247,7 @@ function finer({ columns, rows, log }: PhotoCues, row: number, column: number): 
   for (let k = -1; k <= 1; k++) {
     const [above, below] = [row + k - 1, row + k];
     if (above < 0 || below >= rows) continue;
-    const step = Math.abs(
-      (log[above * columns + column] as number) - (log[below * columns + column] as number),
-    );
+    const step = Math.abs(log[above * columns + column] - log[below * columns + column]);
     weight += step;
     sum += step * k;
   }

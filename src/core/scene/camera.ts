@@ -45,7 +45,7 @@ export function takePhoto(scene: SceneLight, camera: SceneCamera): ScenePicture 
     const dv = Math.floor(i / columns) / rows - 0.5;
     const lens = 2 ** (-2 * cornerStops * (du * du + dv * dv)) / white;
     const electrons = (k: number) => {
-      const mean = (scene.rgb[3 * i + k] as number) * lens * fullWellElectrons;
+      const mean = scene.rgb[3 * i + k] * lens * fullWellElectrons;
       return (
         (mean + normalRandom(random) * Math.sqrt(Math.max(0, mean) + readNoiseElectrons ** 2)) /
         fullWellElectrons
@@ -55,8 +55,7 @@ export function takePhoto(scene: SceneLight, camera: SceneCamera): ScenePicture 
     // the curve bends luminance and leaves the colour, as far as the channels can follow
     const y = Math.max(1e-7, luminanceOf(r, g, b));
     const bent = MID_GREY * (y / MID_GREY) ** contrast;
-    for (let k = 0; k < 3; k++)
-      rgb[3 * i + k] = 255 * srgbFromLinear(clamp(([r, g, b][k] as number) * (bent / y), 0, 1));
+    for (let k = 0; k < 3; k++) rgb[3 * i + k] = 255 * srgbFromLinear(clamp([r, g, b][k] * (bent / y), 0, 1));
   }
   return { columns, rows, rgb };
 }

@@ -59,11 +59,11 @@ function drawStroke(stroke: Stroke, index: number, view: SceneView, sky: SkyLigh
       point.nx = -side;
       point.ny = -Math.sqrt(1 - side * side);
       const mark = markAt(stroke, index, along * lengthM, side);
-      for (let k = 0; k < 3; k++) material.albedo[k as 0] = (stroke.albedo[k] as number) * mark;
+      for (let k = 0; k < 3; k++) material.albedo[k as 0] = stroke.albedo[k] * mark;
       shade(point, material, sky, 1, light);
       const i = row * columns + column;
       for (let k = 0; k < 3; k++)
-        paper.rgb[3 * i + k] = (paper.rgb[3 * i + k] as number) * (1 - cover) + light[k as 0] * cover;
+        paper.rgb[3 * i + k] = paper.rgb[3 * i + k] * (1 - cover) + light[k as 0] * cover;
       if (cover > 0.5) paper.regions[i] = paper.region;
     }
 }

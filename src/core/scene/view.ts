@@ -109,7 +109,7 @@ function paintGround({ ground, view, sky, scan, rgb, regions }: Painting): void 
   const light: RgbOut = [0, 0, 0];
   const [land, water] = [code('land'), code('water')];
   for (let i = 0; i < columns * rows; i++) {
-    const y = scan.depth[i] as number;
+    const y = scan.depth[i];
     if (!y) continue;
     const x = (sensorRightMm(view, ((i % columns) + 0.5) / columns) / f) * y;
     const footprint = (y * pointMm) / f;
@@ -197,10 +197,10 @@ function paintWater(water: Water, { ground, view, sky, scan, rgb, regions }: Pai
   const light: RgbOut = [0, 0, 0];
   const seen: RgbOut = [0, 0, 0];
   const { sunLux, skyLux, towards } = sky;
-  const onLevel = (k: number) => (skyLux[k] as number) + Math.max(0, towards[2]) * (sunLux[k] as number);
+  const onLevel = (k: number) => skyLux[k] + Math.max(0, towards[2]) * sunLux[k];
   for (let i = 0; i < columns * rows; i++) {
     if (regions[i] !== wet) continue;
-    const y = scan.depth[i] as number;
+    const y = scan.depth[i];
     const column = i % columns;
     const side = sensorRightMm(view, (column + 0.5) / columns) / f;
     const footprint = (y * pointMm) / f;
@@ -212,7 +212,7 @@ function paintWater(water: Water, { ground, view, sky, scan, rgb, regions }: Pai
     const returned = (rs + rp) / 2;
     const foam = water.foam?.(side * y, y, footprint) ?? 0;
     for (let k = 0; k < 3; k++) {
-      const body = ((water.bed[k] as number) * water.clarity * onLevel(k)) / Math.PI;
+      const body = (water.bed[k] * water.clarity * onLevel(k)) / Math.PI;
       const surface = seen[k as 0] * returned + body * (1 - returned);
       light[k as 0] = surface * (1 - foam) + (foam * 0.75 * onLevel(k)) / Math.PI;
     }
@@ -253,7 +253,7 @@ function mirror(
     const across = Math.round(column + 0.5 + ((turned - side) * f * columns) / frame.widthMm - 0.5);
     const i = row * columns + Math.min(columns - 1, Math.max(0, across));
     if (row >= 0 && row < rows && regions[i] !== wet)
-      for (let k = 0; k < 3; k++) look[k as 0] = rgb[3 * i + k] as number;
+      for (let k = 0; k < 3; k++) look[k as 0] = rgb[3 * i + k];
     else {
       direction(turned * f, hMm, f, to);
       sky.look(to[0], to[1], to[2], look);

@@ -34,7 +34,7 @@ const cosineGone = (part: number): number => (1 - Math.cos(Math.PI * part)) / 2;
 /** The two turns that a moment lies between; null outside all of them. */
 function between(turns: readonly TideTurn[], atMs: number): readonly [TideTurn, TideTurn] | null {
   for (let i = 1; i < turns.length; i++) {
-    const [from, to] = [turns[i - 1]!, turns[i]!];
+    const [from, to] = [turns[i - 1], turns[i]];
     if (atMs >= from.atMs && atMs <= to.atMs) return [from, to];
   }
   return null;
@@ -83,7 +83,7 @@ export function tideSpans(
   };
   const serves = (m: number) => (side === 'below' ? m <= heightM : m >= heightM);
   for (let i = 1; i < turns.length; i++) {
-    const [from, to] = [turns[i - 1]!, turns[i]!];
+    const [from, to] = [turns[i - 1], turns[i]];
     const [first, last] = [serves(from.heightM), serves(to.heightM)];
     if (first && last) add(from.atMs, to.atMs);
     if (first === last) continue;

@@ -91,8 +91,8 @@ export function compareShot(
   const bent = (of: readonly ComparedCell[]) =>
     contrastOff * Math.abs(mean(of.map((c) => c.found / contrast)));
   const measured = (k: number, more: number): Measured => ({
-    by: fit.values[k] as number,
-    giveOrTake: TWO_SIGMA * Math.hypot(fit.errors[k] as number, more),
+    by: fit.values[k],
+    giveOrTake: TWO_SIGMA * Math.hypot(fit.errors[k], more),
   });
   const k = hasSky ? 2 : 1;
   const kind = isLinear ? 'linear' : 'bent';

@@ -22,7 +22,7 @@ export function histogramOf(tones: readonly number[], room: number, bins: number
   for (const tone of tones) {
     if (Number.isNaN(tone)) continue;
     const bin = Math.min(bins - 1, Math.floor(placeOfTone(tone, room) * bins));
-    heights[bin] = (heights[bin] as number) + 1;
+    heights[bin] = heights[bin] + 1;
   }
   const top = most ?? Math.max(1, ...heights);
   return heights.map((h) => h / top);
@@ -36,5 +36,5 @@ export function endsOf(tones: readonly number[]): readonly [low: number, high: n
   const sorted = tones.filter(Number.isFinite).toSorted((a, b) => a - b);
   if (!sorted.length) return null;
   const off = Math.floor(BEYOND * sorted.length);
-  return [sorted[off] as number, sorted[sorted.length - 1 - off] as number];
+  return [sorted[off], sorted[sorted.length - 1 - off]];
 }

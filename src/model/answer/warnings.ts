@@ -182,7 +182,7 @@ function blackFeatures({ input, laid, fitted, tables }: Prepared, { set, seat, o
     field.shapes.forEach((covering, i) => {
       if (covering !== index || field.regions[i] !== FEATURE) return;
       cells++;
-      const tone = (field.ev[i] as number) - (dimming?.[i] ?? 0) - fitted.stops - exposure.evCamera;
+      const tone = (field.ev[i] ?? NaN) - (dimming?.[i] ?? 0) - fitted.stops - exposure.evCamera;
       if (tone < -window.shadowRoom) black++;
     });
     return black > BLACK_PART * cells ? [shape.name?.trim() || 'a feature'] : [];

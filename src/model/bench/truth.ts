@@ -89,12 +89,12 @@ function meanOf({ grid, regions, ev }: LightField, role: Role): number | null {
     const patch =
       Math.floor((row * PATCHES.rows) / grid.rows) * PATCHES.columns +
       Math.floor((column * PATCHES.columns) / grid.columns);
-    light[patch] = (light[patch] as number) + 2 ** stops;
-    cells[patch] = (cells[patch] as number) + 1;
+    light[patch] = (light[patch] ?? 0) + 2 ** stops;
+    cells[patch] = (cells[patch] ?? 0) + 1;
   });
   const all = cells.reduce((a, b) => a + b, 0);
   if (!all) return null;
-  return cells.reduce((sum, n, i) => (n ? sum + n * Math.log2((light[i] as number) / n) : sum), 0) / all;
+  return cells.reduce((sum, n, i) => (n ? sum + n * Math.log2((light[i] ?? 0) / n) : sum), 0) / all;
 }
 
 /** So much of the sky may be brighter than what is held: the sun itself, or the rim of a cloud. */

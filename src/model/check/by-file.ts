@@ -88,17 +88,17 @@ function comparedCells(
   ) as [Float32Array, Float32Array];
   const cells: ComparedCell[] = [];
   field.ev.forEach((ev, i) => {
-    const region = REGION_CODES[field.regions[i] as number];
+    const region = REGION_CODES[field.regions[i] ?? 0];
     if (!Number.isFinite(ev) || region === 'ignore' || known[i] !== KNOWN.measured) return;
     if (field.known && field.known[i] !== KNOWN.measured) return;
     const [column, row] = [i % columns, Math.floor(i / columns)];
     if (isMixed(field.regions, i, columns)) return;
     cells.push({
       isSky: region === 'sky',
-      expected: ev - (dimming[i] as number) - (evMidGrey ?? 0),
-      found: (log[i] as number) - Math.log2(MID_GREY),
-      perMm: ((below[i] as number) - (above[i] as number)) / 2,
-      perDeg: ((left[i] as number) - (right[i] as number)) / 2,
+      expected: ev - (dimming[i] ?? 0) - (evMidGrey ?? 0),
+      found: (log[i] ?? 0) - Math.log2(MID_GREY),
+      perMm: ((below[i] ?? 0) - (above[i] ?? 0)) / 2,
+      perDeg: ((left[i] ?? 0) - (right[i] ?? 0)) / 2,
       patch: Math.floor((PATCHES[0] * column) / columns) + PATCHES[0] * Math.floor((PATCHES[1] * row) / rows),
     });
   });

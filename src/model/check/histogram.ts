@@ -29,7 +29,7 @@ export function tonesOf(take: Take, { stand, bag, derived }: Lit): { sky: number
     seat && set.length ? dimmingField(tables(set, seat), { lens, seat, frame, columns, rows }) : null;
   const tones: { sky: number[]; ground: number[] } = { sky: [], ground: [] };
   field.ev.forEach((ev, i) => {
-    const region = REGION_CODES[field.regions[i] as number];
+    const region = REGION_CODES[field.regions[i] ?? 0];
     if (!Number.isFinite(ev) || region === 'ignore') return;
     tones[region === 'sky' ? 'sky' : 'ground'].push(ev - (taken?.[i] ?? 0) - (evMidGrey ?? 0));
   });

@@ -7,7 +7,7 @@ const MISSED = 1.6;
 export function beatOf(
   taps: readonly number[],
 ): { readonly periodMs: number; readonly lastMs: number } | null {
-  const gaps = taps.slice(1).map((at, i) => at - (taps[i] as number));
+  const gaps = taps.slice(1).map((at, i) => at - (taps[i] ?? at));
   const lastMs = taps.at(-1);
   if (!gaps.length || lastMs === undefined) return null;
   const usual = gaps.toSorted((a, b) => a - b)[Math.floor((gaps.length - 1) / 2)] as number;

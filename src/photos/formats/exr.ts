@@ -38,7 +38,7 @@ export function checkExr(bytes: Uint8Array, mostPixels: number): Checked {
   const size = checkedSize(columns, rows, mostPixels);
   if (!size.ok) return size;
   if (columns * rows * channels > MAX_RATIO * bytes.length) return refused('truncated');
-  const lines = CHUNK_LINES[bytes[packing.at] as number];
+  const lines = CHUNK_LINES[bytes[packing.at] ?? -1];
   if (lines === undefined) return refused('unsupported');
   const tiles = flags & TILED ? tileCount(bytes, attributes, columns, rows) : null;
   if (tiles === 0) return refused('unsupported');

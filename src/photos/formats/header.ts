@@ -139,11 +139,12 @@ const SIZES = new Set([0xc0, 0xc1, 0xc2, 0xc3, 0xc5, 0xc6, 0xc7, 0xc9, 0xca, 0xc
 
 /** Whether the picture itself, behind its headers (which may hold pictures of their own), has its end, and one size. */
 function jpegIsWhole(bytes: Uint8Array): boolean {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   let at = 2;
   let sizes = 0;
   while (at + 4 <= bytes.length && bytes[at] === 0xff) {
-    const marker = bytes[at + 1] as number;
-    const length = ((bytes[at + 2] as number) << 8) | (bytes[at + 3] as number);
+    const marker = view.getUint8(at + 1);
+    const length = view.getUint16(at + 2);
     if (marker === 0xda) break;
     // two sizes are no size: what decodes it may take the other
     if (SIZES.has(marker) && ++sizes > 1) return false;

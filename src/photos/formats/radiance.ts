@@ -34,7 +34,7 @@ function isWhole(bytes: Uint8Array, start: number, columns: number, rows: number
     columns <= WIDEST &&
     bytes[start] === 2 &&
     bytes[start + 1] === 2 &&
-    (bytes[start + 2] as number) < 128;
+    (bytes[start + 2] ?? 128) < 128;
   if (!inRuns) return start + 4 * columns * rows <= bytes.length;
   let at = start;
   for (let row = 0; row < rows; row++) {

@@ -11,7 +11,7 @@ function steps(count: number, cellCount: number) {
     Math.min(cellCount - 1, Math.max(0, ((i + 0.5) / count) * cellCount - 0.5)),
   );
   const first = Int32Array.from(at, (x) => Math.max(0, Math.min(cellCount - 2, Math.floor(x))));
-  return { first, part: at.map((x, i) => x - (first[i] as number)) };
+  return { first, part: at.map((x, i) => x - first[i]) };
 }
 
 /**
@@ -29,15 +29,15 @@ export function rowReader(
   const out = new Float32Array(columns);
   const next = cellColumns > 1 ? 1 : 0;
   return (row: number): Float32Array => {
-    const r = down.first[row] as number;
-    const y = down.part[row] as number;
+    const r = down.first[row];
+    const y = down.part[row];
     const below = Math.min(cellRows - 1, r + 1) * cellColumns;
     for (let c = 0; c < cellColumns; c++)
-      line[c] = (values[r * cellColumns + c] as number) * (1 - y) + (values[below + c] as number) * y;
+      line[c] = values[r * cellColumns + c] * (1 - y) + values[below + c] * y;
     for (let column = 0; column < columns; column++) {
-      const c = across.first[column] as number;
-      const x = across.part[column] as number;
-      out[column] = (line[c] as number) * (1 - x) + (line[c + next] as number) * x;
+      const c = across.first[column];
+      const x = across.part[column];
+      out[column] = line[c] * (1 - x) + line[c + next] * x;
     }
     return out;
   };

@@ -28,9 +28,9 @@ export function photoPlate({ columns, rows, rgba }: Pixels, coding: Coding): Pla
   const log = new Float32Array(columns * rows);
   const colour = new Float32Array(3 * columns * rows);
   for (let i = 0; i < columns * rows; i++) {
-    const r = linear[rgba[4 * i] as number] as number;
-    const g = linear[rgba[4 * i + 1] as number] as number;
-    const b = linear[rgba[4 * i + 2] as number] as number;
+    const r = linear[rgba[4 * i]];
+    const g = linear[rgba[4 * i + 1]];
+    const b = linear[rgba[4 * i + 2]];
     const y = Math.max(FLOOR, luminanceOf(r, g, b));
     log[i] = Math.log2(y);
     // black has no colour
@@ -49,7 +49,7 @@ export function drawnPlate({ grid, regions, ev, readings }: LightField): Plate {
   const colour = new Float32Array(3 * columns * rows);
   regions.forEach((code, i) => {
     const region = REGION_CODES[code] ?? 'land';
-    const own = ev[i] as number;
+    const own = ev[i];
     log[i] = Number.isNaN(own) ? (region === 'sky' ? assumed.sky : assumed.land) : own;
     colour.set(TINTS[region === 'ignore' ? 'land' : region], 3 * i);
   });
@@ -118,21 +118,21 @@ export function recordedPixels({ columns, rows, log, colour }: Plate, recording:
   for (let row = 0, i = 0; row < rows; row++) {
     const taken = rowOf?.(row) ?? none;
     for (let column = 0; column < columns; column++, i++) {
-      const at = zero + perLog * (log[i] as number) - TONE_STEPS * (taken[column] as number);
-      const light = LIGHT[at <= 0 ? 0 : at >= last ? last : (at + 0.5) | 0] as number;
+      const at = zero + perLog * log[i] - TONE_STEPS * taken[column];
+      const light = LIGHT[at <= 0 ? 0 : at >= last ? last : (at + 0.5) | 0];
       const k = 3 * i;
-      let r = light * red * (isMonochrome ? 1 : (colour[k] as number));
-      const g = light * green * (isMonochrome ? 1 : (colour[k + 1] as number));
-      let b = light * blue * (isMonochrome ? 1 : (colour[k + 2] as number));
+      let r = light * red * (isMonochrome ? 1 : colour[k]);
+      const g = light * green * (isMonochrome ? 1 : colour[k + 1]);
+      let b = light * blue * (isMonochrome ? 1 : colour[k + 2]);
       if (castPerStop) {
-        r *= 2 ** (-castPerStop[0] * (taken[column] as number));
-        b *= 2 ** (-castPerStop[2] * (taken[column] as number));
+        r *= 2 ** (-castPerStop[0] * taken[column]);
+        b *= 2 ** (-castPerStop[2] * taken[column]);
       }
       words[i] =
         0xff000000 |
-        ((ENCODED[b < ENCODE_STEPS ? b | 0 : ENCODE_STEPS] as number) << 16) |
-        ((ENCODED[g < ENCODE_STEPS ? g | 0 : ENCODE_STEPS] as number) << 8) |
-        (ENCODED[r < ENCODE_STEPS ? r | 0 : ENCODE_STEPS] as number);
+        (ENCODED[b < ENCODE_STEPS ? b | 0 : ENCODE_STEPS] << 16) |
+        (ENCODED[g < ENCODE_STEPS ? g | 0 : ENCODE_STEPS] << 8) |
+        ENCODED[r < ENCODE_STEPS ? r | 0 : ENCODE_STEPS];
     }
   }
   return { columns, rows, rgba: new Uint8ClampedArray(words.buffer) };

@@ -22,7 +22,7 @@ const SLOPES_Y = Float64Array.from(DIRECTIONS, (a) => Math.sin(a));
 export function gradientNoise(seed: number): Noise {
   const corner = (x: number, y: number, dx: number, dy: number) => {
     const k = (latticeRandom(x, y, seed) * 16) | 0;
-    return (SLOPES_X[k] as number) * dx + (SLOPES_Y[k] as number) * dy;
+    return SLOPES_X[k] * dx + SLOPES_Y[k] * dy;
   };
   return (x, y) => {
     const x0 = Math.floor(x);

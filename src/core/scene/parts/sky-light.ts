@@ -112,9 +112,9 @@ export function skyLight(condition: SkyCondition, sun: SceneSun): SkyLight {
     const ahead = (x * Math.sin(bearing) + y * Math.cos(bearing) + 1) / 2;
     const glow = clamp(Math.exp(-up * mix(3.2, 6, warmth)) * ahead ** 5 * mix(0.75, 1.15, warmth), 0, 1);
     for (let k = 0; k < 3; k++) {
-      const round = mix(colours.opposite[k] as number, colours.horizon[k] as number, ahead);
-      const base = mix(colours.zenith[k] as number, round, low);
-      out[k as 0] = mix(base, colours.glow[k] as number, glow);
+      const round = mix(colours.opposite[k], colours.horizon[k], ahead);
+      const base = mix(colours.zenith[k], round, low);
+      out[k as 0] = mix(base, colours.glow[k], glow);
     }
     const own = luminanceOf(...out);
     for (let k = 0; k < 3; k++) out[k as 0] *= luminance / own;
@@ -198,8 +198,8 @@ function cloudy(clouds: Clouds, { air, towards, sunLux, skyLux, overcast }: Clou
     const body = overcast ? mix(1.7, 0.24, here) * (0.7 + 0.6 * shade) : mix(0.85, 0.5, here);
     for (let k = 0; k < 3; k++) {
       const own =
-        (skyLux[k] as number) * (body / Math.PI) * (overcast ? 1 : 0.8) +
-        (sunLux[k] as number) * lit * (overcast ? 0.02 : 1 / Math.PI);
+        skyLux[k] * (body / Math.PI) * (overcast ? 1 : 0.8) +
+        sunLux[k] * lit * (overcast ? 0.02 : 1 / Math.PI);
       out[k as 0] = mix(out[k as 0], own, solid * mix(0.45, 1, distance));
     }
   };

@@ -36,7 +36,7 @@ export function setAlbedo({ albedo }: Material, [r, g, b]: Rgb, times = 1): void
 
 /** Mixes another colour into a material. */
 export function tint({ albedo }: Material, rgb: Rgb, part: number): void {
-  for (let k = 0; k < 3; k++) albedo[k as 0] = mix(albedo[k as 0], rgb[k] as number, part);
+  for (let k = 0; k < 3; k++) albedo[k as 0] = mix(albedo[k as 0], rgb[k], part);
 }
 
 const mirrored: RgbOut = [0, 0, 0];
@@ -61,9 +61,9 @@ export function shade(
     sunlit * (Math.max(0, facing) + material.through * Math.max(0, -facing) + 0.25 * material.through);
   const open = 0.5 + 0.5 * clamp(nz, -1, 1);
   for (let k = 0; k < 3; k++) {
-    const round = (skyLux[k] as number) * (open + 0.12 * (1 - open));
-    const bounced = 0.1 * Math.max(0.02, towards[2]) * (sunLux[k] as number) * (1 - open);
-    out[k as 0] = (material.albedo[k as 0] / Math.PI) * (round + bounced + sun * (sunLux[k] as number));
+    const round = skyLux[k] * (open + 0.12 * (1 - open));
+    const bounced = 0.1 * Math.max(0.02, towards[2]) * sunLux[k] * (1 - open);
+    out[k as 0] = (material.albedo[k as 0] / Math.PI) * (round + bounced + sun * sunLux[k]);
   }
   if (material.gloss <= 0) return;
   const length = Math.hypot(point.x, point.y, point.z);
@@ -77,6 +77,5 @@ export function shade(
   const cosSun = Math.max(0, rx * towards[0] + ry * towards[1] + rz * towards[2]);
   const glint = sunlit * cosSun ** 60 * 1.5;
   for (let k = 0; k < 3; k++)
-    out[k as 0] =
-      out[k as 0] * (1 - part) + part * (mirrored[k as 0] + ((sunLux[k] as number) * glint) / Math.PI);
+    out[k as 0] = out[k as 0] * (1 - part) + part * (mirrored[k as 0] + (sunLux[k] * glint) / Math.PI);
 }
