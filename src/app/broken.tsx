@@ -1,3 +1,4 @@
+import { APP_TEXT } from '@/words';
 import { useEffect } from 'react';
 import { type FallbackProps } from 'react-error-boundary';
 import { Button } from '@/ui/button';
@@ -20,11 +21,8 @@ function NotHereYet({ error, resetErrorBoundary }: FallbackProps & { error: NotO
   }, [error, resetErrorBoundary]);
   return (
     <div role="alert" className="max-w-xl space-y-4 p-8">
-      <h1 className="text-xl font-semibold">This page is not on this device yet</h1>
-      <p>
-        The network went away before all of Pale Seam was kept here. What you have opened already works on;
-        this page comes as soon as there is a network again. Nothing is lost.
-      </p>
+      <h1 className="text-xl font-semibold">{APP_TEXT.pageNotDeviceYet}</h1>
+      <p>{APP_TEXT.networkWentAwayBefore}</p>
       <Button kind="action" onClick={resetErrorBoundary}>
         Try again
       </Button>
@@ -38,11 +36,7 @@ function FailedView({ error, resetErrorBoundary }: FallbackProps) {
   return (
     <div role="alert" className="max-w-xl space-y-4 p-8">
       <h1 className="text-xl font-semibold">This screen has failed</h1>
-      <p>
-        {saving === 'failed'
-          ? 'The last change is not stored yet: save everything to a file before anything else. All that was saved before is safe.'
-          : 'Your stands and your bag are safe: every change was saved as it was made.'}
-      </p>
+      <p>{saving === 'failed' ? APP_TEXT.lastChangeNotStored : APP_TEXT.yourStandsYourBag}</p>
       <p className="font-mono text-sm break-words text-quiet">
         {error instanceof Error ? error.message : String(error)}
       </p>
@@ -62,7 +56,7 @@ export function BrokenPage({ error }: FallbackProps) {
   return (
     <div role="alert" className="max-w-xl space-y-4 p-8">
       <h1 className="text-xl font-semibold">Pale Seam has failed</h1>
-      <p>What was saved is safe in this browser. Reload the page to go on.</p>
+      <p>{APP_TEXT.savedSafeBrowserReload}</p>
       <p className="font-mono text-sm break-words text-quiet">
         {error instanceof Error ? error.message : String(error)}
       </p>

@@ -13,19 +13,24 @@ function answer(value: string, typed: string, keywords?: string[]): number {
   return answersByWords([name, ...(keywords ?? [])].join(' '), typed) ? 0.5 : 0;
 }
 
-/** Everything that can be done here, found by typing a part of its name. */
-export default function Palette() {
+/**
+ * Everything that can be done here, found by typing a part of its name.
+ *
+ * @param ask what the empty field says
+ * @param none what is said where nothing goes by that name
+ */
+export default function Palette({ ask, none }: { ask: string; none: string }) {
   const { groups, setOpen } = useCommandState();
   return (
     <Dialog title="What to do" open onClose={() => setOpen(null)} hideTitle>
       <Cmdk label="What to do" className="flex min-h-0 flex-col" loop filter={answer}>
         <Cmdk.Input
           autoFocus
-          placeholder="Type what you want to do, or a stand’s name"
+          placeholder={ask}
           className="min-h-14 w-full border-b border-rule bg-transparent px-5 text-lg placeholder:text-quiet focus:outline-none"
         />
         <Cmdk.List className="min-h-0 flex-1 overflow-y-auto p-2">
-          <Cmdk.Empty className="px-3 py-4 text-quiet">Nothing here goes by that name.</Cmdk.Empty>
+          <Cmdk.Empty className="px-3 py-4 text-quiet">{none}</Cmdk.Empty>
           {[...groups.values()].reverse().map(({ title, commands }) => (
             <Cmdk.Group
               key={title}

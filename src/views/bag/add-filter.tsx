@@ -3,7 +3,7 @@ import { useId, useState } from 'react';
 import { type BadLabel, readLabel } from '@/core/glass';
 import { type Bag, type Filter, filterFromLabel, freeName, MAX_FILTERS, sameGlass } from '@/model';
 import { Button } from '@/ui/button';
-import { filterName, labelText } from '@/words';
+import { filterName, labelText, BAG_TEXT } from '@/words';
 import { useNewId } from '../shared/workspace-context';
 
 /** A filter by what is printed on its rim; what is understood stands below as it is typed. */
@@ -32,7 +32,7 @@ export function AddFilter({ bag, onAdd }: { bag: Bag; onAdd: (filter: Filter) =>
       }}
     >
       <label htmlFor={id} className="mb-1 block text-sm text-quiet">
-        Add what is printed on the rim
+        {BAG_TEXT.addPrintedRim}
       </label>
       <div className="flex gap-2">
         <input
@@ -57,8 +57,8 @@ export function AddFilter({ bag, onAdd }: { bag: Bag; onAdd: (filter: Filter) =>
       </div>
       {!read.ok && <Meanings read={read} onPick={(reading) => setText(meaning(text, read.at, reading))} />}
       <p id={`${id}-below`} role="status" className={`mt-1 text-sm ${isFault ? 'text-fault' : 'text-quiet'}`}>
-        {full ? `A bag holds ${MAX_FILTERS} filters at most.` : labelText(read, filter)}
-        {twin && !full && ` You have this already: ${filterName(twin)}. Added again it gets a number.`}
+        {full ? BAG_TEXT.bagHoldsFiltersMost(MAX_FILTERS) : labelText(read, filter)}
+        {twin && !full && BAG_TEXT.youAlreadyAddedAgain(filterName(twin))}
       </p>
     </form>
   );

@@ -7,7 +7,7 @@ import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { Menu } from '@/ui/menu';
 import { saveFile } from '@/ui/save-file';
-import { mergeText } from '@/words';
+import { mergeText, BAG_TEXT } from '@/words';
 import { useBag, useWorkspace } from '../shared/workspace-context';
 import { AssumedBag } from '../shared/assumed-bag';
 import { PageHead } from '../shared/page-head';
@@ -53,15 +53,12 @@ export function BagPage() {
               disabled={bag.filters.length >= MAX_FILTERS}
               onClick={() => add(newSheet(workspace.newId('g'), bag))}
             >
-              Add a sheet by its figures
+              {BAG_TEXT.addSheetFigures}
             </Button>
           </div>
           <AddFilter bag={bag} onAdd={(filter) => add(filter, false)} />
           <FilterList bag={bag} edit={edit} open={open} setOpen={setOpen} />
-          <p className="mt-3 max-w-2xl text-sm text-quiet">
-            Lengths of transitions that go with a name are assumed for a sheet of its width: makes differ by
-            half as much again either way, so type what you have measured.
-          </p>
+          <p className="mt-3 max-w-2xl text-sm text-quiet">{BAG_TEXT.lengthsTransitionsGoName}</p>
         </section>
         <HolderEditor bag={bag} edit={edit} />
         <HolderList bag={bag} edit={edit} open={open} setOpen={setOpen} />
@@ -97,7 +94,7 @@ function Files() {
   return (
     <>
       <FilePicker
-        label="Bag or table of glass to bring in"
+        label={BAG_TEXT.bagTableGlassBring}
         accept=".json,.csv,.txt,application/json,text/csv"
         onFile={(file) => void take(file)}
       >
@@ -106,15 +103,15 @@ function Files() {
             label="More"
             className="inline-flex size-11 items-center justify-center rounded-md hover:bg-chosen"
             groups={[
-              [{ text: 'Bring in a bag or a table of glass', icon: Upload, onSelect: pick }],
+              [{ text: BAG_TEXT.bringBagTableGlass, icon: Upload, onSelect: pick }],
               [
                 {
-                  text: 'Save the bag to a file',
+                  text: BAG_TEXT.saveBagFile,
                   icon: Download,
                   onSelect: () => saveOrSay(workspace.exportBag()),
                 },
                 {
-                  text: 'Save the glass as a table (CSV)',
+                  text: BAG_TEXT.saveGlassTableCsv,
                   icon: Sheet,
                   onSelect: () => void workspace.exportGlass().then(saveFile),
                 },

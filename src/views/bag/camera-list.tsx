@@ -1,5 +1,5 @@
 import { type BagCamera, putCamera, removeCamera, restoreCamera, FULL_FRAME } from '@/model';
-import { cameraDetail, thingName } from '@/words';
+import { cameraDetail, thingName, BAG_TEXT } from '@/words';
 import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
 import { RoomFields } from '../shared/room-fields';
@@ -16,7 +16,7 @@ export function CameraList({ bag, ...section }: SectionProps) {
       {...section}
       title="Cameras"
       addText="Add a camera"
-      emptyText="No camera yet. A stand begins with the one used last."
+      emptyText={BAG_TEXT.noCameraYetStand}
       items={cameras}
       make={() => ({ id: newId('c'), ...FULL_FRAME, baseIso: 100 })}
       nameOf={thingName}

@@ -1,3 +1,4 @@
+import { BAG_TEXT } from '@/words';
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
 import { type FramePoint } from '@/core/field';
 import { clamp } from '@/core/numerics';
@@ -72,7 +73,7 @@ export function Corners({ light, corners, onCorners }: CornersProps) {
           <button
             key={NAMES[i]}
             type="button"
-            aria-label={`${NAMES[i]}: drag it, or move it by the arrow keys`}
+            aria-label={BAG_TEXT.dragMoveArrowKeys(NAMES[i] ?? '')}
             className="absolute flex size-11 -translate-1/2 cursor-grab items-center justify-center"
             style={{ left: `${100 * u}%`, top: `${100 * v}%` }}
             onPointerDown={drag(i)}

@@ -1,7 +1,7 @@
 import { type Filter, evenGlass, longerStops, takenCells, takenStops, withCast } from '@/model';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
-import { BENT_TEXT, castText, SHEET_UNMEASURED, stopsFigure, strengthMeasuredText } from '@/words';
+import { BENT_TEXT, castText, SHEET_UNMEASURED, stopsFigure, strengthMeasuredText, BAG_TEXT } from '@/words';
 import { PickedPicture } from './picked-picture';
 import { type PictureLight, useLight } from './use-light';
 
@@ -13,7 +13,7 @@ const PARTS = { widthMm: 1, heightMm: 1 };
 /** Strength and colour of glass that covers the whole frame, by two pictures of a grey patch. */
 export function EvenByPictures({ filter, put }: { filter: Filter; put: (next: Filter) => void }) {
   return (
-    <Fold className="col-span-full" summary="Measure strength and colour by two pictures">
+    <Fold className="col-span-full" summary={BAG_TEXT.measureStrengthColourTwo}>
       {() => <Pair filter={filter} put={put} />}
     </Fold>
   );
@@ -24,10 +24,7 @@ function Pair({ filter, put }: { filter: Filter; put: (next: Filter) => void }) 
   const [through, takeThrough] = useLight(CELLS);
   return (
     <div className="space-y-3 pb-3">
-      <p className="text-sm text-quiet">
-        A grey card or a white cloth in even light fills the frame; aperture, ISO and white balance unchanged,
-        the time as much longer as the glass asks for. Without it, then through it.
-      </p>
+      <p className="text-sm text-quiet">{BAG_TEXT.greyCardWhiteCloth}</p>
       <div className="grid grid-cols-1 gap-2 md:grid-cols-2">
         <PickedPicture label="Picture without it" light={without} onFile={takeWithout} />
         <PickedPicture label="Picture through it" light={through} onFile={takeThrough} />
@@ -59,9 +56,7 @@ function Found({ filter, put, without, through }: FoundProps) {
   return (
     <div className="space-y-2">
       <p role="status">
-        {stops === null
-          ? 'The pictures do not tell how they were exposed: only the colour is measured.'
-          : strengthMeasuredText(found.stops, takenStops(filter))}{' '}
+        {stops === null ? BAG_TEXT.picturesDoNotTell : strengthMeasuredText(found.stops, takenStops(filter))}{' '}
         {castText(found.cast)}
       </p>
       {!(without.isLinear && through.isLinear) && <p className="text-sm text-quiet">{BENT_TEXT}</p>}

@@ -17,6 +17,7 @@ import {
   otherNotationsText,
   wholeOrTenth,
   wordsOf,
+  BAG_TEXT,
 } from '@/words';
 import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
@@ -129,7 +130,7 @@ function Measured({ filter, put }: EditProps) {
 }
 
 const SITS: readonly (readonly [NonNullable<Filter['sits']>, string])[] = [
-  ['slot', 'in a slot of the holder'],
+  ['slot', BAG_TEXT.slotHolder],
   ['behind', 'behind the holder'],
   ['thread', 'on the lens’s thread'],
 ];
@@ -246,7 +247,7 @@ function SizeFields({ filter, put }: EditProps) {
         placeholder="not known"
         refuse={(length) =>
           length < (filter.seamFromDarkEndMm ?? 0)
-            ? `At least ${wholeOrTenth(filter.seamFromDarkEndMm ?? 0)} mm, where the seam lies.`
+            ? BAG_TEXT.leastMmWhereSeam(wholeOrTenth(filter.seamFromDarkEndMm ?? 0))
             : null
         }
         onValue={(sheetLengthMm) => put({ ...filter, sheetLengthMm })}
@@ -261,7 +262,7 @@ function SizeFields({ filter, put }: EditProps) {
           placeholder="mid-sheet"
           refuse={(seam) =>
             seam > (filter.sheetLengthMm ?? Infinity)
-              ? `On the sheet: at most ${wholeOrTenth(filter.sheetLengthMm ?? 0)} mm.`
+              ? BAG_TEXT.sheetMostMm(wholeOrTenth(filter.sheetLengthMm ?? 0))
               : null
           }
           onValue={(seamFromDarkEndMm) => put({ ...filter, seamFromDarkEndMm })}

@@ -14,7 +14,7 @@ import {
 } from '@/model';
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
-import { filterDetail, filterKindText, filterName } from '@/words';
+import { filterDetail, filterKindText, filterName, BAG_TEXT } from '@/words';
 import { answersByWords } from '@/ui/word-search';
 import { ListTools } from '../shared/list-tools';
 import { useNewId } from '../shared/workspace-context';
@@ -49,8 +49,7 @@ export function FilterList({ bag, edit, open, setOpen }: SectionProps) {
     const found = bag.filters.filter((f) => !!f.archived === showsArchive && answersByWords(text(f), wanted));
     return order === 'bag' ? found : found.sort(BY[order]);
   }, [bag.filters, wanted, order, showsArchive]);
-  if (!bag.filters.length)
-    return <p className="text-quiet">The bag is empty. Add what you own; every plan is made from it.</p>;
+  if (!bag.filters.length) return <p className="text-quiet">{BAG_TEXT.bagEmptyAddYou}</p>;
   return (
     <>
       <ListTools
@@ -76,7 +75,7 @@ export function FilterList({ bag, edit, open, setOpen }: SectionProps) {
         </ul>
       ) : (
         <p role="status" className="border-t border-rule pt-3 text-quiet">
-          {wanted ? `No filter here answers to “${wanted}”.` : 'Every filter is in the archive.'}
+          {wanted ? `No filter here answers to “${wanted}”.` : BAG_TEXT.everyFilterArchive}
         </p>
       )}
     </>
@@ -89,9 +88,7 @@ function Pouch({ bag, edit }: Pick<SectionProps, 'bag' | 'edit'>) {
   const along = filtersAtHand(bag).length;
   return (
     <p className="flex min-h-11 items-center gap-3 text-sm text-quiet" role="status">
-      {bag.pouch
-        ? `${along} of ${usable} are along today, and advice keeps to them.`
-        : 'All are along today. Untick what stays at home, and advice does without it.'}
+      {bag.pouch ? BAG_TEXT.alongTodayAdviceKeeps(along, usable) : BAG_TEXT.allAlongTodayUntick}
       {bag.pouch && <Button onClick={() => edit(withoutPouch)}>All are along</Button>}
     </p>
   );

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { type Bag, type CornersLost, frameOf, holdersOf, lensFits, FULL_FRAME } from '@/model';
 import { ChoiceField } from '@/ui/field';
-import { cornersText, holderText, lensText, thingName } from '@/words';
+import { cornersText, holderText, lensText, thingName, BAG_TEXT } from '@/words';
 
 /** Which holder, with its rings, goes with which lens: what the corners of the widest view lose, computed. */
 export function FitsTable({ bag }: { bag: Bag }) {
@@ -28,7 +28,7 @@ export function FitsTable({ bag }: { bag: Bag }) {
       </div>
       <div className="overflow-x-auto">
         <table className="w-full text-left">
-          <caption className="sr-only">Stops that the corners lose, by lens and holder</caption>
+          <caption className="sr-only">{BAG_TEXT.stopsCornersLoseLens}</caption>
           <thead>
             <tr className="border-b border-ink text-sm text-quiet">
               <th scope="col" className="py-1.5 pr-3 font-normal">
@@ -59,10 +59,7 @@ export function FitsTable({ bag }: { bag: Bag }) {
           </tbody>
         </table>
       </div>
-      <p className="max-w-2xl text-sm text-quiet">
-        Computed at f/11 from the rings, the opening between the rails and where each pupil lies. An estimated
-        pupil is good to a fifth: look at the corners of a test shot before you rely on a close one.
-      </p>
+      <p className="max-w-2xl text-sm text-quiet">{BAG_TEXT.computedF11Rings}</p>
     </section>
   );
 }

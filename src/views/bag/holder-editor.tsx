@@ -2,7 +2,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { type Bag, fitsHolder, type Holder, isSheet, MAX_RINGS, type Ring } from '@/model';
 import { Button } from '@/ui/button';
 import { ChoiceField, type Parsed, ParsedField } from '@/ui/field';
-import { filterName } from '@/words';
+import { filterName, BAG_TEXT } from '@/words';
 import { NameField } from '../shared/name-field';
 import { parseQuantity } from '../shared/parse';
 import { QuantityField } from '../shared/quantity-field';
@@ -27,10 +27,7 @@ export function HolderEditor({ bag, edit }: { bag: Bag; edit: BagEdit }) {
         }
       />
       <Misfits bag={bag} holder={bag.holder} />
-      <p className="max-w-2xl text-sm text-quiet">
-        Rings and the opening between the rails tell whether the corners of a wide picture go dark. Distances
-        in front of the slot are negative.
-      </p>
+      <p className="max-w-2xl text-sm text-quiet">{BAG_TEXT.ringsOpeningBetweenRails}</p>
     </section>
   );
 }
@@ -43,8 +40,7 @@ export function Misfits({ bag, holder }: { bag: Bag; holder: Holder | undefined 
   if (!misfits.length) return null;
   return (
     <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
-      Of another width than this holder takes, and left out of the advice where it is on:{' '}
-      {misfits.join(' · ')}
+      {BAG_TEXT.anotherWidthHolderTakes(misfits.join(' · '))}
     </p>
   );
 }
@@ -89,12 +85,12 @@ export function HolderFields({ holder, onChange }: HolderFieldsProps) {
         ))}
       </div>
       <ParsedField<number[]>
-        label="Threads that you have rings for"
+        label={BAG_TEXT.threadsYouRings}
         unit="mm"
         inputMode="text"
         text={(holder.threadsMm ?? []).join(', ')}
         placeholder="not said: 77, 82"
-        hint="What to pack says where one is missing."
+        hint={BAG_TEXT.packSaysWhereMissing}
         parse={parseThreads}
         onValue={(threadsMm) => set({ threadsMm: threadsMm.length ? threadsMm : undefined })}
       />

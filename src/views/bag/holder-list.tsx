@@ -1,6 +1,6 @@
 import { type Bag, type FurtherHolder, putHolder, removeHolder, restoreHolder, withHolderFor } from '@/model';
 import { Check } from '@/ui/check';
-import { holderDetail, holderText, lensText } from '@/words';
+import { holderDetail, holderText, lensText, BAG_TEXT } from '@/words';
 import { NameField } from '../shared/name-field';
 import { useNewId } from '../shared/workspace-context';
 import { GearList, type SectionProps } from './gear-list';
@@ -15,7 +15,7 @@ export function HolderList({ bag, ...section }: SectionProps) {
       {...section}
       title="Other holders"
       addText="Add a holder"
-      emptyText="None: the holder above goes on every lens."
+      emptyText={BAG_TEXT.noneHolderAboveGoes}
       items={bag.holders ?? []}
       make={() => ({ id: newId('h'), sheetWidthMm: 150, slots: 2 })}
       nameOf={holderText}
@@ -59,9 +59,7 @@ function Editor({ bag, edit, holder, put }: EditorProps) {
             </Check>
           ))
         ) : (
-          <p className="text-sm text-quiet">
-            No lens in the bag yet. Put those in that it is for, or choose it at the stand.
-          </p>
+          <p className="text-sm text-quiet">{BAG_TEXT.noLensBagYet}</p>
         )}
       </fieldset>
     </div>

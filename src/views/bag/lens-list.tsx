@@ -1,6 +1,6 @@
 import { type BagLens, putLens, removeLens, restoreLens } from '@/model';
 import { Check } from '@/ui/check';
-import { lensDetail, lensText } from '@/words';
+import { lensDetail, lensText, BAG_TEXT } from '@/words';
 import { NameField } from '../shared/name-field';
 import { PupilField } from '../shared/pupil-field';
 import { QuantityField } from '../shared/quantity-field';
@@ -16,7 +16,7 @@ export function LensList({ bag, ...section }: SectionProps) {
       {...section}
       title="Lenses"
       addText="Add a lens"
-      emptyText="No lens yet. A stand can do without; one that is here is chosen by name."
+      emptyText={BAG_TEXT.noLensYetStand}
       items={lenses}
       make={() => ({ id: newId('l'), shortestMm: 24, longestMm: 70 })}
       nameOf={lensText}
@@ -90,7 +90,7 @@ function LensEditor({ lens, put }: { lens: BagLens; put: (lens: BagLens) => void
         isOn={!!bulgingFront}
         onChange={(on) => set({ bulgingFront: on || undefined })}
       >
-        Bulging front: the holder stands on a collar, not on a thread
+        {BAG_TEXT.bulgingFrontHolderStands}
       </Check>
     </div>
   );

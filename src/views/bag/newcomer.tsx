@@ -3,7 +3,7 @@ import { readLabel } from '@/core/glass';
 import { type BagAnswers, bagFromAnswers, filterFromLabel, labelsIn } from '@/model';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
-import { labelText } from '@/words';
+import { labelText, BAG_TEXT } from '@/words';
 import { useBag, useNewId, useWorkspace } from '../shared/workspace-context';
 
 /** Marks that are printed on much of what is sold, to be tapped. */
@@ -84,7 +84,7 @@ function Labels({ holds, text, onText }: LabelsProps) {
   return (
     <div>
       <label htmlFor={id} className="mb-1 block text-sm text-quiet">
-        {holds === 'sheets' ? '3.' : '2.'} What is printed on your glass? One after another, with commas
+        {holds === 'sheets' ? '3.' : '2.'} {BAG_TEXT.printedYourGlassAfter}
       </label>
       <textarea
         id={id}

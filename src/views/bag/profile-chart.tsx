@@ -1,3 +1,4 @@
+import { BAG_TEXT } from '@/words';
 import { scaleLinear } from 'd3-scale';
 import { useRef } from 'react';
 import { line } from 'd3-shape';
@@ -47,7 +48,7 @@ export function ProfileChart({ sold, measured }: ProfileChartProps) {
         width={wide}
         height={HEIGHT}
         role="img"
-        aria-label="Stops along the sheet, as measured over as sold"
+        aria-label={BAG_TEXT.stopsAlongSheetMeasured}
         fontSize={12}
       >
         {y.ticks(4).map((stops) => (
@@ -70,7 +71,7 @@ export function ProfileChart({ sold, measured }: ProfileChartProps) {
           </text>
         ))}
         <text x={wide - EDGE.right} y={HEIGHT - 3} textAnchor="end" fill="var(--quiet)">
-          mm from the seam towards the dark end
+          {BAG_TEXT.mmSeamTowardsDark}
         </text>
         <text x={0} y={9} fill="var(--quiet)">
           stops
@@ -78,7 +79,7 @@ export function ProfileChart({ sold, measured }: ProfileChartProps) {
         <path d={nominal} fill="none" stroke="var(--quiet)" strokeWidth={1.5} strokeDasharray="5 4" />
         <path d={own} fill="none" stroke="var(--ink)" strokeWidth={2.2} />
       </svg>
-      <figcaption className="text-sm text-quiet">Drawn out: measured. Dashed: as sold.</figcaption>
+      <figcaption className="text-sm text-quiet">{BAG_TEXT.drawnOutMeasuredDashed}</figcaption>
     </figure>
   );
 }

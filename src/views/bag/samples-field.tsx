@@ -1,3 +1,4 @@
+import { BAG_TEXT } from '@/words';
 import { Plus, Trash2 } from 'lucide-react';
 import { type DensitySample } from '@/core/glass';
 import { type Filter, MAX_SAMPLES, type SheetFilter } from '@/model';
@@ -15,9 +16,7 @@ export function SamplesField({ filter, put }: { filter: Measured; put: (next: Fi
   const last = samples.at(-1) as DensitySample;
   return (
     <fieldset className="col-span-2 md:col-span-4">
-      <legend className="mb-1 text-sm text-quiet">
-        Samples: millimetres from the seam towards the dark end, and the stops measured there
-      </legend>
+      <legend className="mb-1 text-sm text-quiet">{BAG_TEXT.samplesMillimetresSeamTowards}</legend>
       <ol className="space-y-1.5">
         {samples.map((sample, i) => (
           <li key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-2 md:max-w-md">

@@ -30,6 +30,7 @@ import {
   SHEET_UNMEASURED,
   sheetMeasuredTexts,
   thingName,
+  BAG_TEXT,
 } from '@/words';
 import { QuantityField } from '../shared/quantity-field';
 import { useBag, useWorkspace } from '../shared/workspace-context';
@@ -46,7 +47,7 @@ interface SheetProps {
 /** Strength, transition, colour and seat of a sheet, all at once by two pictures of one frame, without and with it. */
 export function SheetByPictures(props: SheetProps) {
   return (
-    <Fold className="col-span-full" summary="Measure it by two pictures, without and with it">
+    <Fold className="col-span-full" summary={BAG_TEXT.measureTwoPicturesWithout}>
       {() => <Pair {...props} />}
     </Fold>
   );
@@ -59,11 +60,7 @@ function Pair({ filter, put }: SheetProps) {
   const [through, takeThrough] = useLight(CELLS);
   return (
     <div className="space-y-3 pb-3">
-      <p className="text-sm text-quiet">
-        From the tripod, of anything that keeps still: one frame without the sheet, one with its transition
-        across the middle, the same aperture, focus and white balance. Nothing need be even: what lies between
-        the two is the sheet.
-      </p>
+      <p className="text-sm text-quiet">{BAG_TEXT.tripodAnythingKeepsStill}</p>
       <div className="grid grid-cols-1 gap-2 md:grid-cols-2">
         <PickedPicture label="Picture without it" light={without} onFile={takeWithout} />
         <PickedPicture label="Picture with it" light={through} onFile={takeThrough} />
@@ -134,7 +131,7 @@ function Taken({ filter, put, without, through }: TakenProps) {
           optional
           value={outMm}
           placeholder="not read"
-          hint="if read: tells the lens’s pupil too"
+          hint={BAG_TEXT.ifReadTellsLenss}
           onValue={setOutMm}
         />
       </div>
@@ -194,9 +191,7 @@ function Found(props: FoundProps) {
           Use what was measured
         </Button>
         {own && offsetMm !== null && (
-          <Button onClick={() => keepPupil(own)}>
-            Keep the pupil’s {mmFigure(pupilMm)} mm with the lens
-          </Button>
+          <Button onClick={() => keepPupil(own)}>{BAG_TEXT.keepPupilsMmLens(mmFigure(pupilMm))}</Button>
         )}
       </div>
     </div>

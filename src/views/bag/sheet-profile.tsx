@@ -9,7 +9,7 @@ import {
 } from '@/model';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
-import { BENT_TEXT, PROFILE_FAULTS, profileText } from '@/words';
+import { BENT_TEXT, PROFILE_FAULTS, profileText, BAG_TEXT } from '@/words';
 import { Corners } from './corners';
 import { PickedPicture } from './picked-picture';
 import { ProfileChart } from './profile-chart';
@@ -33,7 +33,7 @@ interface SheetProps {
 /** The density of a sheet along its length from a photo of it against something even. */
 export function SheetProfilePart(props: SheetProps) {
   return (
-    <Fold className="col-span-full" summary="Its profile from a photo of the sheet">
+    <Fold className="col-span-full" summary={BAG_TEXT.profilePhotoSheet}>
       {() => <FromPhoto {...props} />}
     </Fold>
   );
@@ -43,17 +43,13 @@ function FromPhoto({ filter, put }: SheetProps) {
   const [photo, take] = useLight(CELLS);
   return (
     <div className="space-y-3 pb-3">
-      <p className="text-sm text-quiet">
-        Hold the sheet against an even sky or a white screen, upright or across, so that half its width of
-        that light is seen left and right of it; nothing blown, nothing reflected. Then lay the four corners
-        on its own.
-      </p>
+      <p className="text-sm text-quiet">{BAG_TEXT.holdSheetAgainstEven}</p>
       <div className="md:max-w-xs">
         <PickedPicture label="Photo of the sheet" light={photo} onFile={take} />
       </div>
       {photo?.phase === 'read' &&
         (filter.sheetLengthMm === undefined ? (
-          <p role="alert">Type the sheet’s length first: it is what the photo is measured by.</p>
+          <p role="alert">{BAG_TEXT.typeSheetsLengthFirst}</p>
         ) : (
           <Straightened
             key={photo.name}

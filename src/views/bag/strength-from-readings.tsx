@@ -3,7 +3,7 @@ import { type Filter, type LooksAround, strengthOf, takenStops } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
-import { measuredStrengthText, stopsFigure } from '@/words';
+import { measuredStrengthText, stopsFigure, BAG_TEXT } from '@/words';
 import { type Metered, parseMetered } from '../shared/parse';
 
 /** The looks of one round, as far as they are there: without the filter, through it, and without it again. */
@@ -34,10 +34,7 @@ function Rounds({ filter, put }: { filter: Filter; put: (next: Filter) => void }
     );
   return (
     <div className="space-y-3 pb-3">
-      <p className="text-sm text-quiet">
-        An even wall or a clear sky, aperture and ISO unchanged, one after the other at an even pace. Times or
-        EV; what the light does meanwhile cancels.
-      </p>
+      <p className="text-sm text-quiet">{BAG_TEXT.evenWallClearSky}</p>
       <ol className="space-y-2" aria-label="Rounds of readings">
         {rounds.map((round, i) => (
           <li key={i} className="grid grid-cols-3 gap-2">

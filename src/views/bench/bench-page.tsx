@@ -1,3 +1,4 @@
+import { BENCH_TEXT } from '@/words';
 import { useMemo } from 'react';
 import { doneCount, EXERCISE_TABLE, EXERCISES, type ExerciseState, progressOf } from '@/model/bench';
 import { Button } from '@/ui/button';
@@ -26,11 +27,7 @@ export function BenchPage() {
             <h1 className="mr-auto text-2xl font-semibold">Bench</h1>
             <p className="text-quiet">{progressText(doneCount(states), EXERCISES.length)}</p>
           </div>
-          <p className="max-w-2xl">
-            Simulated scenes to meter, choose, seat and shoot with the steps of any stand. What an experienced
-            hand would have done, and what each choice cost, is told afterwards. Nothing of it goes into your
-            stands, your ledger or what is learnt.
-          </p>
+          <p className="max-w-2xl">{BENCH_TEXT.simulatedScenesMeterChoose}</p>
         </header>
         <Making state={state} onCancel={cancel} />
         <section aria-label="Exercises">
@@ -61,7 +58,7 @@ function Making({ state, onCancel }: { state: Beginning; onCancel: () => void })
   if (state.phase === 'failed')
     return (
       <p role="alert" className="border-l-4 border-fault pl-3">
-        The scene “{state.name}” could not be made. Nothing is lost: try again, or another one.
+        {BENCH_TEXT.sceneCouldNotMade(state.name)}
       </p>
     );
   return (

@@ -1,3 +1,4 @@
+import { CARDS_TEXT } from '@/words';
 import { ChevronLeft } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -33,8 +34,8 @@ export function CardsPage() {
     return isLoading ? null : (
       <div className="mx-auto max-w-xl space-y-4 px-4 py-8">
         <title>Cards · Pale Seam</title>
-        <h1 className="text-2xl font-semibold">No stand to make a card of</h1>
-        <p className="text-quiet">Choose one among the stands; its card is in its menu.</p>
+        <h1 className="text-2xl font-semibold">{CARDS_TEXT.noStandMakeCard}</h1>
+        <p className="text-quiet">{CARDS_TEXT.chooseAmongStandsCard}</p>
         <Link className={LINK} to={`${base}/stands`}>
           To the stands
         </Link>
@@ -60,7 +61,7 @@ export function CardsPage() {
         <PaperPages pages={pages} title={title} count={stands.length}>
           {missing > 0 && (
             <p role="alert" className="text-fault">
-              {missing === 1 ? 'One card' : `${missing} cards`} could not be worked out; the stands are safe.
+              {missing === 1 ? 'One card' : `${missing} cards`} {CARDS_TEXT.couldNotWorkedOut}
             </p>
           )}
         </PaperPages>

@@ -1,3 +1,4 @@
+import { CARDS_TEXT } from '@/words';
 import { FileText, Image as ImageIcon, Printer } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { toast } from 'sonner';
@@ -82,7 +83,7 @@ function Settings({ pages, title, count }: SettingsProps) {
       </div>
       {count > 1 && holdsFour(paper) && (
         <Check isOn={isFour} onChange={(fourToPage) => prefer({ fourToPage })}>
-          Four to a page, to be cut apart
+          {CARDS_TEXT.fourPageCutApart}
         </Check>
       )}
       <div className="grid grid-cols-2 gap-2 *:first:col-span-2 desk:grid-cols-1 desk:*:first:col-span-1">
@@ -101,9 +102,7 @@ function Settings({ pages, title, count }: SettingsProps) {
           Being made…
         </p>
       )}
-      <p className="text-sm text-quiet">
-        In grey as in colour, at arm’s length. Print at 100 %, without margins of the printer’s own.
-      </p>
+      <p className="text-sm text-quiet">{CARDS_TEXT.greyColourArmsLength}</p>
     </div>
   );
 }

@@ -4,7 +4,7 @@ import { type Carried } from '@/store';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { saveFile } from '@/ui/save-file';
-import { carriedWithoutText } from '@/words';
+import { carriedWithoutText, CARRY_TEXT } from '@/words';
 import { useFromStand } from '../shared/use-from-stand';
 import { useWorkspace } from '../shared/workspace-context';
 import { codePng } from './code-cells';
@@ -48,21 +48,14 @@ function Link({ text, without, fitsCode }: Carried) {
   return (
     <>
       <p>
-        {fitsCode
-          ? 'Photograph the code with the other device, or send it the link'
-          : 'Send the link to the other device'}
-        : it opens this stand there. The stand is in the link itself; no server keeps it.
+        {fitsCode ? CARRY_TEXT.photographCodeOtherDevice : CARRY_TEXT.sendLinkOtherDevice}
+        {CARRY_TEXT.opensStandStandLink}
       </p>
       {missing && <p className="text-quiet">{missing}</p>}
-      {fitsCode ? (
-        <QrCode text={link} />
-      ) : (
-        <p className="text-quiet">It is too much for a code to be photographed.</p>
-      )}
+      {fitsCode ? <QrCode text={link} /> : <p className="text-quiet">{CARRY_TEXT.tooMuchCodePhotographed}</p>}
       {LOCAL.test(location.hostname) && (
         <p role="note" className="border-l-2 border-action pl-2.5 text-sm">
-          This page is open under a name that only this device knows. Open it by the device’s name on your
-          network first, so that the other one finds it.
+          {CARRY_TEXT.pageOpenUnderName}
         </p>
       )}
       <label className="block text-sm text-quiet">
@@ -78,7 +71,7 @@ function Link({ text, without, fitsCode }: Carried) {
         <Button kind="action" onClick={() => void copy(link)}>
           Copy the link
         </Button>
-        {fitsCode && <Button onClick={() => void savePng(link)}>Save the code as a picture</Button>}
+        {fitsCode && <Button onClick={() => void savePng(link)}>{CARRY_TEXT.saveCodePicture}</Button>}
       </div>
     </>
   );
@@ -93,7 +86,7 @@ async function copy(link: string): Promise<void> {
     toast('The link is copied.');
   } catch {
     // without a secure page there is no clipboard
-    toast('Copying is not possible here: take the link from its field.');
+    toast(CARRY_TEXT.copyingNotPossibleTake);
   }
 }
 

@@ -1,3 +1,4 @@
+import { CARRY_TEXT } from '@/words';
 import { useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { type FileError, readCarried } from '@/store';
@@ -21,7 +22,7 @@ export function CarryPage() {
   };
   return (
     <div className="mx-auto max-w-xl space-y-4 px-4 py-8">
-      <title>A stand is carried here · Pale Seam</title>
+      <title>{CARRY_TEXT.standCarriedPaleSeam}</title>
       <h1 className="text-2xl font-semibold">
         {carried.ok
           ? `“${carried.value.name || 'without a name'}” is carried here`
@@ -33,14 +34,10 @@ export function CarryPage() {
             {problem.path && `${problem.path}: `}
             {problem.message}.
           </p>
-          <p className="text-quiet">
-            Nothing was changed. Ask for the link again, or for the stand as a file.
-          </p>
+          <p className="text-quiet">{CARRY_TEXT.nothingChangedAskLink}</p>
         </>
       ) : (
-        <p className="text-quiet">
-          It becomes a stand of yours, beside those that are here. Its picture stays where it came from.
-        </p>
+        <p className="text-quiet">{CARRY_TEXT.becomesStandYoursBeside}</p>
       )}
       <div className="flex flex-wrap gap-2">
         {carried.ok && (

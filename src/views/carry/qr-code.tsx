@@ -1,3 +1,4 @@
+import { CARRY_TEXT } from '@/words';
 import { useMemo } from 'react';
 import { codeCells } from './code-cells';
 
@@ -17,7 +18,7 @@ export function QrCode({ text }: { text: string }) {
       viewBox={`0 0 ${cells.length} ${cells.length}`}
       shapeRendering="crispEdges"
       role="img"
-      aria-label="Code that opens this stand on another device"
+      aria-label={CARRY_TEXT.codeOpensStandAnother}
       className="mx-auto block aspect-square max-w-full"
       style={{ width }}
     >

@@ -15,7 +15,7 @@ import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { type FilesToMatch } from '@/workers';
 import { type StandSummary } from '@/store';
-import { clockOffText, matchedText, photoFaultText } from '@/words';
+import { clockOffText, matchedText, photoFaultText, LEDGER_TEXT } from '@/words';
 import { typedNumber } from '../shared/parse';
 import { PHOTO_FILES } from '../shared/photo-files';
 import { useAsked } from '../workspace/use-asked';
@@ -71,10 +71,7 @@ export function FilesPart({ entries }: { entries: readonly LedgerEntry[] }) {
       <h2 id="files" className="text-lg font-semibold">
         Files to shots
       </h2>
-      <p className="max-w-xl text-quiet">
-        At home, the files of a card at once: each finds its shot by time and settings. Nothing of them is
-        kept but their names, their settings and a picture in little.
-      </p>
+      <p className="max-w-xl text-quiet">{LEDGER_TEXT.homeFilesCardOnce}</p>
       <input
         ref={input}
         type="file"
@@ -98,14 +95,14 @@ export function FilesPart({ entries }: { entries: readonly LedgerEntry[] }) {
       {!brought && <Button onClick={() => input.current?.click()}>Bring in files</Button>}
       {asked && !matches && (
         <p role="status" className="text-quiet">
-          {fault ? `Their shots could not be found (${fault}): try fewer at a time.` : 'Finding their shots…'}
+          {fault ? LEDGER_TEXT.theirShotsCouldNot(fault) : 'Finding their shots…'}
         </p>
       )}
       {matches && (
         <div className="space-y-3 border border-edge p-3">
           <p>{clockOffText(matches)}</p>
           <ParsedField
-            label="The camera’s clock is ahead by, minutes"
+            label={LEDGER_TEXT.camerasClockAheadMinutes}
             text={
               matches.aheadMs === null
                 ? ''
@@ -121,7 +118,7 @@ export function FilesPart({ entries }: { entries: readonly LedgerEntry[] }) {
           />
           <List title="Found their shot" lines={matches.matched.map((m) => [m.file.name, matchedText(m)])} />
           <List
-            title="Of no shot, but made while a stand was worked at"
+            title={LEDGER_TEXT.noShotButMade}
             lines={matches.beside.map((b) => [b.file.name, b.stand.name || 'without a name'])}
           />
           <List

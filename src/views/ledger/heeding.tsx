@@ -1,7 +1,7 @@
 import { BLURS } from '@/model';
 import { preferences, prefer } from '@/store';
 import { Button } from '@/ui/button';
-import { BLUR_NAMES, stopsFigure, timeText } from '@/words';
+import { BLUR_NAMES, stopsFigure, timeText, LEDGER_TEXT } from '@/words';
 import { usePreferences } from '../shared/workspace-context';
 
 /** What was taken of what was learnt, and the way to be rid of each. */
@@ -14,7 +14,7 @@ export function Heeding() {
       ? []
       : [
           {
-            text: `New stands place the land at ${stopsFigure(placementStops)}`,
+            text: LEDGER_TEXT.newStandsPlaceLand(stopsFigure(placementStops)),
             rid: () => change({ placementStops: null, placementSince: null }),
           },
         ]),
@@ -22,7 +22,7 @@ export function Heeding() {
       ? []
       : [
           {
-            text: `New stands keep the sky ${stopsFigure(gapStops)} brighter`,
+            text: LEDGER_TEXT.newStandsKeepSky(stopsFigure(gapStops)),
             rid: () => change({ gapStops: null }),
           },
         ]),

@@ -5,7 +5,7 @@ import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { writeTakesCsv } from '@/store';
 import { saveFile } from '@/ui/save-file';
-import { throughText } from '@/words';
+import { throughText, LEDGER_TEXT } from '@/words';
 import { PageHead } from '../shared/page-head';
 import { useBag } from '../shared/workspace-context';
 import { FilesPart } from './files-part';
@@ -29,11 +29,7 @@ export function LedgerPage() {
           {entries.length > 0 && <SaveTable entries={entries} />}
         </PageHead>
         {entries.length === 0 ? (
-          <p className="max-w-xl text-quiet">
-            Every shot that is told with “I have shot it” comes to stand here, with what it showed. What they
-            say together of your glass, your hand and your taste is offered here, and nothing is changed by
-            itself.
-          </p>
+          <p className="max-w-xl text-quiet">{LEDGER_TEXT.everyShotToldI}</p>
         ) : (
           <>
             <Lessons lessons={lessons} />

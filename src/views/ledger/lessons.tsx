@@ -3,7 +3,7 @@ import { type Lesson } from '@/model/ledger';
 import { preferences, prefer } from '@/store';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
-import { evidenceText, lessonText } from '@/words';
+import { evidenceText, lessonText, LEDGER_TEXT } from '@/words';
 import { useWorkspace } from '../shared/workspace-context';
 
 /** What is learnt: each with what it rests on, taken by one tap or forgotten by another. */
@@ -13,12 +13,7 @@ export function Lessons({ lessons }: { lessons: readonly Lesson[] }) {
       <h2 id="learnt" className="text-lg font-semibold">
         What is learnt
       </h2>
-      {lessons.length === 0 && (
-        <p className="max-w-xl text-quiet">
-          Nothing yet that leans one way often enough: a filter looked through three times, four first shots
-          corrected alike, four kept shots of one taste.
-        </p>
-      )}
+      {lessons.length === 0 && <p className="max-w-xl text-quiet">{LEDGER_TEXT.nothingYetLeansWay}</p>}
       <ul className="grid gap-3 desk:grid-cols-2">
         {lessons.map((lesson) => (
           <OneLesson key={lesson.id} lesson={lesson} />
@@ -67,7 +62,7 @@ function useTakeLesson(): (lesson: Lesson) => void {
           ...bag,
           filters: bag.filters.map((f) => (f.id === filter.id ? { ...f, measuredStops } : f)),
         }));
-        return toast('The bag has it as measured; what it says on the rim stays beside it.', {
+        return toast(LEDGER_TEXT.bagMeasuredSaysRim, {
           action: { label: 'Undo', onClick: () => workspace.bag.undo() },
         });
       }

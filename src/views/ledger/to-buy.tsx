@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { bagAtLens, bagForStand, type StockAdvice, seenStand } from '@/model';
 import { Button } from '@/ui/button';
-import { fitFigure, filterKindText } from '@/words';
+import { fitFigure, filterKindText, LEDGER_TEXT } from '@/words';
 import { useBag, useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 
 /** A sheet that is not owned, and what it would have done over all stands. */
@@ -49,14 +49,9 @@ export function ToBuy() {
       <h2 id="to-buy" className="text-lg font-semibold">
         What to buy next
       </h2>
-      <p className="max-w-xl text-quiet">
-        Each stand is searched again with sheets that you do not own. What would have fitted better, and by
-        how much; no maker is meant.
-      </p>
+      <p className="max-w-xl text-quiet">{LEDGER_TEXT.eachStandSearchedAgain}</p>
       {reckoned && reckoned.done === reckoned.of && !reckoned.wanted.length && (
-        <p role="status">
-          Nothing: in none of {reckoned.of} stands would another sheet have fitted clearly better.
-        </p>
+        <p role="status">{LEDGER_TEXT.nothingNoneStandsWould(reckoned.of)}</p>
       )}
       {reckoned && reckoned.wanted.length > 0 && (
         <ol className="border-t border-rule">
@@ -64,7 +59,7 @@ export function ToBuy() {
             <li key={text} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-2">
               <span className="font-semibold">{text}</span>
               <span className="text-quiet">
-                better in {count} of {reckoned.of}, by {fitFigure(betterByStops / count)} stops each
+                {LEDGER_TEXT.betterStopsEach(count, reckoned.of, fitFigure(betterByStops / count))}
               </span>
             </li>
           ))}

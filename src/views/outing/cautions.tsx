@@ -1,3 +1,4 @@
+import { OUTING_TEXT } from '@/words';
 import { TriangleAlert } from 'lucide-react';
 import { cautionText } from '@/words/outing';
 import { useOuting } from './use-outing';
@@ -16,10 +17,7 @@ export function Cautions() {
           <li key={caution.what}>{cautionText(caution, outing.zone)}</li>
         ))}
       </ul>
-      <p className="mt-2 text-sm text-quiet">
-        Tide tables, forecasts, wardens, signs and those who know the place come before anything that is said
-        here.
-      </p>
+      <p className="mt-2 text-sm text-quiet">{OUTING_TEXT.tideTablesForecastsWardens}</p>
     </section>
   );
 }

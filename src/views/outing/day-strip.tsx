@@ -1,3 +1,4 @@
+import { OUTING_TEXT } from '@/words';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { useId, useRef } from 'react';
@@ -55,10 +56,13 @@ function Strip({ day }: { day: OutingDay }) {
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`The light of the day ${seen}, from midnight to midnight: ${day.events
-          .filter(isNamed)
-          .map((e) => `${EVENT_NAMES[e.kind]} ${hourOf(e.atMs, outing.zone)}`)
-          .join(', ')}`}
+        aria-label={OUTING_TEXT.lightDayMidnightMidnight(
+          seen,
+          day.events
+            .filter(isNamed)
+            .map((e) => `${EVENT_NAMES[e.kind]} ${hourOf(e.atMs, outing.zone)}`)
+            .join(', '),
+        )}
         fontSize={12}
       >
         <clipPath id={clip}>
@@ -120,7 +124,7 @@ function Strip({ day }: { day: OutingDay }) {
       </svg>
       <figcaption className="flex flex-wrap gap-x-5 text-sm text-quiet">
         <LightLegend />
-        <span>{seen}; a forecast, off by 1.5 stops or more</span>
+        <span>{OUTING_TEXT.forecastOff15(seen)}</span>
         <span>
           moon {Math.round(100 * day.moon.litPart)} % lit, {day.moon.isWaxing ? 'waxing' : 'waning'}
         </span>

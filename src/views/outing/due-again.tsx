@@ -1,3 +1,4 @@
+import { OUTING_TEXT } from '@/words';
 import { hourOf } from '@/model/outing';
 import { useOuting } from './use-outing';
 
@@ -9,8 +10,8 @@ export function DueAgainPart() {
     <section aria-label="Come back for" role="status" className="border-l-4 border-action pl-3">
       {day.due.map(({ place, wish, atMs }) => (
         <p key={wish.id}>
-          You wanted to come back to {place.name || 'this place'}
-          {wish.note ? ` for ${wish.note}` : ''}: from {hourOf(atMs, outing.zone)} on this day it is so.
+          {OUTING_TEXT.youWantedComeBack} {place.name || 'this place'}
+          {wish.note ? ` for ${wish.note}` : ''}: from {hourOf(atMs, outing.zone)} {OUTING_TEXT.onThisDayIt}
         </p>
       ))}
     </section>

@@ -14,7 +14,7 @@ import { ChoiceField } from '@/ui/field';
 import { Check } from '@/ui/check';
 import { Fold } from '@/ui/fold';
 import { Button } from '@/ui/button';
-import { dayText, stopsFigure } from '@/words';
+import { dayText, stopsFigure, OUTING_TEXT } from '@/words';
 import { expectedSpanText, minutesText, framingLightText, framingName, waterText } from '@/words/outing';
 import { NameField } from '../shared/name-field';
 import { QuantityField } from '../shared/quantity-field';
@@ -30,11 +30,7 @@ export function Framings() {
       <h2 id="framings" className="mb-2 text-lg font-semibold">
         Framings, in their turn
       </h2>
-      {outing.framings.length === 0 && (
-        <p className="mb-2 text-quiet">
-          Add the stands that are meant for this day, or a framing by its name.
-        </p>
-      )}
+      {outing.framings.length === 0 && <p className="mb-2 text-quiet">{OUTING_TEXT.addStandsMeantDay}</p>}
       <ol className="border-t border-rule empty:hidden">
         {outing.framings.map((framing, i) => (
           <FramingRow key={framing.id} framing={framing} index={i} />
@@ -122,10 +118,10 @@ function LightOf({ known: { light, stand }, atMs }: { known: FramingDay; atMs: n
         <p>
           <span className="text-ink">{hourOf(shown.atMs, outing.zone)}</span>:{' '}
           {expectedSpanText(shown.spanStops, shown.rangeStops)}
-          {own ? '' : ', with the sun on the horizon'}
+          {own ? '' : OUTING_TEXT.sunHorizon}
         </p>
       )}
-      {atMs !== null && !own && <p>In its hour it is night: nothing is forecast.</p>}
+      {atMs !== null && !own && <p>{OUTING_TEXT.hourNightNothingForecast}</p>}
       {before.length > 0 && (
         <p>
           Read here before:{' '}
@@ -254,7 +250,7 @@ function AddFraming() {
         value=""
         options={[
           ['', 'choose a stand…'],
-          ['new', 'one that is no stand yet'],
+          ['new', OUTING_TEXT.noStandYet],
           ...framings.map((f) => [`framing ${f.id}`, `${f.name || 'framing'}, of this place`] as const),
           ...free.map((s) => [s.id, s.document.stand.name || 'without a name'] as const),
         ]}

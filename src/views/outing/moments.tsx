@@ -1,3 +1,4 @@
+import { OUTING_TEXT } from '@/words';
 import { hourOf } from '@/model/outing';
 import { framingName, worthText } from '@/words/outing';
 import { useOuting } from './use-outing';
@@ -5,8 +6,7 @@ import { useOuting } from './use-outing';
 /** The two or three moments worth being there for, each with its reason. */
 export function Moments() {
   const { outing, day } = useOuting();
-  if (!day)
-    return <p className="text-lg">Say where it is, and the sun and moon of the day are worked out here.</p>;
+  if (!day) return <p className="text-lg">{OUTING_TEXT.sayWhereSunMoon}</p>;
   const nameOf = (framingId: string) => {
     const framing = outing.framings.find((s) => s.id === framingId);
     return framing && framingName(framing);
@@ -34,7 +34,7 @@ export function Moments() {
           ))}
         </ol>
       ) : (
-        <p className="text-quiet">Nothing of this day’s sun stands out here.</p>
+        <p className="text-quiet">{OUTING_TEXT.nothingDaysSunStands}</p>
       )}
     </section>
   );

@@ -1,3 +1,4 @@
+import { OUTING_TEXT } from '@/words';
 import { CalendarPlus, ChevronLeft, Download, EllipsisVertical, Files, Printer, Route } from 'lucide-react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Outing } from '@/model/outing';
@@ -159,7 +160,7 @@ function NotesPart() {
   return (
     <section aria-label="Notes" className="space-y-3">
       <PlanNotes
-        label="Who knows of it, and when they expect to hear"
+        label={OUTING_TEXT.knowsWhenTheyExpect}
         text={outing.told ?? ''}
         placeholder="the warden, by ten"
         onText={(told) => edit((o) => ({ ...o, told: told || undefined }))}

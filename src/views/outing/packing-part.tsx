@@ -1,3 +1,4 @@
+import { OUTING_TEXT } from '@/words';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { putExtra, removeExtra, withPacked } from '@/model/outing';
@@ -55,9 +56,7 @@ export function PackingPart() {
         ))}
       </ul>
       <AddExtra />
-      <Fold summary="Weights, and what is taken beside the glass">
-        {() => <Weights things={packing.things} />}
-      </Fold>
+      <Fold summary={OUTING_TEXT.weightsTakenBesideGlass}>{() => <Weights things={packing.things} />}</Fold>
     </section>
   );
 }
@@ -83,7 +82,7 @@ function AddExtra() {
     >
       <div className="min-w-0 flex-1">
         <label htmlFor="extra" className="mb-1 block text-sm text-quiet">
-          Take along beside it, on every outing
+          {OUTING_TEXT.takeAlongBesideEvery}
         </label>
         <input
           id="extra"

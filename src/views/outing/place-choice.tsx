@@ -6,7 +6,7 @@ import { dayOf } from '@/model/outing';
 import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
 import { FilePicker } from '@/ui/file-picker';
-import { photoFaultText } from '@/words';
+import { photoFaultText, OUTING_TEXT } from '@/words';
 import { outingDayText } from '@/words/outing';
 import { PHOTO_FILES } from '../shared/photo-files';
 import { PlaceInputs } from '../shared/place-inputs';
@@ -83,7 +83,7 @@ function FromPicture({ onTrouble }: { onTrouble: (text: string | null) => void }
     setTells(data);
     const { place } = data;
     if (place) edit((o) => at(o, rounded(place)));
-    else onTrouble('The picture does not tell where it was taken.');
+    else onTrouble(OUTING_TEXT.pictureDoesNotTell);
   };
   const day = tells?.takenAt && dayOf(Date.parse(tells.takenAt), outing.zone);
   return (

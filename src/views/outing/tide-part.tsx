@@ -1,3 +1,4 @@
+import { OUTING_TEXT } from '@/words';
 import { useMemo, useState } from 'react';
 import { type Outing } from '@/model/outing';
 import { tidesFor } from '@/model/outing';
@@ -29,7 +30,7 @@ export function TidePart() {
       <Turns outing={outing} />
       <div>
         <label htmlFor="tide-text" className="mb-1 block text-sm text-quiet">
-          High and low water, a line each
+          {OUTING_TEXT.highLowWaterLine}
         </label>
         <textarea
           id="tide-text"
@@ -59,7 +60,7 @@ export function TidePart() {
       )}
       {outing.tides && (
         <NameField
-          label="The table they were taken from"
+          label={OUTING_TEXT.tableTheyTaken}
           name={outing.tideTable}
           placeholder="not noted"
           onName={(tideTable) => edit((o) => ({ ...o, tideTable: tideTable || undefined }))}
@@ -71,8 +72,7 @@ export function TidePart() {
 
 function Turns({ outing }: { outing: Outing }) {
   const { edit } = useOuting();
-  if (!outing.tides?.length)
-    return <p className="text-quiet">Nothing is known of the tide here until it is typed.</p>;
+  if (!outing.tides?.length) return <p className="text-quiet">{OUTING_TEXT.nothingKnownTideUntil}</p>;
   return (
     <>
       <ul className="font-mono">
@@ -82,9 +82,7 @@ function Turns({ outing }: { outing: Outing }) {
           </li>
         ))}
       </ul>
-      <p className="text-sm text-quiet">
-        Between them the water is drawn by half a cosine and by the rule of twelfths: estimates, both.
-      </p>
+      <p className="text-sm text-quiet">{OUTING_TEXT.betweenThemWaterDrawn}</p>
       <Button kind="quiet" onClick={() => edit(({ tides: _, tideTable: __, ...o }) => o)}>
         Forget the tide
       </Button>

@@ -1,3 +1,4 @@
+import { OUTING_TEXT } from '@/words';
 import { isZone } from '@/model/outing';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { NameField } from '../shared/name-field';
@@ -21,7 +22,7 @@ export function WhenAndWhere() {
         text={outing.zone}
         parse={parseZone}
         onValue={(zone) => edit((o) => ({ ...o, zone }))}
-        {...(isZone(outing.zone) ? {} : { hint: 'This zone is not known here: hours are universal time.' })}
+        {...(isZone(outing.zone) ? {} : { hint: OUTING_TEXT.zoneNotKnownHours })}
       />
       <PlaceChoice />
       <div className="grid grid-cols-2 gap-3">
@@ -69,7 +70,5 @@ function DayField() {
 
 function parseZone(text: string): Parsed<string> {
   const zone = text.trim();
-  return isZone(zone)
-    ? { ok: true, value: zone }
-    : { ok: false, error: 'A zone by its name, such as Europe/London or UTC.' };
+  return isZone(zone) ? { ok: true, value: zone } : { ok: false, error: OUTING_TEXT.zoneNameSuchEurope };
 }

@@ -1,3 +1,4 @@
+import { OUTINGS_TEXT } from '@/words';
 import { Copy, Download, EllipsisVertical, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -54,10 +55,7 @@ export function OutingsPage() {
           </Button>
         </PageHead>
         {outings.length === 0 && (
-          <p className="max-w-xl border-t border-rule pt-5 text-lg">
-            An outing is a day and a place: sun and moon over your framings, the span to expect, the tide that
-            you type, the hours, and what to pack. Begin one the evening before.
-          </p>
+          <p className="max-w-xl border-t border-rule pt-5 text-lg">{OUTINGS_TEXT.outingDayPlaceSun}</p>
         )}
         <OutingList title="To come" outings={coming} />
         <OutingList title="Gone by" outings={gone} />

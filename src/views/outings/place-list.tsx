@@ -14,7 +14,7 @@ import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
 import { Fold } from '@/ui/fold';
 import { saveFile } from '@/ui/save-file';
-import { placeFigures } from '@/words';
+import { placeFigures, OUTINGS_TEXT } from '@/words';
 import { broughtPlacesText } from '@/words/outing';
 import { NameField } from '../shared/name-field';
 import { PlanNotes } from '../shared/plan-notes';
@@ -50,9 +50,7 @@ export function PlaceList() {
           return next;
         });
         setSaid(
-          isIn
-            ? broughtPlacesText({ ...brought, refused })
-            : `${file.name} was not taken: what came of it could not be kept. Nothing was changed.`,
+          isIn ? broughtPlacesText({ ...brought, refused }) : OUTINGS_TEXT.notTakenCameCould(file.name),
         );
       });
   return (
@@ -83,10 +81,7 @@ export function PlaceList() {
         </p>
       )}
       {places.length === 0 ? (
-        <p className="text-quiet">
-          A place keeps its notes, where each framing looks to, and when to come back: when the sun stands
-          there again, or the water.
-        </p>
+        <p className="text-quiet">{OUTINGS_TEXT.placeKeepsNotesWhere}</p>
       ) : (
         <ul className="border-t border-rule">
           {places.map((place, index) => (

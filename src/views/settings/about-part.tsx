@@ -5,10 +5,7 @@ export function AboutPart() {
       <h2 id="about" className="text-lg font-semibold">
         Licences
       </h2>
-      <p className="text-quiet">
-        Pale Seam is under the MIT licence; the fonts, libraries and decoders that ship with it are under
-        licences of their own.
-      </p>
+      <p className="text-quiet">{SETTINGS_TEXT.paleSeamUnderMit}</p>
       <p>
         <a
           href="/licences.txt"
@@ -22,3 +19,4 @@ export function AboutPart() {
     </section>
   );
 }
+import { SETTINGS_TEXT } from '@/words';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { type FileError, type RestoreReport } from '@/store';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
-import { agoText, mergeText, momentText, PREFERENCES_IN } from '@/words';
+import { agoText, mergeText, momentText, PREFERENCES_IN, SETTINGS_TEXT } from '@/words';
 import { RefusedList } from '../shared/refused-list';
 import { saveBackup } from '../shared/save';
 import { useWorkspace, useWorkspaceState } from '../shared/workspace-context';
@@ -26,8 +26,8 @@ export function BackupPart() {
         Backup
       </h2>
       <p className="text-quiet">
-        {isDemo ? 'The demo’s stands and bag' : 'Your stands and your bag'} are kept in this browser and
-        nowhere else. <LastBackup />
+        {isDemo ? 'The demo’s stands and bag' : 'Your stands and your bag'}{' '}
+        {SETTINGS_TEXT.keptBrowserNowhereElse} <LastBackup />
       </p>
       <div className="flex flex-wrap gap-2">
         <Button
@@ -35,7 +35,7 @@ export function BackupPart() {
           disabled={filing !== null}
           onClick={() => void workspace.backupWithPhotos().then(saveBackup)}
         >
-          Back up everything to a file
+          {SETTINGS_TEXT.backUpEverythingFile}
         </Button>
         <FilePicker
           label="Backup file to bring in"
@@ -73,7 +73,7 @@ function Restored({ report }: { report: RestoreReport }) {
   return (
     <>
       <div role="status" className="border-l-2 border-action pl-3">
-        <p className="font-semibold">The backup is in. Nothing that was here has been altered.</p>
+        <p className="font-semibold">{SETTINGS_TEXT.backupNothingBeenAltered}</p>
         <p>Stands: {mergeText(report.stands)}</p>
         <p>Bag: {mergeText(report.bag)}</p>
         <p>Outings and places: {mergeText(report.plans)}</p>
@@ -88,6 +88,6 @@ function LastBackup() {
   const lastBackupMs = useWorkspaceState((s) => s.lastBackupMs);
   const [openedMs] = useState(() => Date.now());
   return lastBackupMs === null
-    ? 'No backup has been made yet.'
+    ? SETTINGS_TEXT.noBackupBeenMade
     : `The last backup was made ${agoText(lastBackupMs, openedMs)}, on ${momentText(lastBackupMs)}.`;
 }

@@ -1,3 +1,4 @@
+import { SETTINGS_TEXT } from '@/words';
 import { Button } from '@/ui/button';
 import { useDevice, useWorkspaceState } from '../shared/workspace-context';
 
@@ -15,17 +16,17 @@ export function DevicePart() {
         <li>{isOnline ? 'The network is there.' : 'Offline.'}</li>
         <li>
           {worksOffline
-            ? 'Everything that Pale Seam needs is on this device: it works with no network.'
+            ? SETTINGS_TEXT.everythingPaleSeamNeeds
             : secure
-              ? 'Pale Seam is not on this device yet: it needs one more moment with the network.'
-              : 'This page came over plain HTTP, so it needs its network, and copying, sharing and a screen that stays on are missing.'}
+              ? SETTINGS_TEXT.paleSeamNotDevice
+              : SETTINGS_TEXT.pageCameOverPlain}
         </li>
         <li>
           {temporary
-            ? 'This browser keeps nothing for this page: what you do is gone when it is closed.'
+            ? SETTINGS_TEXT.browserKeepsNothingPage
             : isPersistent
-              ? 'The browser has promised to keep your stands for good.'
-              : 'The browser may clear your stands when the device runs out of room: make backups.'}
+              ? SETTINGS_TEXT.browserPromisedKeepYour
+              : SETTINGS_TEXT.browserMayClearYour}
         </li>
       </ul>
       <div className="flex flex-wrap gap-2">

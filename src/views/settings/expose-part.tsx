@@ -1,3 +1,4 @@
+import { SETTINGS_TEXT } from '@/words';
 import { prefer } from '@/store';
 import { beep, wakeSound } from '@/ui/beep';
 import { Check } from '@/ui/check';
@@ -32,7 +33,7 @@ export function ExposePart() {
           beep(Number(next), 440, 0.15);
         }}
       >
-        The last three seconds and the end of a long exposure sound.
+        {SETTINGS_TEXT.lastThreeSecondsEnd}
       </Wish>
       <div>
         {'vibrate' in navigator && (
@@ -42,7 +43,7 @@ export function ExposePart() {
         )}
         {voice && (
           <Check isOn={speaksMinutes} onChange={(on) => prefer({ speaksMinutes: on })}>
-            The minutes that are left are spoken, by a voice on the device
+            {SETTINGS_TEXT.minutesLeftSpokenVoice}
           </Check>
         )}
       </div>
@@ -55,8 +56,7 @@ export function ExposePart() {
         ]}
         onValue={(ndGoes) => prefer({ ndGoes })}
       >
-        A dense ND goes on last, its seal to the lens; or it is in, and lifted out for composing and focusing
-        and put back, whereby the sheet beside it may move.
+        {SETTINGS_TEXT.denseNdGoesLast}
       </Wish>
     </section>
   );

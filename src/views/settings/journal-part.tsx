@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useStore } from 'zustand';
 import { clearJournal, journal, journalText } from '@/store';
 import { Button } from '@/ui/button';
-import { momentText } from '@/words';
+import { momentText, SETTINGS_TEXT } from '@/words';
 
 /** Errors that nobody caught: to be read, copied and forgotten. */
 export function JournalPart() {
@@ -19,12 +19,12 @@ export function JournalPart() {
         What went wrong
       </h2>
       {entries.length === 0 ? (
-        <p className="text-quiet">Nothing has failed here that should not have.</p>
+        <p className="text-quiet">{SETTINGS_TEXT.nothingFailedShouldNot}</p>
       ) : (
         <>
           <p className="text-quiet">
-            {entries.length === 1 ? 'One error was' : `${entries.length} errors were`} noted on this device.
-            Nothing of it was sent anywhere.
+            {entries.length === 1 ? 'One error was' : `${entries.length} errors were`}{' '}
+            {SETTINGS_TEXT.notedDeviceNothingSent}
           </p>
           <ol aria-label="Errors, the newest first" className="border-t border-rule">
             {entries.toReversed().map((entry, i) => (
@@ -51,7 +51,7 @@ export function JournalPart() {
             </Button>
             <span role="status" className="text-quiet">
               {isCopied === true && 'Copied.'}
-              {isCopied === false && 'Copying is not possible here: open an entry and mark its text.'}
+              {isCopied === false && SETTINGS_TEXT.copyingNotPossibleOpen}
             </span>
           </div>
         </>

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { type Place } from '@/model';
 import { prefer } from '@/store';
 import { useTheme } from '@/ui/theme';
-import { clockText } from '@/words';
+import { clockText, SETTINGS_TEXT } from '@/words';
 import { PlaceInputs } from '../shared/place-inputs';
 import { usePreferences } from '../shared/workspace-context';
 
@@ -18,18 +18,14 @@ export function PlaceFields() {
       <h2 id="place" className="text-lg font-semibold">
         Place
       </h2>
-      <p className="text-quiet">
-        For sunrise and sunset, and for a first guess of the light. It stays on this device.
-      </p>
+      <p className="text-quiet">{SETTINGS_TEXT.sunriseSunsetFirstGuess}</p>
       <PlaceInputs
         place={place}
         partsOfDegree={PARTS_OF_DEGREE}
         onPlace={(chosen) => prefer({ place: chosen })}
       />
       {place && <SunNext place={place} />}
-      {mode === 'sun' && !place && (
-        <p role="status">The place is not known yet, so the theme is the device’s own.</p>
-      )}
+      {mode === 'sun' && !place && <p role="status">{SETTINGS_TEXT.placeNotKnownYet}</p>}
     </section>
   );
 }
@@ -46,8 +42,8 @@ function SunNext({ place }: { place: Place }) {
       const next = nextSunCrossingMs(place, now);
       setText(
         next === null
-          ? `The sun is ${up ? 'up' : 'down'} and stays so for two days at least.`
-          : `The sun is ${up ? 'up, and sets' : 'down, and rises'} at ${clockText(next)} by this device’s clock.`,
+          ? SETTINGS_TEXT.sunStaysTwoDays(up ? 'up' : 'down')
+          : SETTINGS_TEXT.sunDevicesClock(up ? 'up, and sets' : 'down, and rises', clockText(next)),
       );
     });
     return () => {

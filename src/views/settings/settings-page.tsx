@@ -1,3 +1,4 @@
+import { SETTINGS_TEXT } from '@/words';
 import { Segmented } from '@/ui/segmented';
 import { type ThemeMode, useTheme } from '@/ui/theme';
 import { AboutPart } from './about-part';
@@ -28,10 +29,7 @@ export function SettingsPage() {
             Noon and Dusk
           </h2>
           <Segmented label="Theme" columns={2} value={mode} options={MODES} onValue={setMode} />
-          <p className="text-quiet">
-            Noon is light, for the sun on the screen. Dusk is dark, warm and low in blue, and spares eyes that
-            have got used to the night.
-          </p>
+          <p className="text-quiet">{SETTINGS_TEXT.noonLightSunScreen}</p>
         </section>
         <UsualPart />
         <ExposePart />

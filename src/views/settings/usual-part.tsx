@@ -1,3 +1,4 @@
+import { SETTINGS_TEXT } from '@/words';
 import { prefer } from '@/store';
 import { usePreferences } from '../shared/workspace-context';
 import { Wish } from './wish';
@@ -21,7 +22,7 @@ export function UsualPart() {
         ]}
         onValue={(usualLook) => prefer({ usualLook })}
       >
-        The look of a new stand: the whole difference taken, or the sky kept a little brighter.
+        {SETTINGS_TEXT.lookNewStandWhole}
       </Wish>
       <Wish
         label="The seat is told by"
@@ -32,8 +33,7 @@ export function UsualPart() {
         ]}
         onValue={(seatBy) => prefer({ seatBy })}
       >
-        The seat is told first by the line in the picture, or by the millimetres above the rail; behind dense
-        glass, through which nothing is seen, the millimetres lead.
+        {SETTINGS_TEXT.seatToldFirstLine}
       </Wish>
       <Wish
         label="Strengths"
@@ -46,8 +46,7 @@ export function UsualPart() {
         ]}
         onValue={(strengthsAs) => prefer({ strengthsAs })}
       >
-        Strengths at a stand are called as they are printed on your glass, or all in one notation. The bag
-        always shows all three.
+        {SETTINGS_TEXT.strengthsStandCalledThey}
       </Wish>
     </section>
   );

@@ -1,3 +1,4 @@
+import { SHARED_TEXT } from '@/words';
 import { ownedBag, withoutAssumed } from '@/model';
 import { Button } from '@/ui/button';
 import { useBag, useWorkspace } from './workspace-context';
@@ -9,10 +10,7 @@ export function AssumedBag() {
   if (!bag.assumed) return null;
   return (
     <div className="my-3 space-y-2 rounded-md border border-edge p-3">
-      <p>
-        This bag is assumed: sheets, a polariser and two NDs, and a holder of two slots. It does the job until
-        you have said what you own.
-      </p>
+      <p>{SHARED_TEXT.bagAssumedSheetsPolariser}</p>
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => workspace.bag.edit(withoutAssumed)}>These are not mine</Button>
         <Button onClick={() => workspace.bag.edit(ownedBag)}>They are mine</Button>

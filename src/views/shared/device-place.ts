@@ -1,7 +1,8 @@
+import { SHARED_TEXT } from '@/words';
 import { type Place } from '@/model';
 
 /** The device did not say where it is, or was not let. */
-export const NO_DEVICE_PLACE = 'The device did not say where it is. Type the place instead.';
+export const NO_DEVICE_PLACE = SHARED_TEXT.deviceDidNotSay;
 
 /** Whether the device can be asked where it is. */
 export const canLocate = (): boolean => window.isSecureContext && 'geolocation' in navigator;

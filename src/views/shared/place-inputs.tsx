@@ -1,3 +1,4 @@
+import { SHARED_TEXT } from '@/words';
 import { LocateFixed } from 'lucide-react';
 import { useState } from 'react';
 import { type Place } from '@/model';
@@ -75,5 +76,5 @@ export function PlaceInputs({ place, onPlace, partsOfDegree = 1000 }: PlaceInput
   );
 }
 
-const HALF = 'The place is known once both stand.';
-const HALF_OF_KNOWN = 'The place stays as it was until both stand again, or both are empty.';
+const HALF = SHARED_TEXT.placeKnownOnceBoth;
+const HALF_OF_KNOWN = SHARED_TEXT.placeStaysUntilBoth;

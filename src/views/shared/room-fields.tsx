@@ -1,7 +1,7 @@
 import { exactIso } from '@/core/units';
 import { type Camera, type Quantity, sensorWindow } from '@/model';
 import { Fold } from '@/ui/fold';
-import { stopsFigure } from '@/words';
+import { stopsFigure, SHARED_TEXT } from '@/words';
 import { QuantityField } from './quantity-field';
 
 interface Limit {
@@ -48,8 +48,10 @@ export function RoomFields({ camera, iso, onChange }: RoomFieldsProps) {
     <Fold
       summary={
         <>
-          Sensor holds {stopsFigure(window.highlightRoom)} above and {stopsFigure(window.shadowRoom)} below
-          mid-grey
+          {SHARED_TEXT.sensorHoldsAboveBelow(
+            stopsFigure(window.highlightRoom),
+            stopsFigure(window.shadowRoom),
+          )}
         </>
       }
     >

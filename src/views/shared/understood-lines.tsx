@@ -1,7 +1,7 @@
 import { type ReactNode } from 'react';
 import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
-import { refusedLineText } from '@/words';
+import { refusedLineText, SHARED_TEXT } from '@/words';
 
 /** A line that was not understood: where, and why. */
 interface RefusedLine {
@@ -45,7 +45,7 @@ export function UnderstoodLines<R extends { readonly ok: true; readonly line: nu
             {row.ok ? show(row) : <RefusedLineNote row={row} />}
           </li>
         ))}
-        {!rows.length && <li className="py-3 text-quiet">There is no line in this table.</li>}
+        {!rows.length && <li className="py-3 text-quiet">{SHARED_TEXT.noLineTable}</li>}
       </ul>
       <div className="flex flex-wrap gap-2 border-t border-rule p-3">
         <Button

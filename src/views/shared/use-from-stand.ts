@@ -1,3 +1,4 @@
+import { SHARED_TEXT } from '@/words';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
@@ -26,7 +27,7 @@ export function useFromStand(id: string) {
       exportBundle: async () => {
         const file = await workspace.exportBundle(id);
         if (file) saveOrSay(file);
-        else toast('Its picture is not on this device.');
+        else toast(SHARED_TEXT.pictureNotDevice);
       },
       setArchived: (next: boolean) => {
         const name = nameOf();

@@ -1,3 +1,4 @@
+import { STAND_TEXT } from '@/words';
 import { steppedAperture, steppedIso } from '@/core/units';
 import { Stepper } from '@/ui/stepper';
 import { ApertureField, IsoField } from '../shared/exposure-fields';
@@ -17,16 +18,16 @@ export function ExposureSettings() {
     >
       <Stepper
         label="Aperture"
-        less="Open by a third of a stop"
-        more="Stop down by a third of a stop"
+        less={STAND_TEXT.openThirdStop}
+        more={STAND_TEXT.stopDownThirdStop}
         onStep={(way) => set({ aperture: steppedAperture(aperture, way) })}
       >
         <ApertureField hideLabel value={aperture} onValue={(next) => set({ aperture: next })} />
       </Stepper>
       <Stepper
         label="ISO"
-        less="ISO lower by a third of a stop"
-        more="ISO higher by a third of a stop"
+        less={STAND_TEXT.isoLowerThirdStop}
+        more={STAND_TEXT.isoHigherThirdStop}
         onStep={(way) => set({ iso: steppedIso(iso, way) })}
       >
         <IsoField hideLabel value={iso} onValue={(next) => set({ iso: next })} />

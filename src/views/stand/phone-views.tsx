@@ -1,3 +1,4 @@
+import { STAND_TEXT } from '@/words';
 import { isSheet } from '@/model';
 import { FrameView } from './canvas/frame';
 import { HolderView } from './seat/holder-view';
@@ -52,9 +53,7 @@ function HolderOrNot() {
   if (sheets.length) return <HolderView sheets={sheets} />;
   return (
     <p className="flex h-full items-center justify-center bg-panel px-6 text-center text-quiet">
-      {derived.plan || derived.chosen
-        ? 'No grad is fitted: the holder stays empty.'
-        : 'The holder fills when land and sky are read.'}
+      {derived.plan || derived.chosen ? STAND_TEXT.noGradFittedHolder : STAND_TEXT.holderFillsWhenLand}
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { STAND_TEXT } from '@/words';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { type StandDocument } from '@/model';
@@ -16,8 +17,8 @@ export function StandPage() {
   if (!kept)
     return (
       <div className="max-w-xl space-y-4 p-8">
-        <h1 className="text-xl font-semibold">There is no such stand here</h1>
-        <p>It may have been deleted, or made in another browser.</p>
+        <h1 className="text-xl font-semibold">{STAND_TEXT.noSuchStand}</h1>
+        <p>{STAND_TEXT.mayBeenDeletedMade}</p>
         <Link
           to={`${base}/stands`}
           className="inline-flex min-h-11 items-center font-semibold text-action underline"

@@ -1,6 +1,6 @@
 import { withSchool } from '@/model';
 import { prefer, type Preferences } from '@/store';
-import { sideNames } from '@/words';
+import { sideNames, STAND_TEXT } from '@/words';
 import { usePreferences, useWorkspace } from '../shared/workspace-context';
 import { useDerived, useEdit, useStand } from './session';
 
@@ -26,9 +26,7 @@ export function UsualLookQuestion() {
       aria-label="How do you like it?"
       className="col-span-2 flex items-center gap-2 border-t border-rule pt-1.5"
     >
-      <span className="flex-1 text-sm text-quiet">
-        Asked once: take the whole difference, or keep the {sky} a little brighter?
-      </span>
+      <span className="flex-1 text-sm text-quiet">{STAND_TEXT.askedOnceTakeWhole(sky)}</span>
       <button type="button" className={button} onClick={() => answer('even')}>
         The whole
       </button>

@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { Button } from '@/ui/button';
-import { workings } from '@/words';
+import { workings, STAND_TEXT } from '@/words';
 import { useAnswer, useDerived, useSession, useStand, useStandBag } from './session';
 
 /** The working of the figure that was pressed, at the foot of the worksheet; the picture stays. */
@@ -45,7 +45,7 @@ export function WorkingPanel() {
           ))}
         </ul>
       ) : (
-        <p className="text-sm text-quiet">This figure is not there at the moment.</p>
+        <p className="text-sm text-quiet">{STAND_TEXT.figureNotMoment}</p>
       )}
     </section>
   );

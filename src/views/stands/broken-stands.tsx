@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { type BrokenStand } from '@/store';
 import { Button } from '@/ui/button';
 import { saveFile } from '@/ui/save-file';
-import { brokenText } from '@/words';
+import { brokenText, STANDS_TEXT } from '@/words';
 import { useWorkspace } from '../shared/workspace-context';
 
 /** Saves a stand just as it is stored. */
@@ -16,7 +16,7 @@ function SaveAsStored({ id }: { id: string }) {
   };
   return (
     <Button onClick={save}>
-      <Download size={18} aria-hidden /> Save it as it is stored
+      <Download size={18} aria-hidden /> {STANDS_TEXT.saveStored}
     </Button>
   );
 }
@@ -38,7 +38,7 @@ export function BrokenStands({ broken }: { broken: readonly BrokenStand[] }) {
       clearTimeout(timer);
       setLeaving((ids) => new Set([...ids].filter((own) => own !== id)));
     };
-    toast('The stand that cannot be shown is deleted.', {
+    toast(STANDS_TEXT.standCannotShownDeleted, {
       action: { label: 'Undo', onClick: undo },
       duration: UNDO_MS,
     });
@@ -67,7 +67,8 @@ export function FailedRow({ id, name }: { id: string; name: string }) {
   return (
     <li className="flex min-h-20 flex-wrap items-center gap-2 border-b border-rule py-2 pl-1 desk:pl-2">
       <p role="alert" className="min-w-0 flex-1 basis-72 break-words text-fault">
-        “{name || 'without a name'}” cannot be shown here. Nothing of it is lost.
+        “{name || 'without a name'}
+        {STANDS_TEXT.cannotShownNothingLost}
       </p>
       <SaveAsStored id={id} />
     </li>

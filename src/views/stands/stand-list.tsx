@@ -11,7 +11,7 @@ import {
 import { ErrorBoundary } from 'react-error-boundary';
 import { useStore } from 'zustand';
 import { glanceOf, newestFirst, note, type StandSummary } from '@/store';
-import { standSearchText } from '@/words';
+import { standSearchText, STANDS_TEXT } from '@/words';
 import { answersByWords } from '@/ui/word-search';
 import { ListTools } from '../shared/list-tools';
 import { useListTools } from '../shared/use-list-tools';
@@ -79,7 +79,7 @@ export function StandList({ stands, scroller }: { stands: readonly StandSummary[
         />
       ) : (
         <p role="status" className="border-t border-rule pt-4 text-quiet">
-          {wanted ? `No stand here answers to “${wanted}”.` : 'Every stand is in the archive.'}
+          {wanted ? `No stand here answers to “${wanted}”.` : STANDS_TEXT.everyStandArchive}
         </p>
       )}
     </>

@@ -6,7 +6,7 @@ import { namedAs } from '@/model';
 import { GlassSwatch, StandDrawing } from '@/render';
 import { glanceOf, type StandSummary } from '@/store';
 import { Menu } from '@/ui/menu';
-import { momentText } from '@/words';
+import { momentText, STANDS_TEXT } from '@/words';
 import { archiveItem } from '../shared/archive-item';
 import { useBag, useWorkspace } from '../shared/workspace-context';
 import { standKey } from '../shared/stand-path';
@@ -82,7 +82,7 @@ export const StandRow = memo(function StandRow(props: StandRowProps) {
   );
 });
 
-const NOT_WORKED_OUT = 'could not be worked out; your stand is safe';
+const NOT_WORKED_OUT = STANDS_TEXT.couldNotWorkedOut;
 
 interface RowMenuProps {
   id: string;

@@ -6,7 +6,7 @@ import { toast } from 'sonner';
 import { type RefusedThing } from '@/store';
 import { Button } from '@/ui/button';
 import { Menu } from '@/ui/menu';
-import { mergeText } from '@/words';
+import { mergeText, STANDS_TEXT } from '@/words';
 import { PageHead } from '../shared/page-head';
 import { RefusedList } from '../shared/refused-list';
 import { useWorkspace, useWorkspaceState } from '../shared/workspace-context';
@@ -36,7 +36,7 @@ export function StandsPage() {
       <input {...drop.getInputProps()} aria-label="Stand files to open" />
       {drop.isDragActive && (
         <p className="absolute inset-4 z-10 flex items-center justify-center rounded-md border-2 border-dashed border-action bg-ground text-xl">
-          Drop a stand file here to open it
+          {STANDS_TEXT.dropStandFileOpen}
         </p>
       )}
       <div className="mx-auto max-w-4xl px-4 py-5 desk:px-8 desk:py-6">
@@ -69,7 +69,7 @@ export function StandsPage() {
             >
               Look at the demo stands
             </Link>
-            ; they are kept apart from yours.
+            {STANDS_TEXT.theyKeptApartYours}
           </p>
         )}
       </div>
@@ -107,11 +107,7 @@ function Refusals({ refusals }: { refusals: readonly Refusal[] }) {
 function Empty({ onBegin }: { onBegin: () => void }) {
   return (
     <div className="max-w-xl space-y-4 border-t border-rule pt-5">
-      <p className="text-lg">
-        No stand yet. A stand is one tripod position with one framing: begin one with what you have, two
-        readings, a sheet that is on, one time or a picture, and the slip says what to do with glass, seat and
-        time.
-      </p>
+      <p className="text-lg">{STANDS_TEXT.noStandYetStand}</p>
       <Button kind="action" className="min-h-16! px-6! text-lg" onClick={onBegin}>
         <Plus size={20} aria-hidden /> New stand
       </Button>
@@ -141,12 +137,9 @@ function useFiles() {
       } else if (result.value.kind === 'bag') toast(`Into the bag: ${mergeText(result.value.report)}`);
       else if (result.value.kind === 'outing') toast(`Into the outings: ${mergeText(result.value.report)}`);
       else
-        toast(
-          `The backup is in. Stands: ${mergeText(result.value.stands)} Bag: ${mergeText(result.value.bag)}`,
-          {
-            duration: 20_000,
-          },
-        );
+        toast(STANDS_TEXT.backupStandsBag(mergeText(result.value.stands), mergeText(result.value.bag)), {
+          duration: 20_000,
+        });
     }
     setRefusals(refused);
     setThings(bad);

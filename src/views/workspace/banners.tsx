@@ -1,7 +1,7 @@
 import { type ReactNode } from 'react';
 import { prefer } from '@/store';
 import { Button } from '@/ui/button';
-import { notSavedText, TEMPORARY_TEXT } from '@/words';
+import { notSavedText, TEMPORARY_TEXT, WORKSPACE_TEXT } from '@/words';
 import { saveBackup } from '../shared/save';
 import { useDevice, usePreferences, useWorkspace, useWorkspaceState } from '../shared/workspace-context';
 
@@ -31,12 +31,12 @@ export function Banners({ inStand }: { inStand: boolean }) {
         </Banner>
       )}
       {!inStand && takeUpdate && (
-        <Banner says="A newer version of Pale Seam is ready. Your stands stay as they are.">
+        <Banner says={WORKSPACE_TEXT.newerVersionPaleSeam}>
           <Button onClick={takeUpdate}>Reload with it</Button>
         </Banner>
       )}
       {!inStand && !isDemo && workspace === home.workspace && backupDue && (
-        <Banner says="Your stands are kept in this browser alone, and the last backup is old or was never made.">
+        <Banner says={WORKSPACE_TEXT.yourStandsKeptBrowser}>
           <Button onClick={everything}>Back up now</Button>
           <Button kind="quiet" onClick={() => workspace.reminded()}>
             Not this week
@@ -44,7 +44,7 @@ export function Banners({ inStand }: { inStand: boolean }) {
         </Banner>
       )}
       {!window.isSecureContext && !toldInsecure && (
-        <Banner says="This page came over plain HTTP. It works, but the browser withholds what needs a secure page: working offline, copying and sharing, keeping the screen on, and keeping the storage for good. Back up to a file.">
+        <Banner says={WORKSPACE_TEXT.pageCameOverPlain}>
           <Button onClick={() => prefer({ toldInsecure: true })}>Understood</Button>
         </Banner>
       )}

@@ -2,7 +2,7 @@ import { Button } from '@/ui/button';
 import { useCommandState } from '@/ui/commands';
 import { Dialog } from '@/ui/dialog';
 import { useTouch } from '@/ui/use-media';
-import { HELP_BY_TOUCH, HELP_WORDS, type HelpWord } from '@/words';
+import { HELP_BY_TOUCH, HELP_WORDS, type HelpWord, WORKSPACE_TEXT } from '@/words';
 import { HelpDrawing } from '../shared/help-drawing';
 
 /** The product's own words with a drawing each, and what fingers do; at a desk the way to the keys. */
@@ -17,10 +17,7 @@ export default function Help() {
         aria-label="Words and hands"
         className="min-h-0 space-y-5 overflow-y-auto px-5 py-4"
       >
-        <p className="text-quiet">
-          Point the camera at the land, then at the sky; the slip says which glass, where it sits, and for how
-          long. The words that it uses:
-        </p>
+        <p className="text-quiet">{WORKSPACE_TEXT.pointCameraLandSky}</p>
         <dl className="space-y-4">
           {(Object.keys(HELP_WORDS) as HelpWord[]).map((of) => (
             <div key={of} className="flex gap-3">

@@ -1,18 +1,18 @@
 /** Keys that work on the thing that has the focus. */
 export const KEYS_OF_THINGS = [
   {
-    title: 'On a reading, a point of the skyline or a corner of a shape',
+    title: WORKSPACE_TEXT.readingPointSkylineCorner,
     keys: [
-      { keys: '← ↑ → ↓', name: 'Move it by half a per cent; with Shift by five' },
-      { keys: 'Enter', name: 'Select it; on the skyline and on a shape, add a point after it' },
+      { keys: '← ↑ → ↓', name: WORKSPACE_TEXT.moveHalfPerCent },
+      { keys: 'Enter', name: WORKSPACE_TEXT.selectSkylineShapeAdd },
       { keys: 'Delete', name: 'Remove it' },
     ],
   },
   {
-    title: 'On the sheet in the holder',
+    title: WORKSPACE_TEXT.sheetHolder,
     keys: [
-      { keys: '↑ ↓', name: 'Slide it by half a millimetre; with Shift by five' },
-      { keys: '← →', name: 'Turn it by a quarter of a degree; with Shift by two and a half' },
+      { keys: '↑ ↓', name: WORKSPACE_TEXT.slideHalfMillimetreShift },
+      { keys: '← →', name: WORKSPACE_TEXT.turnQuarterDegreeShift },
     ],
   },
   {
@@ -20,21 +20,22 @@ export const KEYS_OF_THINGS = [
     keys: [
       {
         keys: '← →',
-        name: 'On the exposure: a third of a stop, with Shift a stop; on what is kept: a tenth',
+        name: WORKSPACE_TEXT.exposureThirdStopShift,
       },
-      { keys: 'Enter', name: 'Type the time or what is kept; on a mark, show its readings' },
-      { keys: 'Delete', name: 'The exposure back to what was worked out' },
+      { keys: 'Enter', name: WORKSPACE_TEXT.typeTimeKeptMark },
+      { keys: 'Delete', name: WORKSPACE_TEXT.exposureBackWorkedOut },
     ],
   },
   {
     title: 'In Expose',
-    keys: [{ keys: 'Space', name: 'Open the shutter’s countdown; while it runs, closed' }],
+    keys: [{ keys: 'Space', name: WORKSPACE_TEXT.openShuttersCountdownWhile }],
   },
   {
     title: 'In a field',
     keys: [
       { keys: 'Enter', name: 'Take what is typed' },
-      { keys: 'Escape', name: 'Back to the value that holds' },
+      { keys: 'Escape', name: WORKSPACE_TEXT.backValueHolds },
     ],
   },
 ] as const;
+import { WORKSPACE_TEXT } from '@/words';

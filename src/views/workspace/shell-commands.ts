@@ -1,3 +1,4 @@
+import { WORKSPACE_TEXT } from '@/words';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { type Command, useCommands, useCommandState } from '@/ui/commands';
@@ -26,10 +27,10 @@ export function useShellCommands(): void {
       { name: 'Shortcuts', keys: '?', also: 'help keys', run: () => setOpen('shortcuts') },
       { name: 'Help', also: 'words meaning glossary', run: () => setOpen('help') },
       { name: 'Stands', also: 'go to list', run: go('stands') },
-      { name: 'Outings', also: 'go to plan tide sun moon places pack', run: go('outings') },
-      { name: 'Bag', also: 'go to filters glass lenses cameras', run: go('bag') },
-      { name: 'Ledger', also: 'go to shots takes learnt plots buy', run: go('ledger') },
-      { name: 'Bench', also: 'go to practise exercises simulated scenes', run: go('bench') },
+      { name: 'Outings', also: WORKSPACE_TEXT.goPlanTideSun, run: go('outings') },
+      { name: 'Bag', also: WORKSPACE_TEXT.goFiltersGlassLenses, run: go('bag') },
+      { name: 'Ledger', also: WORKSPACE_TEXT.goShotsTakesLearnt, run: go('ledger') },
+      { name: 'Bench', also: WORKSPACE_TEXT.goPractiseExercisesSimulated, run: go('bench') },
       { name: 'Settings', also: 'go to theme place storage', run: go('settings') },
       {
         name: 'Begin a new stand',
@@ -38,7 +39,7 @@ export function useShellCommands(): void {
       },
       { name: 'Noon or Dusk', also: 'theme dark light night', run: toggle },
       {
-        name: 'Back up everything to a file',
+        name: WORKSPACE_TEXT.backUpEverythingFile,
         also: 'save export',
         run: () => void home.workspace.backupWithPhotos().then(saveBackup),
       },

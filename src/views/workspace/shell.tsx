@@ -18,7 +18,7 @@ import { Shortcuts } from '@/ui/shortcuts';
 import { useTheme } from '@/ui/theme';
 import { useCompact } from '@/ui/use-media';
 import { useVisibleHeight } from '@/ui/use-visible-height';
-import { noticeText } from '@/words';
+import { noticeText, WORKSPACE_TEXT } from '@/words';
 import { Banners } from './banners';
 import { CannotOpen } from './cannot-open';
 import { useShellCommands } from './shell-commands';
@@ -67,7 +67,7 @@ export function Shell() {
       <Toasts />
       {open === 'palette' && (
         <Suspense>
-          <Palette />
+          <Palette ask={WORKSPACE_TEXT.typeWhatYouWant} none={WORKSPACE_TEXT.nothingGoesByThatName} />
         </Suspense>
       )}
       {open === 'help' && (
@@ -91,7 +91,7 @@ function Toasts() {
       toastOptions={{
         unstyled: true,
         classNames: {
-          toast: 'flex items-center gap-4 rounded-md border border-edge bg-ink px-4 py-3 text-panel w-full',
+          toast: WORKSPACE_TEXT.flexItemsCenterGap,
           actionButton:
             'ml-auto min-h-11 rounded px-3 font-semibold text-panel underline underline-offset-4 whitespace-nowrap',
         },

@@ -3,7 +3,7 @@ import { choose, isKeptBack, SCHOOLS, traitsOf, warningsOf, withSchool } from '@
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { useCompact, useTouch } from '@/ui/use-media';
-import { faultText, LOOK_NAMES, lookAim, lookLine, warningText } from '@/words';
+import { faultText, LOOK_NAMES, lookAim, lookLine, warningText, BALANCE_TEXT } from '@/words';
 import { AssumedBag } from '../../shared/assumed-bag';
 import { Term } from '../../shared/term';
 import { BesidePlan } from './beside-plan';
@@ -46,9 +46,7 @@ export function BalanceStep() {
     <div className="space-y-4 compact:space-y-2.5">
       <Look />
       {fault && <p className="text-fault">{faultText(fault)}</p>}
-      {search === 'failed' && (
-        <p className="text-fault">The search stopped before it was done. Change anything to try again.</p>
-      )}
+      {search === 'failed' && <p className="text-fault">{BALANCE_TEXT.searchStoppedBeforeDone}</p>}
       {isAssumed && <AssumedBag />}
       <OwnBag />
       <ChangedGlassNote />
@@ -69,7 +67,7 @@ export function BalanceStep() {
         </>
       ) : (
         search === 'working' &&
-        traitsOf(stand).usesGlass && <p className="text-quiet">Working out every sheet of your bag…</p>
+        traitsOf(stand).usesGlass && <p className="text-quiet">{BALANCE_TEXT.workingOutEverySheet}</p>
       )}
       <Warnings />
       <BesidePlan littles={pictured.littles} />
@@ -170,7 +168,7 @@ function HoldBare() {
         Hold to see it without{!byTouch && ' (B)'}
       </Button>
       {derived.chosen && (
-        <Button onClick={() => edit((s) => choose(s, undefined))}>Let glass and seat follow again</Button>
+        <Button onClick={() => edit((s) => choose(s, undefined))}>{BALANCE_TEXT.letGlassSeatFollow}</Button>
       )}
     </div>
   );

@@ -1,5 +1,5 @@
 import { traitsOf, withSchool } from '@/model';
-import { LOOK_NAMES, otherLookText, safetyText, sunRuleText } from '@/words';
+import { LOOK_NAMES, otherLookText, safetyText, sunRuleText, BALANCE_TEXT } from '@/words';
 import { Figure } from '../parts/figure';
 import { LittlePicture } from '../pictured/little-picture';
 import { LITTLE_SIDE, type Littles } from '../pictured/use-littles';
@@ -14,9 +14,7 @@ export function BesidePlan({ littles }: { littles: Littles }) {
   const edit = useEdit();
   if (!derived.prepared) return null;
   if (!study)
-    return derived.balance ? (
-      <p className="text-sm text-quiet">Working out how safe this is, and the other looks…</p>
-    ) : null;
+    return derived.balance ? <p className="text-sm text-quiet">{BALANCE_TEXT.workingOutHowSafe}</p> : null;
   const [spans, ...deciding] = safetyText(study.safety, bag, stand.readings);
   const sunRule = traitsOf(stand).readsLight ? sunRuleText(stand) : null;
   const hasSpans = study.safety.bestForSpans !== null;

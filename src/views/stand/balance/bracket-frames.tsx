@@ -2,7 +2,7 @@ import { type BracketWish, isWithin, ROW_FRAMES, rowOf } from '@/model';
 import { Check } from '@/ui/check';
 import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
-import { bracketFrameText, bracketNotes, offsetText, stopsText, thirdsText } from '@/words';
+import { bracketFrameText, bracketNotes, offsetText, stopsText, thirdsText, BALANCE_TEXT } from '@/words';
 import { Figure } from '../parts/figure';
 import { useDerived, useEdit, useSession, useStand, useStandBag } from '../session';
 
@@ -89,7 +89,7 @@ function BracketChoice() {
         </div>
       )}
       <Check isOn={!!wish.alike} onChange={(on) => set({ alike: on || undefined })}>
-        Alike in blur: the time stays, ND and ISO change
+        {BALANCE_TEXT.alikeBlurTimeStays}
       </Check>
     </div>
   );

@@ -1,6 +1,6 @@
 import { changedGlass, withGlassOfToday } from '@/model';
 import { Button } from '@/ui/button';
-import { filterName, listText } from '@/words';
+import { filterName, listText, BALANCE_TEXT } from '@/words';
 import { useBag } from '../../shared/workspace-context';
 import { useKept } from '../session';
 
@@ -13,8 +13,9 @@ export function ChangedGlassNote() {
   return (
     <div className="space-y-2 rounded-md border border-edge p-3">
       <p>
-        Your bag has {listText(changed.map(({ now }) => filterName(now)))} otherwise than when this stand used{' '}
-        {changed.length === 1 ? 'it' : 'them'}. The stand is worked out with what it used then.
+        Your bag has {listText(changed.map(({ now }) => filterName(now)))}{' '}
+        {BALANCE_TEXT.otherwiseWhenStandUsed} {changed.length === 1 ? 'it' : 'them'}
+        {BALANCE_TEXT.standWorkedOutUsed}
       </p>
       <Button onClick={() => kept.edit((d) => withGlassOfToday(d, bag))}>
         Use {changed.length === 1 ? 'it' : 'them'} as the bag has {changed.length === 1 ? 'it' : 'them'} now

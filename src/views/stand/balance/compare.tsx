@@ -3,7 +3,7 @@ import { type Glass, glassAt, seenThrough } from '@/model';
 import { ChoiceField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { Segmented } from '@/ui/segmented';
-import { glassName } from '@/words';
+import { glassName, BALANCE_TEXT } from '@/words';
 import { Divided } from '../pictured/divided';
 import { ThroughPicture } from '../pictured/through-picture';
 import { useSizeWithin } from '../pictured/size-within';
@@ -19,7 +19,7 @@ interface CompareProps {
 
 /** Any two sets of glass, or one against none, as they would come out: one over the other with a line between, or beside. */
 export function Compare({ glasses }: CompareProps) {
-  return <Fold summary="Compare two as they would come out">{() => <Pair glasses={glasses} />}</Fold>;
+  return <Fold summary={BALANCE_TEXT.compareTwoTheyWould}>{() => <Pair glasses={glasses} />}</Fold>;
 }
 
 const keyOf = ({ filterIds }: Glass) => filterIds.join('+') || 'none';

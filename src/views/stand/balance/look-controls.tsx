@@ -2,7 +2,7 @@ import { placed, PLACEMENT_MOST, traitsOf, withGap } from '@/model';
 import { Check } from '@/ui/check';
 import { Stepper } from '@/ui/stepper';
 import { Fold } from '@/ui/fold';
-import { darkerName, liftText, sideNames, stopsFigure, stopsText, toneText } from '@/words';
+import { darkerName, liftText, sideNames, stopsFigure, stopsText, toneText, BALANCE_TEXT } from '@/words';
 import { Term } from '../../shared/term';
 import { Figure } from '../parts/figure';
 import { useDerived, useEdit, useStand } from '../session';
@@ -45,7 +45,7 @@ export function Kept() {
           <Figure of="need" className="text-base font-semibold">
             {stopsText(need)}
           </Figure>{' '}
-          {look.evensTop ? `to take off the top of the ${brighter}` : 'to take away'}
+          {look.evensTop ? BALANCE_TEXT.takeOffTop(brighter) : 'to take away'}
           {derived.spanStops !== null && !look.evensTop && (
             <>
               {' '}
@@ -120,7 +120,7 @@ export function Tuning() {
       </div>
       {follow !== null && (
         <Check isOn={!!look.evensTop} onChange={(on) => set({ evensTop: on || undefined })}>
-          Even out this part: only the bright top of the {sky}, down to the rest of it
+          {BALANCE_TEXT.evenOutPartOnly(sky)}
         </Check>
       )}
     </Fold>

@@ -10,7 +10,7 @@ import {
   waterBehindPolariser,
 } from '@/model';
 import { Check } from '@/ui/check';
-import { filterName, polariserPromiseText, polariserText, waterGlareText } from '@/words';
+import { filterName, polariserPromiseText, polariserText, waterGlareText, BALANCE_TEXT } from '@/words';
 import { QuantityField } from '../../shared/quantity-field';
 import { useEdit, useStand, useStandBag } from '../session';
 import { RimMark } from './rim-mark';
@@ -22,7 +22,7 @@ export function OnLens() {
   if (!useOffered().length) return null;
   return (
     <fieldset className="border-t border-rule pt-3">
-      <legend className="float-left mb-1 w-full text-sm text-quiet">On the lens beside the grad</legend>
+      <legend className="float-left mb-1 w-full text-sm text-quiet">{BALANCE_TEXT.lensBesideGrad}</legend>
       <FittedParts />
     </fieldset>
   );
@@ -59,7 +59,7 @@ function PolariserPart() {
   return (
     <div className="space-y-3 pb-2">
       <p className="border-l-2 border-action pl-2.5 text-sm">
-        The polariser goes on and is turned first, then sky and land are read
+        {BALANCE_TEXT.polariserGoesTurnedFirst}
         {stand.readings.length > 0 && ' again'}: it changes the span.
       </p>
       {fittedId === undefined ? (

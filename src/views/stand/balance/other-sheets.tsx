@@ -1,7 +1,7 @@
 import { choose, type Glass, isSheet } from '@/model';
 import { GlassSwatch } from '@/render';
 import { Fold } from '@/ui/fold';
-import { capital, glassName, levelText, sideNames, verdictText } from '@/words';
+import { capital, glassName, levelText, sideNames, verdictText, BALANCE_TEXT } from '@/words';
 import { useDerived, useEdit, useStand } from '../session';
 import { useHeld } from './use-held';
 import { useOtherSheets } from './use-other-sheets';
@@ -13,7 +13,7 @@ export function OtherSheets({ glasses }: { glasses: readonly Glass[] }) {
 
 function List({ glasses }: { glasses: readonly Glass[] }) {
   const others = useOtherSheets(glasses);
-  if (!others.length) return <p className="pb-3 text-quiet">Every sheet that is along stands above.</p>;
+  if (!others.length) return <p className="pb-3 text-quiet">{BALANCE_TEXT.everySheetAlongStands}</p>;
   return (
     <ul aria-label="Other sheets" className="border-t border-rule">
       {others.map((glass) => (

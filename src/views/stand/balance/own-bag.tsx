@@ -1,3 +1,4 @@
+import { BALANCE_TEXT } from '@/words';
 import { newFilters, withNewFilters, withWorkspaceBag } from '@/model';
 import { useStore } from 'zustand';
 import { Button } from '@/ui/button';
@@ -15,10 +16,7 @@ export function OwnBag() {
   const fresh = newFilters(value, bag).length;
   return (
     <div className="space-y-2 rounded-md border border-edge p-3">
-      <p>
-        This stand came with a bag of its own, and is worked out with it. With yours, a choice of glass that
-        you do not own is given up; undo brings it back.
-      </p>
+      <p>{BALANCE_TEXT.standCameBagOwn}</p>
       <div className="flex flex-wrap gap-2">
         {fresh > 0 && (
           <Button onClick={() => workspace.bag.edit((b) => withNewFilters(value, b, workspace.newId))}>

@@ -2,7 +2,16 @@ import { useState } from 'react';
 import { type Balance, type Candidate, choose, type Glass, isAsGood, sameChoice, sameSet } from '@/model';
 import { Button } from '@/ui/button';
 import { useCompact } from '@/ui/use-media';
-import { capital, fitFigure, glassName, levelText, reasonsText, sideNames, verdictText } from '@/words';
+import {
+  capital,
+  fitFigure,
+  glassName,
+  levelText,
+  reasonsText,
+  sideNames,
+  verdictText,
+  BALANCE_TEXT,
+} from '@/words';
 import { type Littles } from '../pictured/use-littles';
 import { useDerived, useEdit, useStand } from '../session';
 import { GlassPicture } from './glass-picture';
@@ -46,7 +55,7 @@ export function Ranking({ balance, glasses, littles, dim }: RankingProps) {
   ).length;
   return (
     <div className={dim ? 'opacity-60' : ''} aria-busy={dim}>
-      <ol aria-label="Sheets of the bag, best first" className="relative border-t border-rule">
+      <ol aria-label={BALANCE_TEXT.sheetsBagBestFirst} className="relative border-t border-rule">
         {shown.map(({ candidate, glass }, i) => (
           <Row
             key={candidate.set.map((s) => s.id).join() || 'none'}
@@ -60,7 +69,7 @@ export function Ranking({ balance, glasses, littles, dim }: RankingProps) {
           />
         ))}
       </ol>
-      {!rows.length && <p className="py-2 text-quiet">None of the best answers to that.</p>}
+      {!rows.length && <p className="py-2 text-quiet">{BALANCE_TEXT.noneBestAnswers}</p>}
       <Narrowing glasses={glasses} value={narrowed} onValue={setNarrowed} />
       {hidden > 0 && (
         <Button kind="quiet" className="mt-1 w-full" onClick={() => setAll(true)}>
@@ -122,7 +131,7 @@ function Row({ candidate, glass, littles, balance, current, joined, lastJoined }
           </span>
         </span>
       </button>
-      {lastJoined && <p className="px-2 pb-1.5 text-sm text-quiet">as good as each other, down to here</p>}
+      {lastJoined && <p className="px-2 pb-1.5 text-sm text-quiet">{BALANCE_TEXT.goodEachOtherDown}</p>}
     </li>
   );
 }

@@ -3,7 +3,7 @@ import { SUN_SIDES, type SunSide, sunSideOf } from '@/model';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { compassIsThere, readCompass } from '@/ui/compass';
-import { daylightText } from '@/words';
+import { daylightText, BALANCE_TEXT } from '@/words';
 import { QuantityField } from '../../shared/quantity-field';
 import { usePreferences } from '../../shared/workspace-context';
 import { useStand } from '../session';
@@ -61,7 +61,7 @@ export function SunDirection() {
       </div>
       {daylight && <p className="text-sm text-quiet">{daylight}</p>}
       <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
-        Find the sun by eye and its shadow, never through an optical finder or a magnified lens.
+        {BALANCE_TEXT.findSunEyeShadow}
       </p>
     </div>
   );
@@ -88,18 +88,14 @@ function FromPlaceAndCompass() {
   };
   const takeView = async () => {
     const heading = await readCompass();
-    setFault(heading === null ? 'No heading came: type the direction, or tap where the sun stands.' : null);
+    setFault(heading === null ? BALANCE_TEXT.noHeadingCameType : null);
     if (heading !== null) set({ viewAzimuthDeg: Math.round(heading) % 360, sun: undefined });
   };
   return (
     <div className="flex flex-wrap items-center gap-2">
-      {place && <Button onClick={() => void takeSun()}>The sun as it stands now</Button>}
+      {place && <Button onClick={() => void takeSun()}>{BALANCE_TEXT.sunStandsNow}</Button>}
       {hasCompass && <Button onClick={() => void takeView()}>View by the compass</Button>}
-      {hasCompass && (
-        <p className="w-full text-sm text-quiet">
-          {fault ?? 'Hold the phone along the lens, away from iron. A compass is good to 10° or so.'}
-        </p>
-      )}
+      {hasCompass && <p className="w-full text-sm text-quiet">{fault ?? BALANCE_TEXT.holdPhoneAlongLens}</p>}
     </div>
   );
 }

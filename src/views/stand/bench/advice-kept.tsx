@@ -1,3 +1,4 @@
+import { STAND_BENCH_TEXT } from '@/words';
 import { withAdvice } from '@/model/bench';
 import { Button } from '@/ui/button';
 import { useOpenStand } from '../session';
@@ -9,10 +10,7 @@ export function AdviceKept() {
   return (
     <div className="space-y-4">
       <Pouch stays />
-      <p className="text-sm text-quiet">
-        The advice is kept back until you have shot and been told. A sheet is laid along the skyline; move and
-        turn it in Seat.
-      </p>
+      <p className="text-sm text-quiet">{STAND_BENCH_TEXT.adviceKeptBackUntil}</p>
       <Button kind="quiet" onClick={() => kept.record((d) => ({ ...d, stand: withAdvice(d.stand) }))}>
         Show the advice after all
       </Button>

@@ -1,7 +1,7 @@
 import { filtersById } from '@/model';
 import { leftUntold, withNothingLeftOn } from '@/model/bench';
 import { Button } from '@/ui/button';
-import { filterName, listText } from '@/words';
+import { filterName, listText, STAND_BENCH_TEXT } from '@/words';
 import { EXERCISE_WORDS } from '@/words/bench';
 import { useEdit, useOpenStand, useStand, useStandBag } from '../session';
 
@@ -20,20 +20,17 @@ export function BenchHead() {
   return (
     <section aria-label="On the bench" className="space-y-2 border-b border-rule pt-1 pb-3">
       <p>
-        {bench.exercise
-          ? EXERCISE_WORDS[bench.exercise].brief
-          : 'A simulated scene: read it, choose, seat and shoot as you would outside.'}
+        {bench.exercise ? EXERCISE_WORDS[bench.exercise].brief : STAND_BENCH_TEXT.simulatedSceneReadChoose}
       </p>
       {!hasScene && (
         <p role="alert" className="text-fault">
-          The scene is gone from the frame, and with it what the meter could read. Undo brings it back; or
-          begin it again on the bench.
+          {STAND_BENCH_TEXT.sceneGoneFrameMeter}
         </p>
       )}
       {untold.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-edge pl-3">
           <span className="min-w-0 flex-1 basis-48">
-            On the simulated lens, from the frame before:{' '}
+            {STAND_BENCH_TEXT.simulatedLensFrameBefore}{' '}
             <strong className="font-semibold">{listText(filtersById(bag, untold).map(filterName))}</strong>
           </span>
           <Button onClick={() => edit(withNothingLeftOn)}>Take it off</Button>

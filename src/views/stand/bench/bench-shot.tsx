@@ -1,3 +1,4 @@
+import { STAND_BENCH_TEXT } from '@/words';
 import { useMemo, useRef, useState } from 'react';
 import { plannedHistogram, type Take } from '@/model';
 import { trueShot } from '@/model/bench';
@@ -44,7 +45,7 @@ export function BenchShot({ take }: { take: Take }) {
           <figure>
             <Humps planned={histogram} className="h-16 w-full border border-edge bg-ground" />
             <figcaption className="text-sm text-quiet">
-              {isTold ? 'The histogram of your shot.' : 'What the camera shows, and its histogram.'}
+              {isTold ? 'The histogram of your shot.' : STAND_BENCH_TEXT.cameraShowsHistogram}
             </figcaption>
           </figure>
         )}

@@ -1,3 +1,4 @@
+import { STAND_BENCH_TEXT } from '@/words';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { seenThrough, solutionKey, type Solution, type Take } from '@/model';
@@ -35,10 +36,10 @@ export function ToldPart({ take, shot }: ToldPartProps) {
   if (solution === 'failed')
     return (
       <p role="alert" className="text-fault">
-        It could not be worked out. The shot is safe: open the stand again to be told.
+        {STAND_BENCH_TEXT.couldNotWorkedOut}
       </p>
     );
-  if (!told || !grade) return <p role="status">Working out what an experienced hand would have done…</p>;
+  if (!told || !grade) return <p role="status">{STAND_BENCH_TEXT.workingOutExperiencedHand}</p>;
   return (
     <section aria-label="How it went" className="space-y-3 border-2 border-edge p-3">
       <h4 className="text-lg font-semibold">{gradeSentence(grade, told)}</h4>

@@ -2,7 +2,7 @@ import { type KeyboardEvent, type RefObject, useRef } from 'react';
 import { frameOf } from '@/model';
 import { MarginNote, SeamLine } from '@/render';
 import { useSize } from '@/ui/use-size';
-import { glassName } from '@/words';
+import { glassName, CANVAS_TEXT } from '@/words';
 import { CropMask } from './layers/crop-mask';
 import { arrowMove } from './parts/frame-keys';
 import { GlassNotes, UnreadNotes } from './layers/frame-notes';
@@ -128,7 +128,7 @@ function Drawing({ width, height, overrun, isPinching }: FrameProps & { isPinchi
       aria-label="Frame"
       {...(isClose && {
         tabIndex: 0,
-        'aria-description': 'Arrow keys move it, 0 shows the whole frame',
+        'aria-description': CANVAS_TEXT.arrowKeysMove0,
         onKeyDown: (e: KeyboardEvent) => {
           const move = e.target === e.currentTarget && arrowMove(e);
           if (move) setZoom((z) => panned(z, PAN * move.u, PAN * move.v));

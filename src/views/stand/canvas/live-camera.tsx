@@ -1,3 +1,4 @@
+import { CANVAS_TEXT } from '@/words';
 import { Camera, X } from 'lucide-react';
 import { frameOf } from '@/model';
 import { Button } from '@/ui/button';
@@ -52,7 +53,6 @@ function LivePicture({ onFile }: { onFile: (file: File) => void }) {
 }
 
 const FAULTS: Record<Exclude<CameraState, 'asking' | 'live'>, string> = {
-  'not-allowed':
-    'The browser did not give this page the camera. Allow it in the browser’s own settings for this page, or choose a file.',
-  'no-camera': 'No camera answered on this device. Choose a file in its place.',
+  'not-allowed': CANVAS_TEXT.browserDidNotGive,
+  'no-camera': CANVAS_TEXT.noCameraAnsweredDevice,
 };

@@ -1,6 +1,6 @@
 import { withSkyline } from '@/model';
 import { Button } from '@/ui/button';
-import { skylineText } from '@/words';
+import { skylineText, CANVAS_TEXT } from '@/words';
 import { useEdit, usePhotoIntake, useProposal } from '../session';
 
 /** A skyline found in the picture, taken or left on the picture itself. */
@@ -14,7 +14,7 @@ export function ProposalPlate() {
     <div className="absolute inset-x-2 bottom-2 rounded-md border border-action bg-panel p-2">
       <p role="status" className="text-sm">
         {skylineText(proposal)}
-        {hasSky && ' It is dotted in the frame.'}
+        {hasSky && CANVAS_TEXT.dottedFrame}
       </p>
       <div className="mt-1.5 flex gap-2">
         {hasSky && (

@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { lastTake, seenOf, withTakeAs, type Take, takeNumber } from '@/model';
 import { Button } from '@/ui/button';
-import { momentText, takeSettingsText } from '@/words';
+import { momentText, takeSettingsText, CHECK_TEXT } from '@/words';
 import { useOpenStand, useSession, useStand } from '../session';
 import { FilePart } from './file-part';
 import { HistogramPart } from './histogram-part';
@@ -16,13 +16,7 @@ const BenchShot = lazy(() => import('../bench/bench-shot').then((m) => ({ defaul
 /** Step 6: the last shot, what it shows, and what to do about it. */
 export function CheckStep() {
   const take = useStand((s) => lastTake(s));
-  if (!take)
-    return (
-      <p className="pt-1 text-quiet">
-        Nothing is shot yet. Set the camera by the slip, make the picture, then press “I have shot it”: say
-        what it shows, and the slip is corrected at once.
-      </p>
-    );
+  if (!take) return <p className="pt-1 text-quiet">{CHECK_TEXT.nothingShotYetSet}</p>;
   return <Checking take={take} />;
 }
 

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { type FileCheck, measuredBy, seenAs, shotOtherwise, type Take, withStand } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
-import { fileSays, photoFaultText, takeSettingsText } from '@/words';
+import { fileSays, photoFaultText, takeSettingsText, CHECK_TEXT } from '@/words';
 import { useWorkspace } from '../../shared/workspace-context';
 import { useOpenStand, useStand } from '../session';
 import { PHOTO_FILES } from '../../shared/photo-files';
@@ -43,7 +43,7 @@ export function FilePart({ take }: { take: Take }) {
       <FilePicker label="File of the shot" accept={PHOTO_FILES} onFile={(f) => void read(f)}>
         {(pick) => (
           <Button className="w-full" onClick={pick} disabled={state.phase === 'reading'}>
-            {state.phase === 'reading' ? 'Reading it…' : 'Hold its file against the plan'}
+            {state.phase === 'reading' ? 'Reading it…' : CHECK_TEXT.holdFileAgainstPlan}
           </Button>
         )}
       </FilePicker>
@@ -51,7 +51,7 @@ export function FilePart({ take }: { take: Take }) {
       {state.phase === 'read' && <Found take={take} check={state.check} name={state.name} isTaken={!!told} />}
       {told && (
         <p className="flex items-center gap-2 border-l-4 border-action bg-chosen p-2.5">
-          <span className="flex-1">The slip goes by what the file says.</span>
+          <span className="flex-1">{CHECK_TEXT.slipGoesFileSays}</span>
           <Button kind="quiet" onClick={() => takeBack(open, told.id)}>
             Take back
           </Button>
@@ -84,7 +84,7 @@ function Found({ take, check, name, isTaken }: FoundProps) {
       <p className="text-sm text-quiet">{name}</p>
       {departs && (
         <p className="font-semibold">
-          It was made at {takeSettingsText({ ...take, exposure: departs })}, not as the slip said.
+          {CHECK_TEXT.madeNotSlipSaid(takeSettingsText({ ...take, exposure: departs }))}
         </p>
       )}
       <ul className="space-y-1">

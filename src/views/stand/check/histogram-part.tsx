@@ -10,7 +10,7 @@ import {
 } from '@/model';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
-import { histogramText } from '@/words';
+import { histogramText, CHECK_TEXT } from '@/words';
 import { useOpenStand, useSolved, useStand } from '../session';
 import { HEIGHT, HumpPaths } from '../parts/humps';
 import { takeBack, tellOf } from './tell';
@@ -52,7 +52,7 @@ type Told = Partial<HistogramEnds>;
 
 function Reading({ planned, onShift }: ReadingProps) {
   const [told, setTold] = useState<Told>({});
-  if (!planned) return <p className="pb-3 text-quiet">It can be drawn once land and sky are read.</p>;
+  if (!planned) return <p className="pb-3 text-quiet">{CHECK_TEXT.canDrawnOnceLand}</p>;
   const isTold = told.left !== undefined || told.right !== undefined;
   const shift = isTold
     ? shiftByHistogram({ left: planned.left, right: planned.right, ...told }, planned)
@@ -66,11 +66,7 @@ function Reading({ planned, onShift }: ReadingProps) {
   );
   return (
     <div className="space-y-2 pb-3">
-      <p className="text-sm text-quiet">
-        {shift
-          ? histogramText(shift)
-          : 'This is how it ought to look: put each end where the camera’s stands, or tap that it runs off.'}
-      </p>
+      <p className="text-sm text-quiet">{shift ? histogramText(shift) : CHECK_TEXT.howOughtLookPut}</p>
       <div className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-stretch gap-1">
         {runsOff('left')}
         <Outline planned={planned} told={told} onTold={(change) => setTold({ ...told, ...change })} />
@@ -90,9 +86,7 @@ function Reading({ planned, onShift }: ReadingProps) {
         <Key colour="sky">sky</Key>
         <Key colour="land">all below it</Key>
       </p>
-      <p className="text-sm text-quiet">
-        Good to half a stop, and of the JPEG that the camera shows: the raw file holds more.
-      </p>
+      <p className="text-sm text-quiet">{CHECK_TEXT.goodHalfStopJpeg}</p>
     </div>
   );
 }
@@ -157,8 +151,8 @@ function Outline({ planned, told, onTold }: OutlineProps) {
           <HumpPaths planned={planned} />
         </svg>
       </Slider.Track>
-      <End name="Left end of the camera’s histogram" isTold={told.left !== undefined} />
-      <End name="Right end of the camera’s histogram" isTold={told.right !== undefined} />
+      <End name={CHECK_TEXT.leftEndCamerasHistogram} isTold={told.left !== undefined} />
+      <End name={CHECK_TEXT.rightEndCamerasHistogram} isTold={told.right !== undefined} />
     </Slider.Root>
   );
 }

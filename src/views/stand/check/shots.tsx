@@ -26,6 +26,7 @@ import {
   takeGlassText,
   takeSettingsText,
   VERDICT_NAMES,
+  CHECK_TEXT,
 } from '@/words';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
 import { parseShutter } from '../../shared/parse';
@@ -51,7 +52,7 @@ export function Shots() {
   const chosen = takes.find((t) => t.id === chosenId);
   return (
     <section aria-label="Shots" className="space-y-2 border-t border-rule pt-3">
-      <h4 className="text-sm text-quiet">Shots, as the plan would have them</h4>
+      <h4 className="text-sm text-quiet">{CHECK_TEXT.shotsPlanWouldThem}</h4>
       <ol className="-mx-1 flex gap-2 overflow-x-auto px-1 pb-1">
         {takes.toReversed().map((take) => (
           <li key={take.id}>

@@ -1,3 +1,4 @@
+import { CHECK_TEXT } from '@/words';
 import { toast } from 'sonner';
 import {
   type Remedy,
@@ -24,7 +25,7 @@ export function shootIt(open: OpenStand): void {
   const { lit, bag, derived } = answer.getState();
   const take = takeOf({ stand: lit, bag, derived }, newId('k'), new Date().toISOString());
   if (!take) {
-    toast('The slip has no time yet: read the land, or let the camera read through all that is on.');
+    toast(CHECK_TEXT.slipNoTimeYet);
     return;
   }
   kept.record((document) => withStand(document, withTake(document.stand, take), ownBag()));
@@ -39,7 +40,7 @@ export function tellOf(open: OpenStand, told: ToldOfShot, chosen?: Remedy): void
   if (!take) return;
   const before = seenAs(stand, take, told.what);
   if (!before && seenOf(stand, take).length >= MOST_SEEN) {
-    toast('Three things at once are enough: take one back, or shoot again.');
+    toast(CHECK_TEXT.threeThingsOnceEnough);
     return;
   }
   const { lit, bag, derived } = answer.getState();

@@ -13,7 +13,7 @@ import {
   withSheets,
 } from '@/model';
 import { type Command, useCommands } from '@/ui/commands';
-import { filterName, LOOK_NAMES } from '@/words';
+import { filterName, LOOK_NAMES, COMMANDS_TEXT } from '@/words';
 import { useEdit, useOpenStand, useStand, useStandBag } from '../session';
 
 /** Looks, sheets and what sits before the lens, to be had from the palette by their names. */
@@ -40,7 +40,7 @@ export function useGlassCommands(): void {
       ...(hasChoice
         ? [
             {
-              name: 'Let glass and seat follow again',
+              name: COMMANDS_TEXT.letGlassSeatFollow,
               also: 'computed advice automatic',
               run: () => edit((s) => choose(s, undefined)),
             },

@@ -1,3 +1,4 @@
+import { COMMANDS_TEXT } from '@/words';
 import { useMemo } from 'react';
 import { type Command, useCommands } from '@/ui/commands';
 import { useStand } from '../session';
@@ -15,18 +16,18 @@ export function useOutCommands(): void {
       ...(share ? [{ name: 'Share the slip', run: share }] : []),
       { name: 'Next stand from here', also: 'duplicate framing', run: goOn },
       { name: 'Card of this stand', also: 'print pdf png page', run: card },
-      { name: 'Export this stand to a file', also: 'save download', run: exportFile },
+      { name: COMMANDS_TEXT.exportStandFile, also: 'save download', run: exportFile },
       ...(hasPicture
         ? [
             {
-              name: 'Export this stand with its picture',
+              name: COMMANDS_TEXT.exportStandPicture,
               also: 'save download bundle',
               run: () => void exportBundle(),
             },
           ]
         : []),
       { name: 'Duplicate this stand', also: 'copy', run: duplicate },
-      { name: 'Put this stand into the archive', also: 'away hide', run: putAway },
+      { name: COMMANDS_TEXT.putStandIntoArchive, also: 'away hide', run: putAway },
       { name: 'Delete this stand', also: 'remove', run: remove },
     ],
     [copy, readAloud, share, goOn, card, exportFile, exportBundle, hasPicture, duplicate, putAway, remove],

@@ -1,3 +1,4 @@
+import { COMMANDS_TEXT } from '@/words';
 import { useCallback, useMemo } from 'react';
 import { readingToRepeat, type ReadRole } from '@/model';
 import { type Command, useCommands } from '@/ui/commands';
@@ -39,7 +40,7 @@ export function useReadCommands(): void {
         run: () => read(role),
       })),
       {
-        name: limit ? 'The next reading is to be balanced' : 'The next reading is to be held',
+        name: limit ? COMMANDS_TEXT.nextReadingBalanced : COMMANDS_TEXT.nextReadingHeld,
         also: 'limit extremes',
         keys: 'H',
         run: () => {
@@ -49,7 +50,7 @@ export function useReadCommands(): void {
       },
       {
         name: 'I have shot it',
-        also: 'take shoot photo frame shutter check',
+        also: COMMANDS_TEXT.takeShootPhotoFrame,
         keys: 'X',
         run: () => shootIt(open),
       },

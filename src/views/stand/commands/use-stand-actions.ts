@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { speak, useOwnVoice } from '@/ui/voice';
-import { slipSentence } from '@/words';
+import { slipSentence, COMMANDS_TEXT } from '@/words';
 import { useWorkspace } from '../../shared/workspace-context';
 import { useFromStand } from '../../shared/use-from-stand';
 import { useOpenStand, useStand } from '../session';
@@ -48,7 +48,7 @@ export function useStandActions(): StandActions {
       share: 'share' in navigator ? () => void share(name(), text()) : null,
       ...from,
       duplicate: () => {
-        if (from.duplicate()) toast('A copy stands in the list.');
+        if (from.duplicate()) toast(COMMANDS_TEXT.copyStandsList);
       },
       putAway: () => {
         from.setArchived(true);
@@ -68,7 +68,7 @@ async function copy(text: string): Promise<void> {
     toast('The slip is copied.');
   } catch {
     // without a secure page there is no clipboard: the text can be taken by hand
-    toast('Copying is not possible here. The slip says:', { description: text, duration: 30_000 });
+    toast(COMMANDS_TEXT.copyingNotPossibleSlip, { description: text, duration: 30_000 });
   }
 }
 

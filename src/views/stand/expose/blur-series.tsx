@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { type TimeWay, wantedTimes, withTimeWay } from '@/model/expose';
 import { Button } from '@/ui/button';
-import { timeText, timeWayText } from '@/words';
+import { timeText, timeWayText, EXPOSE_TEXT } from '@/words';
 import { useDerived, useEdit, useStand, useStandBag } from '../session';
 
 /** Times four times as long as the one before: each looks like something else. */
@@ -22,14 +22,11 @@ export function BlurSeries() {
     });
     return frames.filter((way, i) => !frames.slice(0, i).some((w) => w.seconds === way.seconds));
   }, [stand, bag, derived]);
-  if (!series.length)
-    return <p className="pb-3 text-sm text-quiet">Glass, aperture and ISO leave only one time here.</p>;
+  if (!series.length) return <p className="pb-3 text-sm text-quiet">{EXPOSE_TEXT.glassApertureIsoLeave}</p>;
   return (
     <div className="space-y-2 pb-3">
-      <p className="text-sm text-quiet">
-        The exposure stays, the movement changes. Focus and frame stay; lift glass out without touching them.
-      </p>
-      <ol aria-label="The same frame at a ladder of times" className="border-t border-rule">
+      <p className="text-sm text-quiet">{EXPOSE_TEXT.exposureStaysMovementChanges}</p>
+      <ol aria-label={EXPOSE_TEXT.sameFrameLadderTimes} className="border-t border-rule">
         {series.map((way) => (
           <li key={way.seconds} className="flex items-center gap-3 border-b border-rule">
             <span className="w-24 font-mono font-semibold">{timeText(way.seconds)}</span>

@@ -21,6 +21,7 @@ import {
   SKY_STATE_NAMES,
   spanAheadText,
   comingTurnText,
+  EXPOSE_TEXT,
 } from '@/words';
 import { Fold } from '@/ui/fold';
 import { useAnswer, useDerived, useStand, useStandBag } from '../session';
@@ -42,10 +43,10 @@ export function ComingHour() {
   return (
     <section aria-labelledby="coming-hour" className="space-y-2 border-t border-rule pt-3">
       <h3 id="coming-hour" className="font-semibold">
-        {isRecord ? 'The hour after it was read' : 'The coming hour'}
+        {isRecord ? EXPOSE_TEXT.hourAfterRead : 'The coming hour'}
         {stand.coming?.sky && (
           <span className="pl-2 text-sm font-normal text-quiet">
-            {SKY_STATE_NAMES[stand.coming.sky].toLowerCase()}; a forecast, the bands are how far it may be off
+            {EXPOSE_TEXT.forecastBandsHowFar(SKY_STATE_NAMES[stand.coming.sky].toLowerCase())}
           </span>
         )}
       </h3>
@@ -65,8 +66,7 @@ export function ComingHour() {
           </Fold>
           {mayLookIntoSun(hour) && (
             <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
-              The sun comes near the frame: find it by its light on things, never through an optical finder or
-              a magnified lens. Grad and ND are no solar filters.
+              {EXPOSE_TEXT.sunComesNearFrame}
             </p>
           )}
           {hour.endsMs !== null && (

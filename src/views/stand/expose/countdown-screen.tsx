@@ -21,6 +21,7 @@ import {
   leapTurnText,
   phaseText,
   spokenText,
+  EXPOSE_TEXT,
 } from '@/words';
 import { usePreferences } from '../../shared/workspace-context';
 import { useCountdown, useOpenStand } from '../session';
@@ -106,8 +107,8 @@ function Count({ running }: { running: Running }) {
 const WAKE_LOCK: Record<WakeLock, string> = {
   asking: '',
   on: 'The screen stays on.',
-  refused: 'The device would not keep the screen on: it may go dark, the count goes on by the clock.',
-  none: 'This browser cannot keep the screen on: it may go dark, the count goes on by the clock.',
+  refused: EXPOSE_TEXT.deviceWouldNotKeep,
+  none: EXPOSE_TEXT.browserCannotKeepScreen,
 };
 
 /** Ends what is counted: what an exposure has come to goes into the stand, and the camera's dark frame is waited for. */
@@ -201,8 +202,7 @@ function useSignals(phase: Phase) {
 function Cautions() {
   return (
     <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
-      Look up now and then: the tide and the swell behind you, the edge, the light that is left for the walk
-      back. Never at the sun through a finder: grad and ND are no solar filters.
+      {EXPOSE_TEXT.lookUpNowTide}
     </p>
   );
 }

@@ -3,12 +3,12 @@ import { beatOf, untilCue, waveLook } from '@/model/expose';
 import { exposureSeconds, isWithin, withStand } from '@/model';
 import { beep, wakeSound } from '@/ui/beep';
 import { Button } from '@/ui/button';
-import { remoteText, stopsFigure } from '@/words';
+import { remoteText, stopsFigure, EXPOSE_TEXT } from '@/words';
 import { usePreferences } from '../../shared/workspace-context';
 import { useDerived, useOpenStand, useStand } from '../session';
 
 const LOOKS = {
-  lines: 'under half a wave: single lines show',
+  lines: EXPOSE_TEXT.underHalfWaveSingle,
   between: 'between lines and milk',
   milk: 'over six waves: milk',
 } as const;
@@ -53,9 +53,7 @@ export function Cue() {
   };
   return (
     <div className="space-y-2 pb-3">
-      <p className="text-sm text-quiet">
-        Tap each time a wave does what you want to catch: after two taps it counts to the next.
-      </p>
+      <p className="text-sm text-quiet">{EXPOSE_TEXT.tapEachTimeWave}</p>
       <div className="grid grid-cols-2 items-center gap-3">
         <Button className="min-h-16" onClick={(e) => tap(e.timeStamp)}>
           A wave, now
@@ -69,7 +67,7 @@ export function Cue() {
         </p>
       </div>
       {!beat && stand.waveSeconds && (
-        <p className="text-sm text-quiet">Last time a wave came every {stopsFigure(stand.waveSeconds)} s.</p>
+        <p className="text-sm text-quiet">{EXPOSE_TEXT.lastTimeWaveCame(stopsFigure(stand.waveSeconds))}</p>
       )}
       {beat && (
         <p className="text-sm">
@@ -85,8 +83,7 @@ export function Cue() {
         </Button>
       )}
       <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
-        Watch the sea, not the screen: sets of larger waves come, and the tide behind you rises. Go by the
-        local tide table and by those who know the shore.
+        {EXPOSE_TEXT.watchSeaNotScreen}
       </p>
     </div>
   );

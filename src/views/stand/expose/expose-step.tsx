@@ -1,3 +1,4 @@
+import { EXPOSE_TEXT } from '@/words';
 import { exposureSeconds } from '@/model';
 import { Fold } from '@/ui/fold';
 import { useDerived, useStand } from '../session';
@@ -22,10 +23,7 @@ export function ExposeStep() {
   if (seconds === null)
     return (
       <div className="flex flex-col gap-4">
-        <p className="text-quiet">
-          Nothing is read yet that a time could follow from: read the land, or let the camera read through all
-          that is on.
-        </p>
+        <p className="text-quiet">{EXPOSE_TEXT.nothingReadYetTime}</p>
         <TripodList />
         <ComingHour />
       </div>
@@ -40,13 +38,13 @@ export function ExposeStep() {
         <Fold summary="Every ND of the pouch">
           <NdTable />
         </Fold>
-        <Fold summary="The same frame at a ladder of times">
+        <Fold summary={EXPOSE_TEXT.sameFrameLadderTimes}>
           <BlurSeries />
         </Fold>
-        <Fold summary="Without the ND, and a figure in the frame">
+        <Fold summary={EXPOSE_TEXT.withoutNdFigureFrame}>
           <Standing seconds={seconds} />
         </Fold>
-        <Fold summary="The cue: count to a wave">
+        <Fold summary={EXPOSE_TEXT.cueCountWave}>
           <Cue />
         </Fold>
         <Fold summary="Sharp from where to where">

@@ -9,7 +9,7 @@ import {
   YAxis,
 } from 'recharts';
 import { type ComingHour, type ComingMoment, type ComingTurn } from '@/model/expose';
-import { clockText, comingTurnText } from '@/words';
+import { clockText, comingTurnText, EXPOSE_TEXT } from '@/words';
 import { LightLegend } from '../../shared/light-legend';
 
 interface HourChartProps {
@@ -35,7 +35,7 @@ export function HourChart({ hour, turns }: HourChartProps) {
   const [first, last] = [data[0]?.atMs ?? 0, data.at(-1)?.atMs ?? 0];
   const quarters = Array.from({ length: 5 }, (_, i) => first + (i * (last - first)) / 4);
   return (
-    <figure aria-label="Light of sky and land over the hour, in EV" className="space-y-1">
+    <figure aria-label={EXPOSE_TEXT.lightSkyLandOver} className="space-y-1">
       <ResponsiveContainer width="100%" height={210}>
         <ComposedChart
           data={data}

@@ -7,7 +7,7 @@ import { compassIsThere, readCompass } from '@/ui/compass';
 import { ParsedField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { Segmented } from '@/ui/segmented';
-import { clockText, SKY_STATE_NAMES } from '@/words';
+import { clockText, SKY_STATE_NAMES, EXPOSE_TEXT } from '@/words';
 import { parseClock } from '../../shared/parse';
 import { PlaceInputs } from '../../shared/place-inputs';
 import { QuantityField } from '../../shared/quantity-field';
@@ -32,14 +32,12 @@ export function HourQuestions() {
       />
       <Fold
         open={!isKnown}
-        summary={
-          isKnown ? 'Direction, sun on the land, place' : 'It asks once: direction, sun on the land, place'
-        }
+        summary={isKnown ? EXPOSE_TEXT.directionSunLandPlace : EXPOSE_TEXT.asksOnceDirectionSun}
       >
         <div className="space-y-2 pb-2">
           <Direction />
           <Check isOn={coming?.landLit !== false} onChange={(landLit) => set({ landLit })}>
-            The sun reaches the land, while it is up
+            {EXPOSE_TEXT.sunReachesLandWhile}
           </Check>
           <LitUntil />
           {!place && <PlaceInputs place={place} onPlace={(chosen) => prefer({ place: chosen })} />}
@@ -58,7 +56,7 @@ function LitUntil() {
   if (!isLit) return null;
   return (
     <ParsedField<string | undefined>
-      label="A hill takes the sun from the land at"
+      label={EXPOSE_TEXT.hillTakesSunLand}
       inputMode="text"
       placeholder="when it sets"
       text={litUntil === undefined ? '' : clockText(litUntil)}
@@ -95,7 +93,7 @@ function Direction() {
     edit((s) => ({ ...s, look: { ...s.look, viewAzimuthDeg: azimuth } }));
   const take = async () => {
     const heading = await readCompass();
-    setFault(heading === null ? 'No heading came: type the direction.' : null);
+    setFault(heading === null ? EXPOSE_TEXT.noHeadingCameType : null);
     if (heading !== null) set(Math.round(heading) % 360);
   };
   return (

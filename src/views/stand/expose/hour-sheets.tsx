@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { fitFor, type Solution } from '@/model';
 import { type ComingHour, type ComingMoment, standAt } from '@/model/expose';
 import { Button } from '@/ui/button';
-import { clockText, fitNowText, glassNamed, sheetTurnText } from '@/words';
+import { clockText, fitNowText, glassNamed, sheetTurnText, EXPOSE_TEXT } from '@/words';
 import { useWorkspace } from '../../shared/workspace-context';
 import { useDerived, useEdit, useStand, useStandBag } from '../session';
 
@@ -67,7 +67,9 @@ export function HourSheets({ hour }: { hour: ComingHour }) {
   if (!plan) return null;
   if (!turns.length)
     return ahead.length ? (
-      <p className="text-sm text-quiet">{`${glassNamed(bag, plan.filterIds)} stays right for as long as was looked ahead.`}</p>
+      <p className="text-sm text-quiet">
+        {EXPOSE_TEXT.staysRightLongLooked(glassNamed(bag, plan.filterIds))}
+      </p>
     ) : null;
   return (
     <ul aria-label="Sheets of the hour" className="border-t border-rule">

@@ -1,5 +1,5 @@
 import { type ComingHour, secondsAt } from '@/model/expose';
-import { clockText, forecastRangeText, stopsFigure, timeText } from '@/words';
+import { clockText, forecastRangeText, stopsFigure, timeText, EXPOSE_TEXT } from '@/words';
 
 const COLUMNS = ['sky', 'land', 'span', 'need'] as const;
 
@@ -8,9 +8,7 @@ export function HourTable({ hour, ndStops }: { hour: ComingHour; ndStops: number
   return (
     <div role="group" aria-label="The hour in figures" tabIndex={0} className="overflow-x-auto pb-2">
       <table className="w-full text-right text-sm whitespace-nowrap">
-        <caption className="pb-1 text-left whitespace-normal text-quiet">
-          Sky and land in EV at ISO 100, span and need in stops; each may be off by what stands under ±.
-        </caption>
+        <caption className="pb-1 text-left whitespace-normal text-quiet">{EXPOSE_TEXT.skyLandEvIso}</caption>
         <thead className="text-quiet">
           <tr>
             <th className="py-1 pr-2 text-left font-normal">at</th>

@@ -3,7 +3,7 @@ import { filtersAtHand, timesThrough } from '@/model';
 import { ndSets, roomForNds, secondsWithoutNd } from '@/model/expose';
 import { isDensity } from '@/core/glass';
 import { Fold } from '@/ui/fold';
-import { exposureText, stopsText, timeText } from '@/words';
+import { exposureText, stopsText, timeText, EXPOSE_TEXT } from '@/words';
 import { NdTimes } from '../parts/nd-times';
 import { useDerived, useStand, useStandBag } from '../session';
 
@@ -27,7 +27,7 @@ export function NdTable() {
       {times.length ? (
         <NdTimes times={times} />
       ) : (
-        <p className="text-sm text-quiet">No ND of the pouch has room on the lens.</p>
+        <p className="text-sm text-quiet">{EXPOSE_TEXT.noNdPouchRoom}</p>
       )}
       <Fold summary="All from 1 to 20 stops">
         <table className="w-full text-left">

@@ -6,7 +6,7 @@ import { prefer } from '@/store';
 import { wakeSound } from '@/ui/beep';
 import { useCommands } from '@/ui/commands';
 import { KEYS } from '@/ui/keys';
-import { closedText, timeText, TOO_LONG_SECONDS } from '@/words';
+import { closedText, timeText, TOO_LONG_SECONDS, EXPOSE_TEXT } from '@/words';
 import { usePreferences } from '../../shared/workspace-context';
 import { useDerived, useMinute, useOpenStand, useStand } from '../session';
 
@@ -34,10 +34,7 @@ export function OpenBar() {
   const plan = useOpenPlan();
   const whole = plan?.frames.reduce((a, b) => a + b, 0) ?? 0;
   if (!plan || whole > TOO_LONG_SECONDS) return null;
-  if (whole < LEAST_SECONDS)
-    return (
-      <p className="text-sm text-quiet">So short a time the camera counts by itself: nothing to wait for.</p>
-    );
+  if (whole < LEAST_SECONDS) return <p className="text-sm text-quiet">{EXPOSE_TEXT.shortTimeCameraCounts}</p>;
   return (
     <div className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid grid-cols-[minmax(0,1fr)_auto] gap-2 border-t border-rule bg-panel px-5 py-2 compact:-mx-3.5 compact:px-3.5">
       <JustMade />

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { framesForTime, recordedPart, standingSeconds } from '@/model';
 import { secondsWithoutNd } from '@/model/expose';
-import { averagingText, standingPartsText, standingText } from '@/words';
+import { averagingText, standingPartsText, standingText, EXPOSE_TEXT } from '@/words';
 import { TimeField } from './time-field';
 import { useDerived, useStand, useStandBag } from '../session';
 
@@ -33,7 +33,7 @@ export function Standing({ seconds }: { seconds: number }) {
           {standingPartsText(PARTS.map((part) => standingSeconds(part, seconds)))}
         </p>
         <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
-          Look where you walk: a jetty, a ledge or wet rock is no place for a hurry, least of all in the dark.
+          {EXPOSE_TEXT.lookWhereYouWalk}
         </p>
       </div>
     </div>

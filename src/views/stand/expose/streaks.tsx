@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { streakSeconds } from '@/model/expose';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
-import { timeText } from '@/words';
+import { timeText, EXPOSE_TEXT } from '@/words';
 
 const PARTS = [
   { value: '0.25', text: 'a quarter' },
@@ -30,11 +30,9 @@ export function Streaks({ onSeconds }: { onSeconds: (seconds: number) => void })
   return (
     <div role="group" aria-label="Speed of the clouds" className="space-y-2">
       <Button className="w-full" onClick={(e) => tap(e.timeStamp)}>
-        {startedMs === null
-          ? 'A cloud’s edge begins to cross a third of the frame'
-          : 'It has crossed the third'}
+        {startedMs === null ? EXPOSE_TEXT.cloudsEdgeBeginsCross : 'It has crossed the third'}
       </Button>
-      <p className="text-sm text-quiet">Streaks as long as this part of the frame’s width:</p>
+      <p className="text-sm text-quiet">{EXPOSE_TEXT.streaksLongPartFrames}</p>
       <Segmented
         label="Streaks as long as"
         value={part}

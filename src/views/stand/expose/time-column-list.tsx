@@ -11,6 +11,7 @@ import {
   timeText,
   timeWayText,
   tooLongText,
+  EXPOSE_TEXT,
 } from '@/words';
 import { Figure } from '../parts/figure';
 import { useDerived, useEdit, useStand, useStandBag } from '../session';
@@ -24,7 +25,7 @@ function BracketTimes() {
   const bracket = useDerived((d) => d.bracket);
   if (!bracket?.ok) return null;
   return (
-    <ol aria-label="Frames of the bracket, darkest picture first">
+    <ol aria-label={EXPOSE_TEXT.framesBracketDarkestPicture}>
       {bracket.frames.map((frame, i) => (
         <li key={i} className="flex items-baseline gap-3 border-b border-rule py-1.5">
           <span className="w-5 font-mono text-sm text-quiet">{i + 1}</span>

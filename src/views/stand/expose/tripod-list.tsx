@@ -4,7 +4,7 @@ import { type TripodStep, type Wind, WINDS } from '@/model';
 import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { Fold } from '@/ui/fold';
-import { TRIPOD_FAULTS, tripodText, WIND_NAMES } from '@/words';
+import { TRIPOD_FAULTS, tripodText, WIND_NAMES, EXPOSE_TEXT } from '@/words';
 import { usePreferences } from '../../shared/workspace-context';
 import { useDerived, useEdit, useMinute, useStand, useStandBag } from '../session';
 
@@ -41,7 +41,7 @@ export function TripodList() {
           </Button>
         </div>
       ) : (
-        <p className="font-semibold">All is done: wait for the light.</p>
+        <p className="font-semibold">{EXPOSE_TEXT.allDoneWaitLight}</p>
       )}
       {next === 'still' && (
         <Segmented<Wind | ''>

@@ -1,3 +1,4 @@
+import { EXPOSE_TEXT } from '@/words';
 import { useEffect, useMemo, useState } from 'react';
 import { comingHour, type ComingHour } from '@/model/expose';
 import { momentOf, type Place, RECORD_AFTER_MINUTES, throughLight } from '@/model';
@@ -80,9 +81,9 @@ export function useHour(): HourNow {
     });
   }, [stand, bag, derived, carry, sky, coming, look.viewAzimuthDeg, place, sun, fromMs, isRead]);
   const lacks = !isRead
-    ? 'It goes out from a reading: take one.'
+    ? EXPOSE_TEXT.goesOutReadingTake
     : !place
-      ? 'It needs the place, for the sun.'
+      ? EXPOSE_TEXT.needsPlaceSun
       : !sky
         ? 'Say how the sky is.'
         : null;

@@ -4,7 +4,15 @@ import { blurTimes, type TimeWay, wantedTimes, withTimeWay } from '@/model/expos
 import { Button } from '@/ui/button';
 import { Check } from '@/ui/check';
 import { ChoiceField } from '@/ui/field';
-import { BLUR_NAMES, BLUR_NOTES, noTimeText, throughText, timeText, timeWayNotes } from '@/words';
+import {
+  BLUR_NAMES,
+  BLUR_NOTES,
+  noTimeText,
+  throughText,
+  timeText,
+  timeWayNotes,
+  EXPOSE_TEXT,
+} from '@/words';
 import { Streaks } from './streaks';
 import { TimeField } from './time-field';
 import { usePreferences } from '../../shared/workspace-context';
@@ -41,7 +49,7 @@ export function WantedTimeSheet() {
           label="It is to look like"
           className="col-span-2"
           value={wanted?.blur ?? ''}
-          options={[['', wanted ? 'a time of my own' : 'choose a look, or type a time'], ...NAMES]}
+          options={[['', wanted ? 'a time of my own' : EXPOSE_TEXT.chooseLookTypeTime], ...NAMES]}
           onValue={setBlur}
         />
         <TimeField
@@ -89,7 +97,7 @@ function DarkFrame() {
         })
       }
     >
-      The camera takes a dark frame as long again
+      {EXPOSE_TEXT.cameraTakesDarkFrame}
     </Check>
   );
 }
@@ -110,7 +118,7 @@ function Ways({ wanted, longestSeconds }: { wanted: Wanted; longestSeconds: numb
   return (
     <>
       {reason && <p className="font-semibold">{noTimeText(reason, wantSeconds)}</p>}
-      <ol aria-label="Ways to that time, best first" className="border-t border-rule">
+      <ol aria-label={EXPOSE_TEXT.waysTimeBestFirst} className="border-t border-rule">
         {shown.map((way) => (
           <Way key={way.filterIds.join(' ')} way={way} />
         ))}

@@ -1,6 +1,6 @@
 import { type Crop, cropBox, frameOf } from '@/model';
 import { ChoiceField } from '@/ui/field';
-import { cropLeavesText } from '@/words';
+import { cropLeavesText, FRAME_TEXT } from '@/words';
 import { QuantityField } from '../../shared/quantity-field';
 import { useEdit, useStand } from '../session';
 
@@ -62,12 +62,12 @@ export function CropFields() {
             value={crop.at}
             onValue={(at) => set({ ...crop, at })}
           />
-          <p className="self-end text-sm text-quiet">0 is at that edge, 1 at the other.</p>
+          <p className="self-end text-sm text-quiet">{FRAME_TEXT.n0Edge1Other}</p>
           <p className="col-span-2 -mt-1 text-sm text-quiet">{cropLeavesText(box, frameOf(camera))}</p>
         </>
       )}
       {crop && !box && (
-        <p className="col-span-2 -mt-1 text-sm text-quiet">These are the sensor’s own: nothing is cut.</p>
+        <p className="col-span-2 -mt-1 text-sm text-quiet">{FRAME_TEXT.theseSensorsOwnNothing}</p>
       )}
     </>
   );

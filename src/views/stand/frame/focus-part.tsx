@@ -1,5 +1,5 @@
 import { focusHelp } from '@/model';
-import { focusCautions, focusText } from '@/words';
+import { focusCautions, focusText, FRAME_TEXT } from '@/words';
 import { useStand } from '../session';
 
 /** Where to focus at the working aperture. */
@@ -15,8 +15,7 @@ export function FocusPart() {
         </p>
       ))}
       <p className="text-sm text-quiet">
-        Hyperfocal distance at f/{stand.exposure.aperture}, for a blur of {help.confusionMm.toFixed(3)} mm on
-        the sensor (its diagonal / 2000).
+        {FRAME_TEXT.hyperfocalDistanceFBlur(stand.exposure.aperture, help.confusionMm.toFixed(3))}
       </p>
     </section>
   );

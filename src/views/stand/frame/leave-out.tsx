@@ -1,3 +1,4 @@
+import { FRAME_TEXT } from '@/words';
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { MAX_NOTES } from '@/model';
@@ -46,7 +47,7 @@ export function LeaveOut() {
           value={draft}
           maxLength={200}
           onChange={(e) => setDraft(e.target.value)}
-          placeholder="the mast on the left ridge"
+          placeholder={FRAME_TEXT.mastLeftRidge}
           aria-label="Something to leave out"
           className="min-h-11 min-w-0 flex-1 rounded-md border border-edge bg-panel px-2.5"
         />

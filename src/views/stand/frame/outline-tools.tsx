@@ -4,7 +4,7 @@ import { Button } from '@/ui/button';
 import { Segmented } from '@/ui/segmented';
 import { Stepper } from '@/ui/stepper';
 import { useTouch } from '@/ui/use-media';
-import { percentText } from '@/words';
+import { percentText, FRAME_TEXT } from '@/words';
 import { useNewId } from '../../shared/workspace-context';
 import { useEdit, useSession } from '../session';
 
@@ -95,13 +95,10 @@ function BrushTools({ brush }: { brush: Brush }) {
 
 const brushText = (isBegun: boolean, byTouch: boolean): string =>
   isBegun
-    ? 'Go on brushing; of several pieces the largest counts.'
-    : `Brush over it in the frame.${byTouch ? '' : ' By keyboard: arrow keys move the brush, Enter paints.'}`;
+    ? FRAME_TEXT.goBrushingSeveralPieces
+    : FRAME_TEXT.brushOverFrame(byTouch ? '' : ' By keyboard: arrow keys move the brush, Enter paints.');
 
 function cornersText(count: number, byTouch: boolean): string {
-  if (!count)
-    return byTouch
-      ? 'Draw round it in the frame, or tap its corners one after another.'
-      : 'Draw round it in the frame, or click its corners one after another. By keyboard: arrow keys move the cross, Enter sets a corner.';
+  if (!count) return byTouch ? FRAME_TEXT.drawRoundFrameTap : FRAME_TEXT.drawRoundFrameClick;
   return `${count} ${count === 1 ? 'corner' : 'corners'} set${count < 3 ? '; three make a shape' : ''}.`;
 }

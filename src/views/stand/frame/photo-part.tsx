@@ -3,7 +3,7 @@ import { unknownLight } from '@/core/field';
 import { momentOf, type PhotoOffer, photoOffers, type Stand, withOffer } from '@/model';
 import { Button } from '@/ui/button';
 import { FilePicker } from '@/ui/file-picker';
-import { momentText, placeFigures, tieText, unknownText } from '@/words';
+import { momentText, placeFigures, tieText, unknownText, FRAME_TEXT } from '@/words';
 import { IntakeState } from './intake-state';
 import { PHOTO_FILES } from '../../shared/photo-files';
 import { useDerived, useEdit, useIntake, usePhoto, usePhotoIntake, useStand } from '../session';
@@ -25,23 +25,14 @@ export function PhotoPart() {
           {field && unknownText(unknownLight(field))}
         </p>
       ) : (
-        <p className="text-sm text-quiet">
-          Drop a picture on the frame, paste it, or choose one: a test shot, or one of a phone. It stays on
-          this device; a copy of 1600 pixels is kept, the original stays yours.
-        </p>
+        <p className="text-sm text-quiet">{FRAME_TEXT.dropPictureFramePaste}</p>
       )}
-      {isMissing && (
-        <p className="mt-1 text-sm">
-          It is not on this device: only its light came with the stand. Choose it again to see it, or bring
-          the stand in with its picture.
-        </p>
-      )}
+      {isMissing && <p className="mt-1 text-sm">{FRAME_TEXT.notDeviceOnlyLight}</p>}
       <IntakeState />
       {state.phase !== 'reading' && <PictureButtons hasPicture={!!picture} />}
       {state.phase === 'taken' && state.data.lightIsHeld && (
         <p role="status" className="mt-2 text-sm">
-          Some of its light went beyond what can be kept, and was held to it. Its readings tie it all the
-          same.
+          {FRAME_TEXT.someLightWentBeyond}
         </p>
       )}
       <Offers />

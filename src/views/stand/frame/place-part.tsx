@@ -1,5 +1,5 @@
 import { Fold } from '@/ui/fold';
-import { placeFigures } from '@/words';
+import { placeFigures, FRAME_TEXT } from '@/words';
 import { PlaceInputs } from '../../shared/place-inputs';
 import { useEdit, useStand } from '../session';
 
@@ -9,9 +9,7 @@ export function PlacePart() {
   const edit = useEdit();
   return (
     <Fold summary={<>Place: {stand.place ? placeFigures(stand.place) : 'not kept'}</>}>
-      <p className="mb-2 text-sm text-quiet">
-        Kept in the stand, and so in every file made of it. The first guess of the light is for here.
-      </p>
+      <p className="mb-2 text-sm text-quiet">{FRAME_TEXT.keptStandEveryFile}</p>
       <PlaceInputs
         place={stand.place ?? null}
         onPlace={(place) => edit(({ place: _, ...rest }) => (place ? { ...rest, place } : rest))}

@@ -4,7 +4,7 @@ import { frameOf, isMounted, isWithin, putLens, withPupilAt, zooms } from '@/mod
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
-import { mmFigure, pupilsText } from '@/words';
+import { mmFigure, pupilsText, FRAME_TEXT } from '@/words';
 import { parsePercent, parseQuantity } from '../../shared/parse';
 import { useBag, useWorkspace } from '../../shared/workspace-context';
 import { useEdit, useStand } from '../session';
@@ -22,11 +22,8 @@ export function PupilPhotos() {
       : null;
   const usable = found !== null && isWithin('lengthMm', found);
   return (
-    <Fold summary={<>Pupil to filter from two test pictures</>}>
-      <p className="mb-2 text-sm text-quiet">
-        Take a picture, slide the sheet by some millimetres, take another, and measure how far the seam moved
-        up or down in the picture.
-      </p>
+    <Fold summary={<>{FRAME_TEXT.pupilFilterTwoTest}</>}>
+      <p className="mb-2 text-sm text-quiet">{FRAME_TEXT.takePictureSlideSheet}</p>
       <div className="grid grid-cols-2 gap-3">
         <ParsedField
           label="Sheet slid by"
@@ -56,9 +53,7 @@ export function PupilPhotos() {
         disabled={!usable}
         onClick={() => usable && keep(Math.round(found * 10) / 10)}
       >
-        {usable
-          ? `Take ${mmFigure(found)} mm for this lens at ${focalLengthMm} mm`
-          : 'Type both to know the distance'}
+        {usable ? FRAME_TEXT.takeMmLensMm(mmFigure(found), focalLengthMm) : FRAME_TEXT.typeBothKnowDistance}
       </Button>
       <Known />
     </Fold>

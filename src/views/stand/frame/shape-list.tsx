@@ -12,7 +12,7 @@ import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/field';
 import { ROLE_NAMES } from '../parts/roles';
 import { OutlineTools } from './outline-tools';
-import { shapeName } from '@/words';
+import { shapeName, FRAME_TEXT } from '@/words';
 import { NameField } from '../../shared/name-field';
 import { useNewId } from '../../shared/workspace-context';
 import { useEdit, useSession, useStand } from '../session';
@@ -25,7 +25,7 @@ const REGIONS: readonly (readonly [Region, string])[] = [
 const TREATMENTS: readonly (readonly [FeatureTreatment | '', string])[] = [
   ['', 'as its own light asks'],
   ['protect', 'protect: nothing off it'],
-  ['tame', 'tame: held back like the sky'],
+  ['tame', FRAME_TEXT.tameHeldBackLike],
   ['silhouette', 'silhouette: may go black'],
 ];
 
@@ -42,9 +42,7 @@ export function ShapeList() {
   return (
     <fieldset>
       <legend className="font-semibold">Marked in the frame</legend>
-      <p className="mb-2 text-sm text-quiet">
-        Outline what stands through the skyline or needs its own treatment: a tree, a lit peak, water.
-      </p>
+      <p className="mb-2 text-sm text-quiet">{FRAME_TEXT.outlineStandsThroughSkyline}</p>
       <ul className="space-y-3">
         {shapes.map((shape) => (
           <Shape key={shape.id} shape={shape} />

@@ -1,3 +1,4 @@
+import { FRAME_TEXT } from '@/words';
 import { Plus, Trash2 } from 'lucide-react';
 import {
   addSkylinePoint,
@@ -28,18 +29,15 @@ export function SkylineList() {
     <fieldset>
       <legend className="font-semibold">Skyline</legend>
       <p className="mb-2 text-sm text-quiet">
-        What lies above it is held back. Draw along it in the frame to lay a stretch anew,{' '}
-        {byTouch
-          ? 'or tap to add a point; drag a point to move it.'
-          : 'or click to add a point; drag a point to move it, Delete removes it. Arrow keys move the one in focus.'}
+        {FRAME_TEXT.liesAboveHeldBack} {byTouch ? FRAME_TEXT.tapAddPointDrag : FRAME_TEXT.clickAddPointDrag}
       </p>
       <Fold summary={<>What is held back: {stand.skyName ?? 'the sky'}</>}>
         <NameField
-          label="What is held back, if it is no sky"
+          label={FRAME_TEXT.heldBackIfNo}
           className="mb-2"
           name={stand.skyName}
           placeholder="sky"
-          hint={stand.skyName ? undefined : 'foliage above a fall, a white cliff, the upper half of a sky'}
+          hint={stand.skyName ? undefined : FRAME_TEXT.foliageAboveFallWhite}
           longest={60}
           onName={(text) => edit((s) => ({ ...s, skyName: text || undefined }))}
         />

@@ -1,3 +1,4 @@
+import { FRAME_TEXT } from '@/words';
 import { ScanLine } from 'lucide-react';
 import { Button } from '@/ui/button';
 import { useIntake, usePhotoIntake, useProposal, useStand } from '../session';
@@ -20,7 +21,7 @@ export function SkylineProposal() {
   if (proposal) return null;
   return (
     <Button className="mb-2 w-full" onClick={() => findSkyline(picture)}>
-      <ScanLine size={18} aria-hidden /> Find the skyline in the picture
+      <ScanLine size={18} aria-hidden /> {FRAME_TEXT.findSkylinePicture}
     </Button>
   );
 }

@@ -1,7 +1,7 @@
 import { type KeyboardEvent } from 'react';
 import { gapOf, traitsOf, withGap } from '@/model';
 import { LADDER_ROWS, type LadderScale, type LadderStretch } from '@/render/ladder';
-import { sideNames, stopsFigure } from '@/words';
+import { sideNames, stopsFigure, LADDER_TEXT } from '@/words';
 import { useDerived, useEdit, useStand } from '../session';
 import { useScaleDrag } from './use-scale-drag';
 
@@ -52,7 +52,7 @@ export function KeepHandle({ keep, x, hold, onType }: KeepHandleProps) {
       aria-valuemax={high}
       aria-valuenow={gap}
       aria-valuetext={`${stopsFigure(Math.abs(gap))} stops`}
-      aria-description="Arrow keys step tenths of a stop, Enter types"
+      aria-description={LADDER_TEXT.arrowKeysStepTenths}
       className="group cursor-ew-resize touch-none outline-none"
       onKeyDown={keys}
     >

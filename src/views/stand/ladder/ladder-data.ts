@@ -11,6 +11,7 @@ import {
   takeText,
   exposureText,
   windowNoiseText,
+  LADDER_TEXT,
 } from '@/words';
 
 /** Everything that the ladder shows of a stand. `openKey` names the mark whose readings are drawn one by one. */
@@ -36,8 +37,8 @@ export function ladderData(
 }
 
 function captionText({ bracket, inUse }: Derived): string {
-  if (bracket?.ok && bracket.frames.length > 1) return 'on the sensor, frame by frame';
-  return inUse?.seat ? 'through the glass, on the sensor' : 'on the sensor';
+  if (bracket?.ok && bracket.frames.length > 1) return LADDER_TEXT.sensorFrameFrame;
+  return inUse?.seat ? LADDER_TEXT.throughGlassSensor : 'on the sensor';
 }
 
 /** The exposure, or those of a bracket. */

@@ -3,7 +3,7 @@ import { toneSpread } from '@/core/field';
 import { exposedFor, gapOf, placed, traitsOf, withGap } from '@/model';
 import { Ladder, ladderDomain, LADDER_HEIGHT, LADDER_ROWS, ladderScale } from '@/render/ladder';
 import { useSize } from '@/ui/use-size';
-import { rangeOfText, stopsFigure, timeText } from '@/words';
+import { rangeOfText, stopsFigure, timeText, LADDER_TEXT } from '@/words';
 import { parseShutter, typedNumber } from '../../shared/parse';
 import { useDerived, useEdit, useSession, useAnswer, useStand } from '../session';
 import { KeepHandle } from './keep-handle';
@@ -52,10 +52,7 @@ export function LadderView() {
             {data.keep && <KeepHandle keep={data.keep} x={x} hold={hold} onType={() => setTyping('gap')} />}
           </Ladder>
         ) : (
-          <p className="flex h-36 items-center text-quiet">
-            The ladder of light fills as readings come in: one mark for each role, bare above and through the
-            glass below.
-          </p>
+          <p className="flex h-36 items-center text-quiet">{LADDER_TEXT.ladderLightFillsReadings}</p>
         ))}
       {told && <Told {...told} width={width} />}
       {typing === 'time' && exposure && (

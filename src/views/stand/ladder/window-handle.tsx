@@ -1,3 +1,4 @@
+import { LADDER_TEXT } from '@/words';
 import { type KeyboardEvent } from 'react';
 import { exposedAt, exposureStepped, placed, placingOf } from '@/model';
 import { LADDER_ROWS, type LadderExposure, type LadderScale, TAG_HALF, tagX } from '@/render/ladder';
@@ -53,7 +54,7 @@ export function WindowHandle({ exposure, x, width, hold, onType }: WindowHandleP
       aria-valuemax={high}
       aria-valuenow={Math.round(100 * evMidGrey) / 100}
       aria-valuetext={shutter}
-      aria-description="Arrow keys step thirds of a stop, Enter types a time, Delete puts it back"
+      aria-description={LADDER_TEXT.arrowKeysStepThirds}
       className="group cursor-ew-resize touch-none outline-none"
       onKeyDown={keys}
     >

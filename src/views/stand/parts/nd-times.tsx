@@ -1,5 +1,5 @@
 import { filtersById, fittedNds, type TimeBehind, withNds } from '@/model';
-import { exposureText, filterName, stopsText } from '@/words';
+import { exposureText, filterName, stopsText, STAND_PARTS_TEXT } from '@/words';
 import { useEdit, useStand, useStandBag } from '../session';
 
 /** Times behind NDs, each a tap from being on the lens. */
@@ -9,7 +9,7 @@ export function NdTimes({ times }: { times: readonly TimeBehind[] }) {
   const edit = useEdit();
   const on = new Set(fittedNds(stand, bag));
   return (
-    <ul aria-label="Times through the NDs of the pouch" className="border-t border-rule">
+    <ul aria-label={STAND_PARTS_TEXT.timesThroughNdsPouch} className="border-t border-rule">
       {times.map(({ filterIds, stops, seconds }) => {
         const names = filtersById(bag, filterIds).map(filterName).join(' with ');
         const isOn = filterIds.length === on.size && filterIds.every((id) => on.has(id));

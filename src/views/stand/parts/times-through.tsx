@@ -1,7 +1,7 @@
 import { isDensity } from '@/core/glass';
 import { filtersAtHand, throughLight, type TimeBehind, timesThrough, withThrough } from '@/model';
 import { ndSets, roomForNds } from '@/model/expose';
-import { timeText } from '@/words';
+import { timeText, STAND_PARTS_TEXT } from '@/words';
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
@@ -22,7 +22,7 @@ export function TimesThrough() {
   if (!through)
     return (
       <p className="flex items-center gap-2 text-sm text-quiet">
-        <span className="flex-1">A sky is read: the camera’s own time is put aside.</span>
+        <span className="flex-1">{STAND_PARTS_TEXT.skyReadCamerasOwn}</span>
         <Button kind="quiet" onClick={() => edit((s) => withThrough(s, undefined))}>
           Forget it
         </Button>
@@ -45,9 +45,7 @@ export function TimesThrough() {
       <Segmented label="Longest wait" value={wait} options={WAITS} onValue={setWait} />
       {!times.length && (
         <p className="py-2 text-sm text-quiet">
-          {nds.length
-            ? 'What is on the lens leaves no slot for an ND.'
-            : 'No ND in the bag: put one there, and its time stands here.'}
+          {nds.length ? STAND_PARTS_TEXT.lensLeavesNoSlot : STAND_PARTS_TEXT.noNdBagPut}
         </p>
       )}
       <NdTimes times={within} />

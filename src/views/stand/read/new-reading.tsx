@@ -19,7 +19,7 @@ import { ParsedField } from '@/ui/field';
 import { RoleIcon } from '@/ui/role-mark';
 import { Segmented } from '@/ui/segmented';
 import { useTouch } from '@/ui/use-media';
-import { capital, METER_SCALE_NAMES, stopsFigure } from '@/words';
+import { capital, METER_SCALE_NAMES, stopsFigure, READ_TEXT } from '@/words';
 import { Term } from '../../shared/term';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
 import { type Metered, parseMetered } from '../../shared/parse';
@@ -86,7 +86,7 @@ export function NewReading() {
         </Button>
       )}
       {isFull && isSpot && (
-        <p className="text-sm text-quiet">A stand holds {MAX_READINGS} readings at most.</p>
+        <p className="text-sm text-quiet">{READ_TEXT.standHoldsReadingsMost(MAX_READINGS)}</p>
       )}
     </section>
   );
@@ -100,7 +100,8 @@ function ToHold() {
   return (
     <div className="flex items-center gap-3">
       <Check isOn={limit} onChange={(on) => setDraft({ limit: on })}>
-        This one is to be held{!byTouch && ' (key H)'}
+        {READ_TEXT.thisOneIsTo}
+        {!byTouch && ' (key H)'}
       </Check>
       <Term of="hold" className="text-sm text-quiet">
         held?
@@ -199,8 +200,7 @@ function Again({ id }: { id: string }) {
     <p className="flex min-h-11 items-center gap-2.5 border-l-4 border-action pl-2.5">
       <RoleIcon role={reading.role} />
       <span className="flex-1">
-        {capital(named(id))} again, which showed EV {stopsFigure(meteredEv(reading))}: the same spot, as it is
-        now.
+        {READ_TEXT.againShowedEvSame(capital(named(id)), stopsFigure(meteredEv(reading)))}
       </span>
       <Button kind="quiet" onClick={() => setDraft({ again: null })}>
         <X size={16} aria-hidden /> A new one
@@ -229,7 +229,7 @@ function DraftPlace() {
       ) : (
         <>
           <span className="flex-1">
-            {byTouch ? 'Tap' : 'Click'} the frame where the spot was, or leave it without a place.
+            {byTouch ? 'Tap' : 'Click'} {READ_TEXT.frameWhereSpotLeave}
           </span>
           <Button kind="quiet" onClick={() => setDraft({ place: { u: 0.5, v: 0.5 } })}>
             Place

@@ -2,7 +2,7 @@ import { MoreHorizontal } from 'lucide-react';
 import { useState } from 'react';
 import { lastReading, type ReadRole } from '@/model';
 import { Button } from '@/ui/button';
-import { percentText, stopsText } from '@/words';
+import { percentText, stopsText, READ_TEXT } from '@/words';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
 import { Figure } from '../parts/figure';
 import { useDerived, useSession, useStand } from '../session';
@@ -43,7 +43,9 @@ function PadNotes({ pad }: { pad: PadState }) {
     <>
       {pad.again && (
         <p className="flex min-h-11 items-center text-sm text-quiet">
-          <span className="flex-1">{pad.againName} again: the same spot, as it is now.</span>
+          <span className="flex-1">
+            {pad.againName} {READ_TEXT.againSameSpotNow}
+          </span>
           <Button kind="quiet" onClick={pad.notAgain}>
             A new one
           </Button>
@@ -79,7 +81,7 @@ function Roles({ role, onTap }: { role: ReadRole; onTap: (role: ReadRole) => voi
         <button
           type="button"
           aria-expanded={showsOthers}
-          aria-label="Water, features, through all that is on, to hold"
+          aria-label={READ_TEXT.waterFeaturesThroughAll}
           className={`${CELL} font-sans!`}
           onClick={() => setOpen(!showsOthers)}
         >

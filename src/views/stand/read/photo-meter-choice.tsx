@@ -1,3 +1,4 @@
+import { READ_TEXT } from '@/words';
 import { type ReactNode } from 'react';
 import { Segmented } from '@/ui/segmented';
 import { useDerived, useSession, useStand } from '../session';
@@ -15,13 +16,7 @@ export function PhotoMeterChoice() {
   if (!stand.picture) return null;
   const tie = derived.prepared?.input.field.tie;
   const isBench = !!stand.bench;
-  if (!tie && !isBench)
-    return (
-      <Note>
-        The picture tells no exposure: read one spot of it with your own meter and place it, then the picture
-        can be metered too.
-      </Note>
-    );
+  if (!tie && !isBench) return <Note>{READ_TEXT.pictureTellsNoExposure}</Note>;
   return (
     <div className="space-y-1.5">
       <Segmented
@@ -35,11 +30,9 @@ export function PhotoMeterChoice() {
       />
       {photoMeterDeg !== null && (
         <Note>
-          {isBench
-            ? 'Point the meter at the scene and click: it reads through all that is on the simulated lens.'
-            : 'Click the picture: sky above the skyline, land below it, is read from it.'}{' '}
-          A finger aims above itself; by keyboard give it a place, then arrow keys and Enter.
-          {tie?.by === 'exposure-data' && ' Its EVs are good to 1 or 2 stops, the span is surer than they.'}
+          {isBench ? READ_TEXT.pointMeterSceneClick : READ_TEXT.clickPictureSkyAbove}{' '}
+          {READ_TEXT.fingerAimsAboveItself}
+          {tie?.by === 'exposure-data' && READ_TEXT.evsGood12}
         </Note>
       )}
     </div>

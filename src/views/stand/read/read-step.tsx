@@ -2,7 +2,7 @@ import { lazy, Suspense } from 'react';
 import { meteredEv, wayOf } from '@/model';
 import { Fold } from '@/ui/fold';
 import { useCompact } from '@/ui/use-media';
-import { assumedText, stopsFigure, stopsText } from '@/words';
+import { assumedText, stopsFigure, stopsText, READ_TEXT } from '@/words';
 import { Term } from '../../shared/term';
 import { Figure } from '../parts/figure';
 import { NewReading } from './new-reading';
@@ -72,7 +72,7 @@ function DeskMeter() {
         <span className="text-quiet">
           <Term of="span">span</Term>
           {spanStops === null
-            ? ', once sky and land are read'
+            ? READ_TEXT.onceSkyLandRead
             : reachStops !== null && `, reach ${stopsFigure(reachStops)}`}
         </span>
       </p>
@@ -95,7 +95,7 @@ function ThumbMeter() {
       <Next />
       <TestShot />
       <TimesThrough />
-      <Fold summary="EV, lux, places by figures, and glass on the lens">
+      <Fold summary={READ_TEXT.evLuxPlacesFigures}>
         <NewReading />
       </Fold>
     </div>
@@ -131,8 +131,7 @@ function SunCaution() {
   if (!stand.readings.some((r) => r.role === 'sky' && meteredEv(r) >= NEAR_SUN_EV)) return null;
   return (
     <p role="note" className="border-l-2 border-fault pl-2.5 text-sm">
-      This sky is bright enough to hold the sun. Keep it out of an optical finder and a magnified lens: grads
-      and ND are no protection for eyes.
+      {READ_TEXT.skyBrightEnoughHold}
     </p>
   );
 }

@@ -28,6 +28,7 @@ import {
   throughText,
   shownText,
   toneText,
+  READ_TEXT,
 } from '@/words';
 import { ApertureField, IsoField } from '../../shared/exposure-fields';
 import { parseShutter } from '../../shared/parse';
@@ -55,8 +56,7 @@ import { WantedTone } from './wanted-tone';
 /** The readings so far; the selected one can be corrected. */
 export function ReadingList() {
   const readings = useStand((s) => s.readings);
-  if (!readings.length)
-    return <p className="text-quiet">No reading yet. One of the land and one of the sky make a plan.</p>;
+  if (!readings.length) return <p className="text-quiet">{READ_TEXT.noReadingYetLand}</p>;
   return (
     <ul aria-label="Readings" className="border-t border-rule">
       {readings.map((reading) => (
@@ -79,13 +79,11 @@ function Estimates() {
       <span className="font-mono text-base font-semibold whitespace-nowrap">
         ≈ EV {stopsFigure(meteredEv(reading))}
       </span>
-      <span className="min-w-0 flex-1 text-sm text-quiet">
-        a shot showed it, to be held; until it is read
-      </span>
+      <span className="min-w-0 flex-1 text-sm text-quiet">{READ_TEXT.shotShowedHeldUntil}</span>
       <Button
         kind="quiet"
         className="w-11 shrink-0 !px-0"
-        aria-label={`Take back what the shot showed of ${name(reading.id)}`}
+        aria-label={READ_TEXT.takeBackShotShowed(name(reading.id))}
         onClick={() => takeBack(open, reading.id)}
       >
         <Trash2 size={18} aria-hidden />
@@ -207,11 +205,11 @@ function EditReading({ reading }: { reading: Reading }) {
         optional
         value={reading.spotAngleDeg}
         placeholder="not known"
-        hint="its circle is drawn true to size in the frame"
+        hint={READ_TEXT.circleDrawnTrueSize}
         onValue={(spotAngleDeg) => change({ spotAngleDeg })}
       />
       <Check isOn={!!reading.limit} onChange={(on) => change({ limit: on || undefined })}>
-        To be held, not balanced (the brightest cloud, the deepest hole)
+        {READ_TEXT.heldNotBalancedBrightest}
       </Check>
       {!reading.limit && <WantedTone reading={reading} />}
       <ReadThrough throughFilterIds={reading.throughFilterIds} seat={reading.seat} onChange={change} />

@@ -5,7 +5,7 @@ import { Button } from '@/ui/button';
 import { Dialog } from '@/ui/dialog';
 import { FilePicker } from '@/ui/file-picker';
 import { RoleIcon } from '@/ui/role-mark';
-import { clockText, meterSettingsText, percentText, stopsFigure } from '@/words';
+import { clockText, meterSettingsText, percentText, stopsFigure, READ_TEXT } from '@/words';
 import { READ_ROLE_NAMES } from '../parts/roles';
 import { RefusedLineNote } from '../../shared/understood-lines';
 import { useNewId } from '../../shared/workspace-context';
@@ -54,9 +54,7 @@ export function ReadingsTable({ onClose }: { onClose: () => void }) {
         ))}
       </ul>
       {rows.filter((r) => r.ok).length > room && (
-        <p className="px-5 text-sm text-fault">
-          A stand holds {MAX_READINGS} readings: the rest is left out.
-        </p>
+        <p className="px-5 text-sm text-fault">{READ_TEXT.standHoldsReadingsRest(MAX_READINGS)}</p>
       )}
       <div className="flex flex-wrap gap-2 border-t border-rule p-3">
         <Button kind="action" disabled={!good.length} onClick={take}>
@@ -74,7 +72,7 @@ function Paste({ text, onText }: { text: string; onText: (text: string) => void 
   return (
     <div className="space-y-2 px-5">
       <label htmlFor={id} className="block text-sm text-quiet">
-        Paste lines from a notebook (what, f-number, time, ISO), or a table with headings:
+        {READ_TEXT.pasteLinesNotebookF}
       </label>
       <textarea
         id={id}

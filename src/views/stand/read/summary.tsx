@@ -1,7 +1,7 @@
 import { apartInTime, roleFalls, roleSummaries, spanMover } from '@/model';
 import { Check } from '@/ui/check';
 import { RoleIcon } from '@/ui/role-mark';
-import { carriedToText, fallText, moverText, summaryText } from '@/words';
+import { carriedToText, fallText, moverText, summaryText, READ_TEXT } from '@/words';
 import { Figure } from '../parts/figure';
 import { ROLE_NAMES } from '../parts/roles';
 import { useAnswer, useDerived, useSession, useSpotNames, useStand, useStandBag } from '../session';
@@ -65,7 +65,7 @@ function Falls() {
       <Check isOn={carries} onChange={setCarries} className="text-sm">
         {carry?.stops.size
           ? `Readings are carried ${carriedToText(carry)}`
-          : 'Readings are carried to the exposure'}
+          : READ_TEXT.readingsCarriedExposure}
       </Check>
     </section>
   );

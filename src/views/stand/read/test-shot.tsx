@@ -1,3 +1,4 @@
+import { READ_TEXT } from '@/words';
 import { Pipette } from 'lucide-react';
 import { useMemo } from 'react';
 import { addReading, readingsFromPhoto, throughLight, USUAL_ANGLE_DEG } from '@/model';
@@ -31,7 +32,7 @@ export function TestShot() {
     };
     return (
       <section aria-label="Test shot first" className="space-y-1.5 border-t border-rule pt-3">
-        <p className="text-sm text-quiet">Or a test shot first: the readings are then taken from it.</p>
+        <p className="text-sm text-quiet">{READ_TEXT.testShotFirstReadings}</p>
         <PicturePickers label="Test shot" onFile={take} />
       </section>
     );
@@ -64,9 +65,7 @@ function FromPhoto() {
       }
     >
       <Pipette size={18} aria-hidden />
-      {offered.some((r) => r.limit)
-        ? 'Read sky, land and the brightest from it'
-        : 'Read sky and land from it'}
+      {offered.some((r) => r.limit) ? READ_TEXT.readSkyLandBrightest : READ_TEXT.readSkyLand}
     </Button>
   );
 }

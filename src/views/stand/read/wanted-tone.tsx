@@ -1,3 +1,4 @@
+import { READ_TEXT } from '@/words';
 import { changeReading, type Reading } from '@/model';
 import { useEdit } from '../session';
 import { QuantityField } from '../../shared/quantity-field';
@@ -44,7 +45,7 @@ export function WantedTone({ reading }: { reading: Reading }) {
         quantity="toneStops"
         unit="stops"
         value={tone}
-        hint={tone === 0 ? 'as metered: mid-grey' : 'taken off the EV in span and exposure'}
+        hint={tone === 0 ? 'as metered: mid-grey' : READ_TEXT.takenOffEvSpan}
         onValue={set}
       />
     </div>

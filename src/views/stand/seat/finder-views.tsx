@@ -1,6 +1,6 @@
 import { useId, useMemo } from 'react';
 import { type SeamView, seamViews } from '@/model';
-import { percentText, seenTrulyText } from '@/words';
+import { percentText, seenTrulyText, SEAT_TEXT } from '@/words';
 import { atEase, useDerived, useStand } from '../session';
 
 const WIDTH = 78;
@@ -21,7 +21,7 @@ export const FinderViews = atEase(function FinderViews() {
   ];
   return (
     <figure className="border-t border-rule pt-3 text-sm text-quiet">
-      <figcaption className="pb-1.5">The line as it will be seen</figcaption>
+      <figcaption className="pb-1.5">{SEAT_TEXT.lineWillSeen}</figcaption>
       <ul className="flex gap-3">
         {shown.map(([name, view]) => (
           <li key={name} style={{ width: WIDTH + 26 }}>

@@ -1,3 +1,4 @@
+import { SEAT_TEXT } from '@/words';
 import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
 import { acrossSeam, isUpsideDown } from '@/core/optics';
@@ -28,7 +29,7 @@ export function HolderStage({ sheets, scale }: HolderStageProps) {
       ref={box}
       tabIndex={0}
       role="group"
-      aria-label="Sheet in the holder: up and down arrows slide it by half a millimetre, left and right arrows turn it by a quarter of a degree"
+      aria-label={SEAT_TEXT.sheetHolderUpDown}
       className="relative shrink-0 cursor-ns-resize touch-pinch-zoom [clip-path:inset(0_-40px_0_0)]"
       style={{ width: size.width, height: size.height }}
       {...slideDrag()}

@@ -1,7 +1,7 @@
 import { useMemo, useRef } from 'react';
 import { fitsAlong, type Glass } from '@/model';
 import { useSize } from '@/ui/use-size';
-import { darkerName, mmFigure, sideNames } from '@/words';
+import { darkerName, mmFigure, sideNames, SEAT_TEXT } from '@/words';
 import { useDerived, useStand } from '../session';
 
 /** How far either way is shown, mm. */
@@ -41,7 +41,11 @@ export function SeatCurve({ glass }: { glass: Glass }) {
             width={width}
             height={HEIGHT}
             role="img"
-            aria-label={`How well the sheet serves as it slides${play ? `: from ${shown(seat.offsetMm + play[0])} to ${shown(seat.offsetMm + play[1])} mm it is as good` : ''}`}
+            aria-label={SEAT_TEXT.howWellSheetServes(
+              play
+                ? `: from ${shown(seat.offsetMm + play[0])} to ${shown(seat.offsetMm + play[1])} mm it is as good`
+                : '',
+            )}
           >
             {low != null && high != null && (
               <rect

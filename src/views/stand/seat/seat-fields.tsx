@@ -2,7 +2,7 @@ import { isUpsideDown, turnFromUpright } from '@/core/optics';
 import { type Glass, offsetForSticksOutMm, type SheetFilter } from '@/model';
 import { type Parsed, ParsedField } from '@/ui/field';
 import { Stepper } from '@/ui/stepper';
-import { degreesFigure, mmFigure, NOT_A_NUMBER } from '@/words';
+import { degreesFigure, mmFigure, NOT_A_NUMBER, SEAT_TEXT } from '@/words';
 import { typedNumber } from '../../shared/parse';
 import { useStandBag } from '../session';
 import { useSeat } from './use-seat';
@@ -52,8 +52,8 @@ export function SeatFields({ sheet, glass }: { sheet: SheetFilter; glass: Glass 
       </Stepper>
       <Stepper
         label={upright === 0 ? 'Turn, °: level' : `Turn, °: ${upright > 0 ? 'clockwise' : 'anticlockwise'}`}
-        less="Anticlockwise by a quarter of a degree"
-        more="Clockwise by a quarter of a degree"
+        less={SEAT_TEXT.anticlockwiseQuarterDegree}
+        more={SEAT_TEXT.clockwiseQuarterDegree}
         onStep={turn}
       >
         <ParsedField

@@ -14,6 +14,7 @@ import {
   type SideNames,
   stopsFigure,
   type WorkingOf,
+  SEAT_TEXT,
 } from '@/words';
 import { Term } from '../../shared/term';
 import { Figure } from '../parts/figure';
@@ -74,7 +75,7 @@ export const SeatFigures = atEase(function SeatFigures() {
 const railRow = (outMm: number, { turnDeg }: Seat): SeatRow => ({
   name: 'Rail',
   word: 'rail',
-  text: `${mmFigure(outMm)} mm of the sheet stand ${isUpsideDown(turnDeg) ? 'below' : 'above'} it`,
+  text: SEAT_TEXT.mmSheetStand(mmFigure(outMm), isUpsideDown(turnDeg) ? 'below' : 'above'),
   of: 'seat',
 });
 
@@ -97,7 +98,7 @@ function fitRows(
     },
     {
       name: 'Spill',
-      text: `${stopsFigure(figures.unwantedStops)} stops off the ${other} on the whole`,
+      text: SEAT_TEXT.stopsOffWhole(stopsFigure(figures.unwantedStops), other),
       of: 'spill',
       word: 'spill',
     },
@@ -125,14 +126,14 @@ function seamRows({ seam }: Outcome, views: SeamViews | null): SeatRow[] {
   const meets = outside(at)
     ? 'outside the frame'
     : 'left' in at
-      ? `meets the left edge ${percentText(at.left)} down, the right ${percentText(at.right)} down`
-      : `meets the top ${percentText(at.top)} across, the bottom ${percentText(at.bottom)} across`;
+      ? SEAT_TEXT.meetsLeftEdgeDown(percentText(at.left), percentText(at.right))
+      : SEAT_TEXT.meetsTopAcrossBottom(percentText(at.top), percentText(at.bottom));
   return [
     { name: 'Seam', word: 'seam', text: meets, of: 'seam' },
     {
       name: 'Spread',
       word: 'spread',
-      text: `${percentText(taking.spread)} of the height from clear to dense`,
+      text: SEAT_TEXT.heightClearDense(percentText(taking.spread)),
       of: 'spread',
     },
     ...(near

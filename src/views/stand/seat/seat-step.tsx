@@ -2,7 +2,7 @@ import { usedGlassMm } from '@/core/optics';
 import { choose, isSheet, sameChoice, type SheetFilter } from '@/model';
 import { Button } from '@/ui/button';
 import { useCompact } from '@/ui/use-media';
-import { computedSeat, turnText } from '@/words';
+import { computedSeat, turnText, SEAT_TEXT } from '@/words';
 import { FinderViews } from './finder-views';
 import { HolderStage } from './holder-stage';
 import { SeatCurve } from './seat-curve';
@@ -29,9 +29,7 @@ export function SeatStep() {
   if (!glass?.seat || !sheet)
     return (
       <p className="text-quiet">
-        {derived.plan || derived.chosen
-          ? 'No grad is fitted, so there is nothing to seat.'
-          : 'There is nothing to seat yet: the glass comes first.'}
+        {derived.plan || derived.chosen ? SEAT_TEXT.noGradFittedNothing : SEAT_TEXT.nothingSeatYetGlass}
       </p>
     );
   return (
@@ -67,9 +65,7 @@ function HolderDrawing({ sheets }: { sheets: readonly SheetFilter[] }) {
       <HolderStage sheets={sheets} scale={SCALE} />
       <div className="min-w-0 space-y-3 text-sm text-quiet">
         <p>From behind the camera.</p>
-        <p>
-          Your picture uses {Math.round(used.widthMm)} by {Math.round(used.heightMm)} mm of the glass.
-        </p>
+        <p>{SEAT_TEXT.yourPictureUsesMm(Math.round(used.widthMm), Math.round(used.heightMm))}</p>
         <FlipButton />
       </div>
     </div>
@@ -97,7 +93,7 @@ function BackToComputed() {
         {there ? 'This is the computed seat' : `Back to the computed seat (${turnText(computed.turnDeg)})`}
       </Button>
       <Button className="flex-1" onClick={() => edit((s) => choose(s, undefined))}>
-        Let glass and seat follow again
+        {SEAT_TEXT.letGlassSeatFollow}
       </Button>
     </div>
   );

@@ -3,7 +3,7 @@ import { bestApart, type Glass, isSheet, setOf, type SlidApart } from '@/model';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
 import { Stepper } from '@/ui/stepper';
-import { apartText, fitFigure, mmFigure, slideApartText } from '@/words';
+import { apartText, fitFigure, mmFigure, slideApartText, SEAT_TEXT } from '@/words';
 import { parseQuantity } from '../../shared/parse';
 import { useDerived, useOpenStand, useStandBag } from '../session';
 import { setApart } from './use-seat';
@@ -24,12 +24,12 @@ export function SecondSheet({ glass }: { glass: Glass }) {
     <section aria-label="Second sheet by itself" className="space-y-2 border-t border-rule pt-3">
       <Stepper
         label={`Second sheet by itself, mm: ${apartText(apartMm)}`}
-        less="Second sheet lower by half a millimetre"
-        more="Second sheet higher by half a millimetre"
+        less={SEAT_TEXT.secondSheetLowerHalf}
+        more={SEAT_TEXT.secondSheetHigherHalf}
         onStep={(steps) => set(apartMm + STEP_MM * steps)}
       >
         <ParsedField
-          label="Millimetres that the second sheet is slid by itself"
+          label={SEAT_TEXT.millimetresSecondSheetSlid}
           hideLabel
           inputMode="decimal"
           text={mmFigure(apartMm)}
@@ -41,7 +41,7 @@ export function SecondSheet({ glass }: { glass: Glass }) {
         {isOffered && (
           <div className="flex items-center gap-3">
             <p className="flex-1 text-sm">
-              The pair fits {fitFigure(offer.gainStops)} better with it {slideApartText(offer.apartMm)}.
+              {SEAT_TEXT.pairFitsBetter(fitFigure(offer.gainStops), slideApartText(offer.apartMm))}
             </p>
             <Button onClick={() => set(offer.apartMm)}>Slide it there</Button>
           </div>

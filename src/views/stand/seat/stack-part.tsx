@@ -5,7 +5,7 @@ import { isUpsideDown } from '@/core/optics';
 import { type Glass, isSheet, movedToSlot, type Piece, piecesOn } from '@/model';
 import { StackSection } from '@/render';
 import { type Parsed, ParsedField } from '@/ui/field';
-import { filterName, isDoubtful, PLACE_WHYS, placeName, refusedMoveText } from '@/words';
+import { filterName, isDoubtful, PLACE_WHYS, placeName, refusedMoveText, SEAT_TEXT } from '@/words';
 import { useEdit, useStand, useStandBag } from '../session';
 
 /** All that is on the lens, from the lens outwards: where each piece sits and why, and the way to another slot. */
@@ -17,7 +17,7 @@ export function StackPart({ glass }: { glass: Glass }) {
   if (pieces.length < 2 && !stand.fitted?.length) return null;
   return (
     <section aria-label="What goes where" className="border-t border-rule pt-3">
-      <h3 className="text-sm text-quiet">From the lens outwards, seen from the side</h3>
+      <h3 className="text-sm text-quiet">{SEAT_TEXT.lensOutwardsSeenSide}</h3>
       <div className="flex items-start gap-3 pt-1">
         <StackSection
           slots={slots}
@@ -111,7 +111,7 @@ function Row({ piece, slots, onMove }: RowProps) {
       {slot !== null && slots > 1 && (
         <button
           type="button"
-          aria-label={`Move ${filterName(filter)}: up arrow nearer the lens, down arrow further out`}
+          aria-label={SEAT_TEXT.moveUpArrowNearer(filterName(filter))}
           className="flex size-11 shrink-0 cursor-grab touch-none items-center justify-center text-quiet hover:text-ink"
           onKeyDown={step}
           {...drag()}

@@ -1,5 +1,5 @@
 import { isUpsideDown } from '@/core/optics';
-import { darkerName, sideNames, tooHighText, tooLowText } from '@/words';
+import { darkerName, sideNames, tooHighText, tooLowText, SEAT_TEXT } from '@/words';
 import { LittlePicture } from '../pictured/little-picture';
 import { useSizeWithin } from '../pictured/size-within';
 import { useLittles } from '../pictured/use-littles';
@@ -40,7 +40,7 @@ export const TooLowTooHigh = atEase(function TooLowTooHigh() {
     tooHighText(offMm, higher, brighter),
   ];
   return (
-    <ul aria-label="Too low, as it is, too high" className="flex flex-wrap justify-between gap-x-1.5 gap-y-2">
+    <ul aria-label={SEAT_TEXT.tooLowTooHigh} className="flex flex-wrap justify-between gap-x-1.5 gap-y-2">
       {wanted.map((w, i) => (
         <li key={captions[i]} className="text-sm text-quiet" style={{ width }}>
           <LittlePicture littles={littles} of={w} side={SIDE} />

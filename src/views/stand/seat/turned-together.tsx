@@ -5,7 +5,7 @@ import { turnFromUpright } from '@/core/optics';
 import { type Glass, type SharedTurn, type SharedTurns, sharedTurns } from '@/model';
 import { Button } from '@/ui/button';
 import { useSize } from '@/ui/use-size';
-import { degreesFigure, sharedTurnsText, sharedTurnText } from '@/words';
+import { degreesFigure, sharedTurnsText, sharedTurnText, SEAT_TEXT } from '@/words';
 import { useDerived, useStand, useStandBag } from '../session';
 import { useSeat } from './use-seat';
 
@@ -24,11 +24,8 @@ export function TurnedTogether({ glass }: { glass: Glass }) {
   const { turnDeg } = glass.seat;
   const { between } = turns;
   return (
-    <section
-      aria-label="The turn that grad and polariser share"
-      className="space-y-2 border-t border-rule pt-3"
-    >
-      <h3 className="text-sm text-quiet">The square polariser turns with the grad</h3>
+    <section aria-label={SEAT_TEXT.turnGradPolariserShare} className="space-y-2 border-t border-rule pt-3">
+      <h3 className="text-sm text-quiet">{SEAT_TEXT.squarePolariserTurnsGrad}</h3>
       <Plot turns={turns} turnDeg={turnDeg} />
       <p role="status">{sharedTurnsText(turns)}</p>
       {between.turnDeg !== turnDeg && (
@@ -81,13 +78,7 @@ function Plot({
       .y((t) => y(lossOf(t)))([...turns]) ?? '';
   return (
     <figure ref={box} className="text-sm text-quiet">
-      <svg
-        width={width}
-        height={HEIGHT}
-        role="img"
-        aria-label="What the line and the sky lose, by the turn of the holder"
-        fontSize={12}
-      >
+      <svg width={width} height={HEIGHT} role="img" aria-label={SEAT_TEXT.lineSkyLoseTurn} fontSize={12}>
         <path d={`M${EDGE.side} ${y(0)}H${width - EDGE.side}`} stroke="var(--rule)" />
         {x.ticks(6).map((deg) => (
           <text key={deg} x={x(deg)} y={HEIGHT - 6} textAnchor="middle" fill="var(--quiet)">
@@ -116,10 +107,7 @@ function Plot({
         ))}
         <path d={`M${x(turnFromUpright(turnDeg))} ${EDGE.top}V${y(0)}`} stroke="var(--ink)" strokeWidth={3} />
       </svg>
-      <figcaption>
-        By the holder’s turn. Drawn out: what the line loses. Dashed: what the sky keeps. Rings: the best of
-        each; thick: as it stands; the coloured line lies between.
-      </figcaption>
+      <figcaption>{SEAT_TEXT.holdersTurnDrawnOut}</figcaption>
     </figure>
   );
 }

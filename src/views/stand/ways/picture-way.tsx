@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { type PictureTimeOf, withPictureTime } from '@/model';
 import { Segmented } from '@/ui/segmented';
-import { tieText } from '@/words';
+import { tieText, WAYS_TEXT } from '@/words';
 import { PicturePickers } from '../frame/picture-pickers';
 import { Marks } from '../pad/marks';
 import { usePad } from '../pad/use-pad';
@@ -24,9 +24,7 @@ export function PictureWay() {
   if (isLooking || proposal)
     return (
       <p className="text-quiet">
-        {isLooking
-          ? 'Looking for the skyline in it…'
-          : 'The skyline is dotted on the picture: take it or keep yours, there.'}
+        {isLooking ? 'Looking for the skyline in it…' : WAYS_TEXT.skylineDottedPictureTake}
       </p>
     );
   return <OneTime />;
@@ -38,10 +36,7 @@ function TakePicture() {
     <section aria-label="The picture" className="space-y-2">
       <p className="font-semibold">The picture of the frame</p>
       <PicturePickers label="Picture of the frame" live onFile={intake.take} />
-      <p className="text-sm text-quiet">
-        As the lens frames it: zoom or step until it matches. It stays on this device; a copy of 1600 pixels
-        is kept, the original stays yours.
-      </p>
+      <p className="text-sm text-quiet">{WAYS_TEXT.lensFramesZoomStep}</p>
     </section>
   );
 }

@@ -10,7 +10,7 @@ import {
 } from '@/model';
 import { GlassSwatch } from '@/render';
 import { Button } from '@/ui/button';
-import { capital, filterName, glassNamed } from '@/words';
+import { capital, filterName, glassNamed, WAYS_TEXT } from '@/words';
 import { useDerived, useEdit, useStand, useStandBag } from '../session';
 
 /** Most sheets that are seated together. */
@@ -39,12 +39,8 @@ export function Pouch({ stays = false }: PouchProps) {
     if (on?.includes(id)) return put(on.filter((o) => o !== id));
     put([...(on ?? []).slice(Math.max(0, (on?.length ?? 0) - room + 1)), id]);
   };
-  if (!sheets.length)
-    return <p className="text-quiet">No grad is along. Add those that you own to the bag.</p>;
-  if (!room)
-    return (
-      <p className="text-quiet">ND or polariser take every slot of the holder: none is left for a sheet.</p>
-    );
+  if (!sheets.length) return <p className="text-quiet">{WAYS_TEXT.noGradAlongAdd}</p>;
+  if (!room) return <p className="text-quiet">{WAYS_TEXT.ndPolariserTakeEvery}</p>;
   if (on && !isOpen)
     return (
       <section aria-label="The sheet that is on" className="flex min-h-14 items-center gap-3">

@@ -1,6 +1,6 @@
 import { type ReactNode } from 'react';
 import { filtersAtHand, type Way } from '@/model';
-import { filterName } from '@/words';
+import { filterName, WAYS_TEXT } from '@/words';
 import { Link } from 'react-router';
 import { useWorkspace } from '../../shared/workspace-context';
 import { useEdit, useSession, useStandBag } from '../session';
@@ -17,7 +17,7 @@ const WAYS_IN: readonly WayWords[] = [
   {
     way: 'meter',
     title: 'I meter sky and land',
-    gives: 'two readings: which sheet, where, and what time',
+    gives: WAYS_TEXT.twoReadingsSheetWhere,
     drawing: (
       <>
         <circle cx="32" cy="16" r="9" fill="none" stroke="var(--sky)" strokeWidth="4" />
@@ -29,7 +29,7 @@ const WAYS_IN: readonly WayWords[] = [
   {
     way: 'sheet',
     title: 'A sheet is on already',
-    gives: 'which one: its seat here, and the time your camera shows, carried through any ND',
+    gives: WAYS_TEXT.seatTimeYourCamera,
     drawing: (
       <>
         <path d="M14 4H50V30H14z" fill="var(--quiet)" stroke="none" />
@@ -42,7 +42,7 @@ const WAYS_IN: readonly WayWords[] = [
   {
     way: 'time',
     title: 'I only want a time',
-    gives: 'one reading; every ND you have along',
+    gives: WAYS_TEXT.readingEveryNdYou,
     drawing: (
       <>
         <rect x="14" y="4" width="36" height="40" fill="var(--quiet)" />
@@ -53,7 +53,7 @@ const WAYS_IN: readonly WayWords[] = [
   {
     way: 'picture',
     title: 'I have a picture',
-    gives: 'take one now or choose one; then one time off the camera',
+    gives: WAYS_TEXT.takeNowChooseTime,
     drawing: (
       <>
         <rect x="4" y="12" width="56" height="40" />
@@ -111,7 +111,7 @@ function AlongToday() {
   const along = filtersAtHand(bag).map(filterName);
   return (
     <div className="text-sm text-quiet">
-      <p>Each can be joined by the others later.</p>
+      <p>{WAYS_TEXT.eachCanJoinedOthers}</p>
       <p>
         {bag.assumed ? 'Assumed to be along' : 'Glass along today'}: {along.join(' · ') || 'none'}
       </p>

@@ -1,3 +1,4 @@
+import { CANVAS_TEXT } from '@/words';
 import { angleLines, gridStepDeg } from '@/core/optics';
 import { frameOf } from '@/model';
 import { MarginNote } from '@/render';
@@ -26,7 +27,7 @@ export function LevelGrid({ width, height }: DrawnSize) {
         </g>
       ))}
       <MarginNote x={8} y={height / 2 - 7}>
-        {`level through the axis; a line each ${step}°`}
+        {CANVAS_TEXT.levelThroughAxisLine(step)}
       </MarginNote>
     </g>
   );

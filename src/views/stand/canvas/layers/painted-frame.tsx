@@ -1,3 +1,4 @@
+import { CANVAS_TEXT } from '@/words';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   type FramePainter,
@@ -55,7 +56,7 @@ function Recorded({ view }: { view: FrameView | null }) {
       height={view?.plate.rows}
       className={`${CANVAS} bg-rule`}
       role="img"
-      aria-label={`The frame as it would be recorded${isThroughGrad ? ' through the grad' : ''}: ${name}`}
+      aria-label={CANVAS_TEXT.frameWouldRecorded(isThroughGrad ? ' through the grad' : '', name)}
     />
   );
 }

@@ -2,7 +2,7 @@ import { type FramePoint, type PlacedReading, type Role } from '@/core/field';
 import { changeReading, circleOn, removeReading } from '@/model';
 import { MarginNote } from '@/render';
 import { RoleMark } from '@/ui/role-mark';
-import { stopsFigure } from '@/words';
+import { stopsFigure, CANVAS_TEXT } from '@/words';
 import { usePhotoSpot } from '../../read/photo-spot';
 import { arrowMove, heldToFrame } from '../parts/frame-keys';
 import { CircleOutline } from './photo-meter';
@@ -100,7 +100,7 @@ function DraftMark({ role, place, width, height }: DrawnSize & { role: Role; pla
       transform={`translate(${place.u * width} ${place.v * height})`}
       tabIndex={0}
       role="button"
-      aria-label={`New ${role} reading: arrow keys move it${meter ? ', Enter takes it from the picture' : ''}`}
+      aria-label={CANVAS_TEXT.newReadingArrowKeys(role, meter ? ', Enter takes it from the picture' : '')}
       onKeyDown={(e) => {
         if (e.key === 'Enter') meter?.take(place);
         const move = arrowMove(e);

@@ -4,7 +4,7 @@ import { MarginNote } from '@/render';
 import { DrawnOutline } from './drawn-outline';
 import { type DrawnSize, pathOf } from '../parts/frame-path';
 import { PointHandle } from '../tools/point-handle';
-import { shapeName } from '@/words';
+import { shapeName, CANVAS_TEXT } from '@/words';
 import { useEdit, useSession, useStand } from '../../session';
 
 /** In the Frame step: the outlines of what is marked, the corners of the selected one, and the one being drawn. */
@@ -81,7 +81,7 @@ function Corner({ shape, index, width, height }: DrawnSize & { shape: StandShape
       width={width}
       height={height}
       turned={false}
-      label={`Corner ${index + 1} of ${points.length} of ${shapeName(id, stand.shapes)}: arrow keys move it, Enter adds one after it, Delete removes it`}
+      label={CANVAS_TEXT.cornerArrowKeysMove(index + 1, points.length, shapeName(id, stand.shapes))}
       selected={false}
       onSelect={() => select({ kind: 'shape', id })}
       onMove={(to) =>
