@@ -18,77 +18,60 @@ function secondsOf(text: string): number {
 
 test.beforeEach(({ page }) => page.clock.install({ time: START }));
 
-for (const [where, use] of [
-  ['by touch', { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true }],
-  ['by keyboard', { viewport: { width: 1280, height: 800 } }],
-] as const)
-  test.describe(where, () => {
-    test.use(use);
+test.describe('by touch', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
-    test('an empty stand, one reading, a wanted time, its glass, and the shutter opened and closed', async ({
-      page,
-    }) => {
-      const seen = watch(page);
-      const press = async (name: string | RegExp) => {
-        const button = page.getByRole('button', { name }).first();
-        await (where === 'by touch' ? button.tap() : button.press('Enter'));
-      };
-      await page.goto('/');
-      await press('New stand');
-      await press(/^I only want a time/);
-      await page.getByRole('button', { name: 'Type' }).press('Enter');
-      await page.getByRole('textbox', { name: 'Shutter of the camera reading' }).fill('1/15');
-      await press('Take it');
-      if (where === 'by touch') await press(/^Expose/);
-      else await page.locator('body').press('5');
-      const column = page.getByRole('region', { name: 'The time, added up' });
-      await expect(column).toContainText('as the camera read it at f/11, ISO 100');
+  test('an empty stand, one reading, a wanted time, its glass, and the shutter opened and closed', async ({
+    page,
+  }) => {
+    const seen = watch(page);
+    const press = (name: string | RegExp) => page.getByRole('button', { name }).first().tap();
+    await page.goto('/');
+    await press('New stand');
+    await press(/^I only want a time/);
+    await page.getByRole('button', { name: 'Type' }).press('Enter');
+    await page.getByRole('textbox', { name: 'Shutter of the camera reading' }).fill('1/15');
+    await press('Take it');
+    await press(/^Expose/);
+    const column = page.getByRole('region', { name: 'The time, added up' });
+    await expect(column).toContainText('as the camera read it at f/11, ISO 100');
 
-      // what glass for this time: ten stops make it
-      await page.getByRole('textbox', { name: 'About' }).fill('1:00');
-      await page.getByRole('textbox', { name: 'About' }).press('Enter');
-      const ways = page.getByRole('list', { name: 'Ways to that time, best first' });
-      await expect(ways.getByRole('button').first()).toContainText('ND of 10 stops, f/11');
-      await (where === 'by touch'
-        ? ways.getByRole('button').first().tap()
-        : ways.getByRole('button').first().press('Enter'));
-      await expect(ways.getByRole('button').first()).toHaveAttribute('aria-pressed', 'true');
-      await expect(column).toContainText(/ND of 10 stops.*\+10\.0.*1 min 4 s/s);
-      await expect(slip(page)).toContainText('f/11, bulb 1:04, ISO 100');
-      expect(await axe(page)).toEqual([]);
+    // what glass for this time: ten stops make it
+    await page.getByRole('textbox', { name: 'About' }).fill('1:00');
+    await page.getByRole('textbox', { name: 'About' }).press('Enter');
+    const ways = page.getByRole('list', { name: 'Ways to that time, best first' });
+    await expect(ways.getByRole('button').first()).toContainText('ND of 10 stops, f/11');
+    await ways.getByRole('button').first().tap();
+    await expect(ways.getByRole('button').first()).toHaveAttribute('aria-pressed', 'true');
+    await expect(column).toContainText(/ND of 10 stops.*\+10\.0.*1 min 4 s/s);
+    await expect(slip(page)).toContainText('f/11, bulb 1:04, ISO 100');
+    expect(await axe(page)).toEqual([]);
 
-      // what has to be done first stands large, and going on implies the ones before
-      const list = page.getByRole('region', { name: 'At the tripod' });
-      await expect(list).toContainText('Compose by hand');
-      await press('Done');
-      await expect(list).toContainText('Tripod, and level it');
+    // what has to be done first stands large, and going on implies the ones before
+    const list = page.getByRole('region', { name: 'At the tripod' });
+    await expect(list).toContainText('Compose by hand');
+    await press('Done');
+    await expect(list).toContainText('Tripod, and level it');
 
-      if (where === 'by touch') await press('Open for 1 min 4 s');
-      else {
-        await page.getByRole('button', { name: 'Open for 1 min 4 s' }).focus();
-        await page.keyboard.press('Space');
-      }
-      await expect(shortly(page)).toContainText('the camera’s own timer');
-      await expect(shortly(page).getByRole('button')).toHaveCount(1);
-      expect(await axe(page)).toEqual([]);
-      await page.clock.fastForward(30_000);
-      await expect(timer(page)).toHaveText(/^0:\d\d$/);
-      await expect(shortly(page)).toContainText(/if closed now: \d\.\d too dark/);
-      await page.clock.fastForward(60_000);
-      await expect(shortly(page)).toContainText('over: close it');
-      await expect(timer(page)).toHaveText(/^\+/);
-      if (where === 'by touch') await press('Closed');
-      else await page.keyboard.press('Space');
-      await expect(
-        page.getByRole('status').filter({ hasText: /^Open for .*planned 1 min 4 s: .* over\.$/ }),
-      ).toBeVisible();
-      await expect(column).toBeVisible();
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
-        use.viewport.width,
-      );
-      expect(seen.faults).toEqual([]);
-    });
+    await press('Open for 1 min 4 s');
+    await expect(shortly(page)).toContainText('the camera’s own timer');
+    await expect(shortly(page).getByRole('button')).toHaveCount(1);
+    expect(await axe(page)).toEqual([]);
+    await page.clock.fastForward(30_000);
+    await expect(timer(page)).toHaveText(/^0:\d\d$/);
+    await expect(shortly(page)).toContainText(/if closed now: \d\.\d too dark/);
+    await page.clock.fastForward(60_000);
+    await expect(shortly(page)).toContainText('over: close it');
+    await expect(timer(page)).toHaveText(/^\+/);
+    await press('Closed');
+    await expect(
+      page.getByRole('status').filter({ hasText: /^Open for .*planned 1 min 4 s: .* over\.$/ }),
+    ).toBeVisible();
+    await expect(column).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    expect(seen.faults).toEqual([]);
   });
+});
 
 test('the countdown holds through a clock that is set back and forward, a reload, and a second tab', async ({
   page,

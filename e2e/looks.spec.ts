@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { axe, clickFrame, openDemo, settled, slip, watch, unfold } from './helpers';
+import { axe, clickFrame, openDemo, settled, slip, unfold } from './helpers';
 
 const look = (page: Page, name: string) => page.getByRole('radio', { name, exact: true }).click();
 const sheets = (page: Page) => page.getByRole('list', { name: 'Sheets of the bag, best first' });
@@ -58,34 +58,6 @@ const openWide = async (page: Page) => {
 };
 
 test.describe('the looks', () => {
-  test('Even, Natural and Heavy take more and more of the span', async ({ page }) => {
-    const seen = watch(page);
-    await openDemo(page, 'marl-pan');
-    await expect(page.getByText('1.7 stops to take away of a span of 2.7.')).toBeVisible();
-    await look(page, 'Even');
-    await settled(page);
-    await expect(page.getByText('2.7 stops to take away of a span of 2.7.')).toBeVisible();
-    await look(page, 'Heavy');
-    await settled(page);
-    await expect(page.getByText('3.7 stops to take away of a span of 2.7.')).toBeVisible();
-    await expect(slip(page)).toContainText('3 stops, hard');
-    await page.getByRole('button', { name: 'More dark' }).click();
-    await expect(page.getByText('3.8 stops to take away')).toBeVisible();
-    expect(seen.faults).toEqual([]);
-  });
-
-  test('Least glass says how far the land is lifted, and what that costs', async ({ page }) => {
-    await openDemo(page, 'marl-pan');
-    await look(page, 'Least glass');
-    await settled(page);
-    await expect(slip(page)).toContainText('No grad needed');
-    await expect(slip(page)).toContainText(
-      /lift the land [01](\.\d)? stops? afterwards, as noisy as ISO [12]\d0/,
-    );
-    await page.getByRole('button', { name: /^lift the land/ }).click();
-    await expect(page.getByRole('region', { name: 'Working' })).toContainText('times over the noise');
-  });
-
   test('Bracket gives its frames and times, and shows each in the frame', async ({ page }) => {
     await openWide(page);
     await look(page, 'Bracket');
@@ -131,46 +103,39 @@ test.describe('the looks', () => {
     expect(await axe(page)).toEqual([]);
   });
 
-  for (const [where, viewport] of [
-    ['at a desk', { width: 1280, height: 800 }],
-    ['on a phone', { width: 390, height: 844 }],
-  ] as const)
-    test(`are looked at before they are read: each row and each look in little, any two compared, ${where}`, async ({
-      page,
-    }) => {
-      await page.setViewportSize(viewport);
-      await openDemo(page, 'tholl-saddle');
-      await page.keyboard.press('3');
-      const first = page
-        .getByRole('list', { name: 'Sheets of the bag, best first' })
-        .getByRole('listitem')
-        .nth(1);
-      // painted beside the page, in colour: the sky is blue, the ground is not
-      const middle = (v: number) =>
-        first.locator('canvas').evaluate((c: HTMLCanvasElement, v) => {
-          const [r, , b] = c.getContext('2d')!.getImageData(c.width / 2, Math.floor(v * c.height), 1, 1).data;
-          return b! - r!;
-        }, v);
-      await expect(first.locator('canvas')).toHaveCount(1);
-      expect(await middle(0.2)).toBeGreaterThan(20);
-      expect(await middle(0.9)).toBeLessThan(10);
-      await expect(
-        page.getByRole('list', { name: 'The other looks' }).locator('canvas').first(),
-      ).toBeVisible();
-      // held, the frame shows it
-      await first.getByRole('button').hover();
-      await page.mouse.down();
-      await expect(page.locator('svg').getByText('2 stops, soft', { exact: true })).toBeVisible();
-      await page.mouse.up();
-      await expect(page.locator('svg').getByText('2 stops, soft', { exact: true })).toBeHidden();
-      await expect(slip(page)).toContainText('1 stop, soft');
-      await unfold(page, /^Compare two/);
-      await page.getByRole('combobox', { name: 'Against' }).selectOption({ label: '2 stops, soft' });
-      const line = page.getByRole('slider', { name: 'Where the two part' });
-      await line.press('ArrowRight');
-      await expect(line).toHaveAttribute('aria-valuenow', '52');
-      expect(await axe(page)).toEqual([]);
-    });
+  test('are looked at before they are read: each row and each look in little, any two compared', async ({
+    page,
+  }) => {
+    await openDemo(page, 'tholl-saddle');
+    await page.keyboard.press('3');
+    const first = page
+      .getByRole('list', { name: 'Sheets of the bag, best first' })
+      .getByRole('listitem')
+      .nth(1);
+    // painted beside the page, in colour: the sky is blue, the ground is not
+    const middle = (v: number) =>
+      first.locator('canvas').evaluate((c: HTMLCanvasElement, v) => {
+        const [r, , b] = c.getContext('2d')!.getImageData(c.width / 2, Math.floor(v * c.height), 1, 1).data;
+        return b! - r!;
+      }, v);
+    await expect(first.locator('canvas')).toHaveCount(1);
+    expect(await middle(0.2)).toBeGreaterThan(20);
+    expect(await middle(0.9)).toBeLessThan(10);
+    await expect(page.getByRole('list', { name: 'The other looks' }).locator('canvas').first()).toBeVisible();
+    // held, the frame shows it
+    await first.getByRole('button').hover();
+    await page.mouse.down();
+    await expect(page.locator('svg').getByText('2 stops, soft', { exact: true })).toBeVisible();
+    await page.mouse.up();
+    await expect(page.locator('svg').getByText('2 stops, soft', { exact: true })).toBeHidden();
+    await expect(slip(page)).toContainText('1 stop, soft');
+    await unfold(page, /^Compare two/);
+    await page.getByRole('combobox', { name: 'Against' }).selectOption({ label: '2 stops, soft' });
+    const line = page.getByRole('slider', { name: 'Where the two part' });
+    await line.press('ArrowRight');
+    await expect(line).toHaveAttribute('aria-valuenow', '52');
+    expect(await axe(page)).toEqual([]);
+  });
 
   test('tell beside the plan how safe it is and what each other look would fit', async ({ page }) => {
     await openDemo(page, 'hesk-terraces');
@@ -317,20 +282,6 @@ test('a feature is outlined by clicks, treated, and outlined again by keyboard',
   await page.keyboard.press('Control+z');
   await expect(page.getByTestId('shape')).toHaveCount(2);
   expect(await axe(page)).toEqual([]);
-});
-
-test('a reading is wanted at a tone of its own, or only to be held', async ({ page }) => {
-  await openDemo(page, 'marl-pan');
-  await page.keyboard.press('2');
-  const readings = page.getByRole('list', { name: 'Readings' });
-  await expect(page.getByRole('button', { name: '2.7 stops' })).toBeVisible();
-  await readings.getByRole('button', { name: /^land 1/ }).click();
-  await page.getByRole('button', { name: 'pale sand' }).click();
-  await expect(readings).toContainText('wanted 1.0 above mid-grey');
-  await expect(page.getByRole('button', { name: '3.2 stops' })).toBeVisible();
-  await page.getByRole('checkbox', { name: /To be held/ }).check();
-  await expect(readings).toContainText('to be held');
-  await expect(page.getByRole('button', { name: /^3\.\d stops$/ })).toBeVisible();
 });
 
 test('what is held back has a name of its own where it is no sky', async ({ page }) => {

@@ -233,16 +233,27 @@ test('a skyline point and a reading are dragged with the pointer', async ({ page
   expect(await across()).toBeCloseTo(place, 2);
 });
 
-for (const [width, height, scheme] of [
-  [1280, 800, 'light'],
-  [360, 640, 'light'],
-  [390, 844, 'dark'],
+/** Pages that have nothing of a stand's own, each with what shows that it is there. */
+const PAGES = [
+  ['/demo/stands', 'Stands'],
+  ['/demo/bag', 'Bag'],
+  ['/demo/ledger', 'Ledger'],
+  ['/demo/outings', 'Outings'],
+  ['/demo/bench', 'Bench'],
+  ['/demo/settings', 'This device'],
+] as const;
+
+for (const [width, height, scheme, isLookedAtClosely] of [
+  [1280, 800, 'light', true],
+  [390, 844, 'dark', true],
+  [360, 640, 'light', false],
 ] as const)
   test(`no barriers and nothing cut off at ${width} px, ${scheme}`, async ({ browser }) => {
     const context = await browser.newContext({ viewport: { width, height }, colorScheme: scheme });
     const page = await context.newPage();
     // nor does the document ever scroll: what is long scrolls in its own place (fault 42)
-    const noOverflow = async () => {
+    const noBarriers = async () => {
+      if (isLookedAtClosely) expect(await axe(page)).toEqual([]);
       const { scrollWidth, scrollHeight } = await page.evaluate(() => {
         const { scrollWidth, scrollHeight } = document.documentElement;
         return { scrollWidth, scrollHeight };
@@ -250,26 +261,21 @@ for (const [width, height, scheme] of [
       expect(scrollWidth).toBeLessThanOrEqual(width);
       expect(scrollHeight).toBeLessThanOrEqual(height);
     };
-    await page.goto('/demo/stands');
-    await expect(page.getByRole('link', { name: /Tholl Saddle/ })).toBeVisible();
-    expect(await axe(page)).toEqual([]);
-    await noOverflow();
+    for (const [address, heading] of PAGES) {
+      await page.goto(address);
+      await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+      await noBarriers();
+    }
     await page.goto('/demo/bag');
     await page.getByRole('button', { name: /^3 stops, reverse/ }).click();
-    expect(await axe(page)).toEqual([]);
-    await noOverflow();
-    await page.goto('/demo/settings');
-    await expect(page.getByRole('heading', { name: 'This device' })).toBeVisible();
-    expect(await axe(page)).toEqual([]);
-    await noOverflow();
+    await noBarriers();
     await openDemo(page, 'tholl-saddle');
     await page.getByRole('button', { name: 'More', exact: true }).click();
-    expect(await axe(page)).toEqual([]);
+    await noBarriers();
     await page.keyboard.press('Escape');
     for (const step of ['1', '2', '3', '4', '5', '6']) {
       await page.locator('body').press(step);
-      expect(await axe(page)).toEqual([]);
-      await noOverflow();
+      await noBarriers();
       // nor is any of the slip: its rows are whole, and high enough for a cold thumb (fault 43)
       for (const row of await slip(page).locator('button:not([aria-haspopup=dialog])').all()) {
         expect((await row.boundingBox())!.height).toBeGreaterThanOrEqual(44);
