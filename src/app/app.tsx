@@ -1,7 +1,7 @@
 import { Suspense, useEffect, useMemo } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
-import { createGlances, preferences } from '@/store';
+import { createGlances, preferences, type Workspace } from '@/store';
 import { bagAs } from '@/words';
 import {
   compareClient,
@@ -129,6 +129,25 @@ function Page() {
   );
 }
 
+/** Writes at once when the page goes out of sight, which may never come back, and warns before what is not saved is left. */
+function useSafeLeave(workspace: Workspace): void {
+  useEffect(() => {
+    const retry = () => {
+      if (document.visibilityState === 'visible') void workspace.retry();
+      else workspace.flush();
+    };
+    const warn = (event: BeforeUnloadEvent) => {
+      if (workspace.state.getState().saving !== 'saved') event.preventDefault();
+    };
+    document.addEventListener('visibilitychange', retry);
+    addEventListener('beforeunload', warn);
+    return () => {
+      document.removeEventListener('visibilitychange', retry);
+      removeEventListener('beforeunload', warn);
+    };
+  }, [workspace]);
+}
+
 function WorkspaceRoot({ name, base, home }: Home & { home: Home }) {
   const workspace = useMemo(() => openWorkspace(name), [name]);
   useEffect(() => {
@@ -144,22 +163,7 @@ function WorkspaceRoot({ name, base, home }: Home & { home: Home }) {
       }),
     [workspace, name],
   );
-  useEffect(() => {
-    // a page that goes out of sight may never come back
-    const retry = () => {
-      if (document.visibilityState === 'visible') void workspace.retry();
-      else workspace.flush();
-    };
-    const warn = (event: BeforeUnloadEvent) => {
-      if (workspace.state.getState().saving !== 'saved') event.preventDefault();
-    };
-    document.addEventListener('visibilitychange', retry);
-    addEventListener('beforeunload', warn);
-    return () => {
-      document.removeEventListener('visibilitychange', retry);
-      removeEventListener('beforeunload', warn);
-    };
-  }, [workspace]);
+  useSafeLeave(workspace);
   const access = useMemo(
     () => ({
       workspace,

@@ -69,14 +69,9 @@ const problemOf = (error: Error): StorageProblem => ({
   detail: error.message,
 });
 
-/** A workspace's life with its storage: loaded, kept in step with other tabs, lost and begun anew. */
-export function createKeeping(options: KeepingOptions) {
-  const { state, storage, stands, bag, plans, pictures, reminder, presence, saving, seeds, nameOf } = options;
-  /** What a workspace has one of. */
-  const ones = [bag, plans] as const;
-  const report = saving.report('storage');
-  let loading: Promise<void> | null = null;
-
+/** How a workspace's storage is opened: with what it begins with, and without what is damaged. */
+function opening(options: KeepingOptions, report: ReturnType<KeepingOptions['saving']['report']>) {
+  const { state, storage, bag, plans, seeds, nameOf } = options;
   const open = async () => {
     const opened = await options.open();
     opened.onClosed((fault) => report('failed', new StorageError(fault, `the database is ${fault}`)));
@@ -97,6 +92,31 @@ export function createKeeping(options: KeepingOptions) {
     return storage().stands();
   };
 
+  /** A record that is no bag, or no plans, is put aside before anything is shown: all else opens without it. */
+  const setDamagedAside = async () => {
+    const [own, planned] = [await storage().bag(), await storage().plans()];
+    if (own && !isBag(own.bag)) await aside('bag');
+    if (planned && !arePlans(planned.plans)) await aside('plans');
+  };
+  const aside = (what: Single) => storage().setAside(what, options.newId(`damaged-${what}-`));
+
+  const showOnes = async () => {
+    const [own, planned] = [await storage().bag(), await storage().plans()];
+    if (own) bag.show(own);
+    if (planned) plans.show(planned);
+  };
+  return { open, seed, setDamagedAside, showOnes };
+}
+
+/** A workspace's life with its storage: loaded, kept in step with other tabs, lost and begun anew. */
+export function createKeeping(options: KeepingOptions) {
+  const { state, storage, stands, bag, plans, pictures, reminder, presence, saving, seeds } = options;
+  /** What a workspace has one of. */
+  const ones = [bag, plans] as const;
+  const report = saving.report('storage');
+  const { open, seed, setDamagedAside, showOnes } = opening(options, report);
+  let loading: Promise<void> | null = null;
+
   const loadAll = async () => {
     try {
       const opened = await open();
@@ -112,20 +132,6 @@ export function createKeeping(options: KeepingOptions) {
     } catch (error) {
       state.setState({ phase: 'failed', problem: problemOf(error as Error) });
     }
-  };
-
-  /** A record that is no bag, or no plans, is put aside before anything is shown: all else opens without it. */
-  const setDamagedAside = async () => {
-    const [own, planned] = [await storage().bag(), await storage().plans()];
-    if (own && !isBag(own.bag)) await aside('bag');
-    if (planned && !arePlans(planned.plans)) await aside('plans');
-  };
-  const aside = (what: Single) => storage().setAside(what, options.newId(`damaged-${what}-`));
-
-  const showOnes = async () => {
-    const [own, planned] = [await storage().bag(), await storage().plans()];
-    if (own) bag.show(own);
-    if (planned) plans.show(planned);
   };
 
   /** Shows what is stored in the place of everything that is here. */

@@ -55,76 +55,83 @@ interface Need {
   readonly for: readonly string[];
 }
 
+/** What a day needs, as it is gone through: each thing once, for whom it is. */
+function needList() {
+  const needs = new Map<string, Need>();
+  const missing = new Map<string, Missing>();
+  return {
+    needs,
+    missing,
+    need(key: string, of: Omit<Need, 'key' | 'for'>, stand?: Stand) {
+      const known = needs.get(key);
+      needs.set(key, { key, ...of, for: [...(known?.for ?? []), ...(stand ? [stand.name] : [])] });
+    },
+    lack(key: string, of: Omit<Missing, 'neededFor'>, stand: Stand) {
+      const known = missing.get(key);
+      missing.set(key, { ...of, neededFor: [...(known?.neededFor ?? []), stand.name] });
+    },
+  };
+}
+
+type NeedList = ReturnType<typeof needList>;
+
+/** What the glass is put into, on this lens; a holder that says nothing of its rings may have them all. */
+function holderFor(list: NeedList, lens: BagLens, stand: Stand, bag: Bag, names: PackingNames): void {
+  const holder = holderByLens(stand, bag);
+  const { threadsMm }: Holder = holder ?? bag.holder ?? {};
+  const [key, name] = [holder?.id ?? 'usual', names.holder(holder)];
+  list.need(`holder:${key}`, { what: 'holder', name }, stand);
+  const { threadMm } = lens;
+  if (threadMm !== undefined && threadsMm && !threadsMm.includes(threadMm))
+    list.lack(`ring:${key}:${threadMm}`, { what: 'ring', name, threadMm }, stand);
+}
+
+/** What a stand needs of the bag. */
+function standNeeds(list: NeedList, stand: Stand, bag: Bag, names: PackingNames): void {
+  const { need, lack } = list;
+  const camera = bag.cameras?.find((c) => !c.archived && c.name === stand.camera.name);
+  if (camera) need(`camera:${camera.id}`, { what: 'camera', name: camera.name ?? '' }, stand);
+  else if (bag.cameras?.length)
+    lack(`camera:${stand.camera.name ?? ''}`, { what: 'camera', name: stand.camera.name ?? '' }, stand);
+  const { focalLengthMm } = stand.lens;
+  const lens = bag.lenses?.find((l) => !l.archived && isMounted(l, stand));
+  if (lens) {
+    need(`lens:${lens.id}`, { what: 'lens', name: names.lens(lens) }, stand);
+    if (needsHolder(stand, bag)) holderFor(list, lens, stand, bag, names);
+  } else if (bag.lenses?.length)
+    lack(`lens:${focalLengthMm}`, { what: 'lens', name: `${focalLengthMm} mm` }, stand);
+  const along = new Set(filtersAtHand(bag).map((f) => f.id));
+  for (const filter of glassOf(stand, bag)) {
+    const name = names.glass(filter);
+    need(`glass:${filter.id}`, { what: 'glass', name }, stand);
+    if (!bag.filters.some((f) => f.id === filter.id && !f.archived))
+      lack(`glass:${filter.id}`, { what: 'glass', name }, stand);
+    else if (!along.has(filter.id)) lack(`along:${filter.id}`, { what: 'not-along', name }, stand);
+  }
+}
+
+/** What a day is packed from. */
+interface PackedFrom {
+  readonly stands: readonly Stand[];
+  readonly bag: Bag;
+  readonly extras: readonly Extra[];
+  /** What things weigh, grams, by their key. */
+  readonly weights: Readonly<Record<string, number>>;
+  readonly names: PackingNames;
+}
+
 /** What is to be packed. */
 export function packingOf(
   outing: Pick<Outing, 'packed'>,
-  {
-    stands,
-    bag,
-    extras,
-    weights,
-    names,
-  }: {
-    readonly stands: readonly Stand[];
-    readonly bag: Bag;
-    readonly extras: readonly Extra[];
-    /** What things weigh, grams, by their key. */
-    readonly weights: Readonly<Record<string, number>>;
-    readonly names: PackingNames;
-  },
+  { stands, bag, extras, weights, names }: PackedFrom,
 ): Packing {
-  const needs = new Map<string, Need>();
-  const missing = new Map<string, Missing>();
-  const need = (key: string, of: Omit<Need, 'key' | 'for'>, stand?: Stand) => {
-    const known = needs.get(key);
-    needs.set(key, { key, ...of, for: [...(known?.for ?? []), ...(stand ? [stand.name] : [])] });
-  };
-  const lack = (key: string, of: Omit<Missing, 'neededFor'>, stand: Stand) => {
-    const known = missing.get(key);
-    missing.set(key, { ...of, neededFor: [...(known?.neededFor ?? []), stand.name] });
-  };
-  const along = new Set(filtersAtHand(bag).map((f) => f.id));
-  for (const stand of stands) {
-    const camera = bag.cameras?.find((c) => !c.archived && c.name === stand.camera.name);
-    if (camera) need(`camera:${camera.id}`, { what: 'camera', name: camera.name ?? '' }, stand);
-    else if (bag.cameras?.length)
-      lack(`camera:${stand.camera.name ?? ''}`, { what: 'camera', name: stand.camera.name ?? '' }, stand);
-    const lens = bag.lenses?.find((l) => !l.archived && isMounted(l, stand));
-    if (lens) {
-      need(`lens:${lens.id}`, { what: 'lens', name: names.lens(lens) }, stand);
-      if (needsHolder(stand, bag)) holderFor(lens, stand);
-    } else if (bag.lenses?.length)
-      lack(
-        `lens:${stand.lens.focalLengthMm}`,
-        { what: 'lens', name: `${stand.lens.focalLengthMm} mm` },
-        stand,
-      );
-    for (const filter of glassOf(stand, bag)) {
-      need(`glass:${filter.id}`, { what: 'glass', name: names.glass(filter) }, stand);
-      if (!bag.filters.some((f) => f.id === filter.id && !f.archived))
-        lack(`glass:${filter.id}`, { what: 'glass', name: names.glass(filter) }, stand);
-      else if (!along.has(filter.id))
-        lack(`along:${filter.id}`, { what: 'not-along', name: names.glass(filter) }, stand);
-    }
-  }
-  function holderFor(lens: BagLens, stand: Stand) {
-    const holder = holderByLens(stand, bag);
-    const { threadsMm }: Holder = holder ?? bag.holder ?? {};
-    need(`holder:${holder?.id ?? 'usual'}`, { what: 'holder', name: names.holder(holder) }, stand);
-    const { threadMm } = lens;
-    // a holder that says nothing of its rings may have them all
-    if (threadMm !== undefined && threadsMm && !threadsMm.includes(threadMm))
-      lack(
-        `ring:${holder?.id ?? 'usual'}:${threadMm}`,
-        { what: 'ring', name: names.holder(holder), threadMm },
-        stand,
-      );
-  }
+  const list = needList();
+  for (const stand of stands) standNeeds(list, stand, bag, names);
   for (const filter of filtersAtHand(bag))
-    need(`glass:${filter.id}`, { what: 'glass', name: names.glass(filter) });
-  for (const extra of extras) need(`extra:${extra.id}`, { what: 'extra', name: extra.name });
+    list.need(`glass:${filter.id}`, { what: 'glass', name: names.glass(filter) });
+  for (const extra of extras) list.need(`extra:${extra.id}`, { what: 'extra', name: extra.name });
   const ticked = new Set(outing.packed);
-  const things = [...needs.values()].map(({ key, what, name, for: neededFor }): Packed => ({
+  const things = [...list.needs.values()].map(({ key, what, name, for: neededFor }): Packed => ({
     key,
     what,
     name,
@@ -134,7 +141,7 @@ export function packingOf(
   }));
   return {
     things: things.toSorted((a, b) => ORDER.indexOf(a.what) - ORDER.indexOf(b.what)),
-    missing: [...missing.values()],
+    missing: [...list.missing.values()],
     grams: things.reduce((sum, t) => sum + (t.grams ?? 0), 0),
     withoutWeight: things.filter((t) => t.grams === null).length,
   };

@@ -254,6 +254,36 @@ function benchSchema(object: ObjectOf) {
   });
 }
 
+/** What of a stand is on the lens, is wanted of its time, and was done there. */
+const donePartsOf = (object: ObjectOf) => ({
+  /** The holder that is on, of those of the bag; absent: by the lens. */
+  holderId: id.optional(),
+  /** What is on the lens beside the grads. */
+  fitted: z.array(fittedSchema(object)).max(MAX_FILTERS).optional(),
+  wantedTime: wantedTimeSchema(object).optional(),
+  coming: comingSchema(object).optional(),
+  /** How far the list at the tripod has been gone through. */
+  tripodUpTo: z.enum(TRIPOD_STEPS).optional(),
+  wind: z.enum(WINDS).optional(),
+  /** How often a wave comes, as it was tapped along with. */
+  waveSeconds: number('wantedSeconds').optional(),
+  exposures: z.array(exposureSchema(object)).max(MAX_EXPOSURES).optional(),
+  /** What has to be done again before the next shot: something has happened since the last. */
+  doAgain: z.array(z.enum(REDONE)).max(REDONE.length).optional(),
+  /** Shots, in the order in which they were made. */
+  takes: z.array(takeSchema(object)).max(MAX_TAKES).superRefine(uniqueIds).optional(),
+  /** What they showed. */
+  seen: z.array(seenSchema(object)).max(MAX_SEEN).superRefine(uniqueIds).optional(),
+  /** The glass and the seat that the photographer chose over the computed ones. */
+  choice: choiceSchema(object).optional(),
+  /** What the photographer has not set for this stand: taken over from the last one, or usual. */
+  assumed: z.array(z.enum(ASSUMABLES)).max(ASSUMABLES.length).optional(),
+  /** The simulated scene that stands in place of a real one. */
+  bench: benchSchema(object).optional(),
+  /** What a later version has told of it that is not known here. */
+  later: laterSchema(object),
+});
+
 /** What a stand is. */
 export function standSchema(object: ObjectOf) {
   const drawnPoint = object({ u: number('drawn'), v: number('drawn') });
@@ -299,32 +329,7 @@ export function standSchema(object: ObjectOf) {
     nothingToHold: z.boolean().optional(),
     look: lookSchema(object),
     bracket: bracketSchema(object).optional(),
-    /** The holder that is on, of those of the bag; absent: by the lens. */
-    holderId: id.optional(),
-    /** What is on the lens beside the grads. */
-    fitted: z.array(fittedSchema(object)).max(MAX_FILTERS).optional(),
-    wantedTime: wantedTimeSchema(object).optional(),
-    coming: comingSchema(object).optional(),
-    /** How far the list at the tripod has been gone through. */
-    tripodUpTo: z.enum(TRIPOD_STEPS).optional(),
-    wind: z.enum(WINDS).optional(),
-    /** How often a wave comes, as it was tapped along with. */
-    waveSeconds: number('wantedSeconds').optional(),
-    exposures: z.array(exposureSchema(object)).max(MAX_EXPOSURES).optional(),
-    /** What has to be done again before the next shot: something has happened since the last. */
-    doAgain: z.array(z.enum(REDONE)).max(REDONE.length).optional(),
-    /** Shots, in the order in which they were made. */
-    takes: z.array(takeSchema(object)).max(MAX_TAKES).superRefine(uniqueIds).optional(),
-    /** What they showed. */
-    seen: z.array(seenSchema(object)).max(MAX_SEEN).superRefine(uniqueIds).optional(),
-    /** The glass and the seat that the photographer chose over the computed ones. */
-    choice: choiceSchema(object).optional(),
-    /** What the photographer has not set for this stand: taken over from the last one, or usual. */
-    assumed: z.array(z.enum(ASSUMABLES)).max(ASSUMABLES.length).optional(),
-    /** The simulated scene that stands in place of a real one. */
-    bench: benchSchema(object).optional(),
-    /** What a later version has told of it that is not known here. */
-    later: laterSchema(object),
+    ...donePartsOf(object),
     archived,
   });
 }

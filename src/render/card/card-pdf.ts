@@ -47,62 +47,75 @@ export async function cardPdf(
     images.set(href, known);
     return known;
   };
+  const document: Document = { pdf, regular, bold, textImage, imageOf };
   for (const { width, height, marks } of pages) {
     const page = pdf.addPage([width * POINTS, height * POINTS]);
-    for (const mark of marks) await draw(page, mark);
+    for (const mark of marks) await draw(document, page, mark);
   }
   return pdf.save();
+}
 
-  async function draw(page: PDFPage, mark: Mark): Promise<void> {
-    const high = page.getHeight();
-    switch (mark.kind) {
-      case 'text':
-        return drawText(page, mark);
-      case 'line':
-        return page.drawSvgPath(pathOf(mark.spots, false), {
-          x: 0,
-          y: high,
-          scale: POINTS,
-          borderColor: inkOf(mark.ink),
-          borderWidth: mark.width,
-          ...(mark.isDashed ? { borderDashArray: [1.6, 1.2] } : {}),
-        });
-      case 'area':
-        return page.drawSvgPath(pathOf(mark.spots, true), {
-          x: 0,
-          y: high,
-          scale: POINTS,
-          color: inkOf(mark.ink),
-        });
-      case 'image':
-        return page.drawImage(await imageOf(mark.href), {
-          x: mark.at[0] * POINTS,
-          y: high - (mark.at[1] + mark.height) * POINTS,
-          width: mark.width * POINTS,
-          height: mark.height * POINTS,
-        });
-    }
-  }
+/** A document that is being drawn: its letters, its pictures, each embedded once. */
+interface Document extends Pick<PdfOptions, 'textImage'> {
+  readonly pdf: PDFDocument;
+  readonly regular: PDFFont;
+  readonly bold: PDFFont;
+  readonly imageOf: (href: string) => ReturnType<PDFDocument['embedJpg']>;
+}
 
-  async function drawText(page: PDFPage, mark: TextMark): Promise<void> {
-    const font = mark.isBold ? bold : regular;
-    const [x, y] = [mark.at[0] * POINTS, page.getHeight() - mark.at[1] * POINTS];
-    const known = new Set(font.getCharacterSet());
-    const text = mark.text.replace(/[⅓⅔′″]/g, (letter) => SPELT[letter]!);
-    if ([...text].every((letter) => known.has(letter.codePointAt(0)!))) {
-      const size = mark.size * POINTS;
-      const back = mark.isRight ? font.widthOfTextAtSize(text, size) : 0;
-      page.drawText(text, { x: x - back, y, font, size, color: inkOf(mark.ink) });
-      return;
-    }
-    const { bytes, width, height } = await textImage(mark);
-    page.drawImage(await pdf.embedPng(bytes), {
-      x: mark.isRight ? x - width * POINTS : x,
-      y: y - (height - mark.size) * POINTS,
-      width: width * POINTS,
-      height: height * POINTS,
-    });
+async function draw(document: Document, page: PDFPage, mark: Mark): Promise<void> {
+  const high = page.getHeight();
+  switch (mark.kind) {
+    case 'text':
+      return drawText(document, page, mark);
+    case 'line':
+      return page.drawSvgPath(pathOf(mark.spots, false), {
+        x: 0,
+        y: high,
+        scale: POINTS,
+        borderColor: inkOf(mark.ink),
+        borderWidth: mark.width,
+        ...(mark.isDashed ? { borderDashArray: [1.6, 1.2] } : {}),
+      });
+    case 'area':
+      return page.drawSvgPath(pathOf(mark.spots, true), {
+        x: 0,
+        y: high,
+        scale: POINTS,
+        color: inkOf(mark.ink),
+      });
+    case 'image':
+      return page.drawImage(await document.imageOf(mark.href), {
+        x: mark.at[0] * POINTS,
+        y: high - (mark.at[1] + mark.height) * POINTS,
+        width: mark.width * POINTS,
+        height: mark.height * POINTS,
+      });
   }
+}
+
+async function drawText(
+  { pdf, regular, bold, textImage }: Document,
+  page: PDFPage,
+  mark: TextMark,
+): Promise<void> {
+  const font = mark.isBold ? bold : regular;
+  const [x, y] = [mark.at[0] * POINTS, page.getHeight() - mark.at[1] * POINTS];
+  const known = new Set(font.getCharacterSet());
+  const text = mark.text.replace(/[⅓⅔′″]/g, (letter) => SPELT[letter]!);
+  if ([...text].every((letter) => known.has(letter.codePointAt(0)!))) {
+    const size = mark.size * POINTS;
+    const back = mark.isRight ? font.widthOfTextAtSize(text, size) : 0;
+    page.drawText(text, { x: x - back, y, font, size, color: inkOf(mark.ink) });
+    return;
+  }
+  const { bytes, width, height } = await textImage(mark);
+  page.drawImage(await pdf.embedPng(bytes), {
+    x: mark.isRight ? x - width * POINTS : x,
+    y: y - (height - mark.size) * POINTS,
+    width: width * POINTS,
+    height: height * POINTS,
+  });
 }
 
 /** Letters of the product's own words that the typeface lacks, spelt with those that it has. */

@@ -51,24 +51,7 @@ export function dayMarks(
     ink,
   });
   return [
-    ...runsOf(day.moments).flatMap((run): Mark[] => [
-      {
-        kind: 'area',
-        ink: SPAN,
-        spots: [
-          ...run.map((m): Spot => [x(m.atMs), y(m.skyEv)]),
-          ...run.toReversed().map((m): Spot => [x(m.atMs), y(m.landEv)]),
-        ],
-      },
-      { kind: 'line', ink: INK, width: 0.5, spots: run.map((m): Spot => [x(m.atMs), y(m.skyEv)]) },
-      {
-        kind: 'line',
-        ink: INK,
-        width: 0.5,
-        isDashed: true,
-        spots: run.map((m): Spot => [x(m.atMs), y(m.landEv)]),
-      },
-    ]),
+    ...runsOf(day.moments).flatMap((run) => spanMarks(run, x, y)),
     ...(day.tide.length > 1
       ? [
           {
@@ -95,6 +78,30 @@ export function dayMarks(
     ).flatMap(({ at, text }) => setLines([text], [at, lower], { size: type, ink: QUIET }, measure).marks),
   ];
 }
+
+/** A stretch of the day: the light of the sky over that of the land, and the span between. */
+const spanMarks = (
+  run: DayLight['moments'],
+  x: (ms: number) => number,
+  y: (ev: number) => number,
+): Mark[] => [
+  {
+    kind: 'area',
+    ink: SPAN,
+    spots: [
+      ...run.map((m): Spot => [x(m.atMs), y(m.skyEv)]),
+      ...run.toReversed().map((m): Spot => [x(m.atMs), y(m.landEv)]),
+    ],
+  },
+  { kind: 'line', ink: INK, width: 0.5, spots: run.map((m): Spot => [x(m.atMs), y(m.skyEv)]) },
+  {
+    kind: 'line',
+    ink: INK,
+    width: 0.5,
+    isDashed: true,
+    spots: run.map((m): Spot => [x(m.atMs), y(m.landEv)]),
+  },
+];
 
 /** A straight scale, which stays in its middle where there is nothing between its ends. */
 const between =

@@ -28,17 +28,7 @@ function laidOut(card: Card, { width, height }: PaperSize, setting: Setting, mea
     marks.push(...set.marks);
     y = set.bottom;
   };
-  const rule = (thick: number, ink = INK) => {
-    marks.push({
-      kind: 'line',
-      spots: [
-        [margin, y],
-        [width - margin, y],
-      ],
-      width: thick,
-      ink,
-    });
-  };
+  const rule = (thick: number, ink = INK) => marks.push(ruleAt(y, [margin, width - margin], thick, ink));
 
   say(text.name, { size: 1.6 * type, isBold: true, ink: INK });
   say(text.head, { size: type, ink: QUIET });
@@ -80,6 +70,16 @@ function laidOut(card: Card, { width, height }: PaperSize, setting: Setting, mea
   say(text.foot, foot);
   return { marks: [{ kind: 'area', spots: rectangle(0, 0, width, height), ink: PAPER }, ...marks], fits };
 }
+
+const ruleAt = (y: number, [from, to]: readonly [number, number], width: number, ink: string): Mark => ({
+  kind: 'line',
+  spots: [
+    [from, y],
+    [to, y],
+  ],
+  width,
+  ink,
+});
 
 /** The picture as large as its box lets it be, and the holder in what is left beside it. */
 function views(
