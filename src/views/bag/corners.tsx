@@ -39,7 +39,6 @@ export function Corners({ light, corners, onCorners }: CornersProps) {
     const { u, v } = corners[i] as FramePoint;
     set(i, { u: u + way[0] * by, v: v + way[1] * by });
   };
-  const outline = corners.map(({ u, v }) => `${100 * u},${100 * v}`).join(' ');
   return (
     <div className="grid gap-3 md:grid-cols-[minmax(0,1fr)_15rem]">
       <div
@@ -48,27 +47,7 @@ export function Corners({ light, corners, onCorners }: CornersProps) {
         style={{ aspectRatio: `${light.columns} / ${light.rows}` }}
       >
         <PaintedPixels pixels={pixels} width="100%" height="100%" className="block" />
-        <svg
-          viewBox="0 0 100 100"
-          preserveAspectRatio="none"
-          className="absolute inset-0 size-full"
-          aria-hidden
-        >
-          <polygon
-            points={outline}
-            fill="none"
-            stroke="var(--note-casing)"
-            strokeWidth={4}
-            vectorEffect="non-scaling-stroke"
-          />
-          <polygon
-            points={outline}
-            fill="none"
-            stroke="var(--note)"
-            strokeWidth={2}
-            vectorEffect="non-scaling-stroke"
-          />
-        </svg>
+        <Outline corners={corners} />
         {corners.map(({ u, v }, i) => (
           <button
             key={NAMES[i]}
@@ -88,27 +67,59 @@ export function Corners({ light, corners, onCorners }: CornersProps) {
           </button>
         ))}
       </div>
-      <ol className="space-y-2">
-        {corners.map((corner, i) => (
-          <li key={NAMES[i]} className="space-y-1">
-            <span className="text-sm text-quiet">
-              {i + 1}. {NAMES[i]}: across, down
-            </span>
-            <span className="grid grid-cols-2 gap-2">
-              {(['u', 'v'] as const).map((axis) => (
-                <PercentField
-                  key={axis}
-                  label={`${NAMES[i]}, ${axis === 'u' ? 'across' : 'down'}`}
-                  hideLabel
-                  value={corner[axis]}
-                  onValue={(value) => set(i, { ...corner, [axis]: value })}
-                />
-              ))}
-            </span>
-          </li>
-        ))}
-      </ol>
+      <CornerFields corners={corners} onCorner={set} />
     </div>
+  );
+}
+
+function Outline({ corners }: Pick<CornersProps, 'corners'>) {
+  const points = corners.map(({ u, v }) => `${100 * u},${100 * v}`).join(' ');
+  return (
+    <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 size-full" aria-hidden>
+      <polygon
+        points={points}
+        fill="none"
+        stroke="var(--note-casing)"
+        strokeWidth={4}
+        vectorEffect="non-scaling-stroke"
+      />
+      <polygon
+        points={points}
+        fill="none"
+        stroke="var(--note)"
+        strokeWidth={2}
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
+  );
+}
+
+/** The corners as they are typed, parts of the photo. */
+function CornerFields({
+  corners,
+  onCorner,
+}: Pick<CornersProps, 'corners'> & { onCorner: (i: number, corner: FramePoint) => void }) {
+  return (
+    <ol className="space-y-2">
+      {corners.map((corner, i) => (
+        <li key={NAMES[i]} className="space-y-1">
+          <span className="text-sm text-quiet">
+            {i + 1}. {NAMES[i]}: across, down
+          </span>
+          <span className="grid grid-cols-2 gap-2">
+            {(['u', 'v'] as const).map((axis) => (
+              <PercentField
+                key={axis}
+                label={`${NAMES[i]}, ${axis === 'u' ? 'across' : 'down'}`}
+                hideLabel
+                value={corner[axis]}
+                onValue={(value) => onCorner(i, { ...corner, [axis]: value })}
+              />
+            ))}
+          </span>
+        </li>
+      ))}
+    </ol>
   );
 }
 

@@ -31,7 +31,7 @@ export function LensList({ bag, ...section }: SectionProps) {
 
 function LensEditor({ lens, put }: { lens: BagLens; put: (lens: BagLens) => void }) {
   const set = (change: Partial<BagLens>) => put({ ...lens, ...change });
-  const { shortestMm, longestMm, bulgingFront } = lens;
+  const { shortestMm, bulgingFront } = lens;
   return (
     <div
       role="group"
@@ -44,22 +44,7 @@ function LensEditor({ lens, put }: { lens: BagLens; put: (lens: BagLens) => void
         placeholder={lensText({ ...lens, name: '' })}
         onName={(name) => set({ name })}
       />
-      <QuantityField
-        label="Shortest"
-        quantity="focalLengthMm"
-        unit="mm"
-        value={shortestMm}
-        refuse={(mm) => (mm > longestMm ? `At most its longest, ${longestMm} mm.` : null)}
-        onValue={(mm) => set({ shortestMm: mm })}
-      />
-      <QuantityField
-        label="Longest"
-        quantity="focalLengthMm"
-        unit="mm"
-        value={longestMm}
-        refuse={(mm) => (mm < shortestMm ? `At least its shortest, ${shortestMm} mm.` : null)}
-        onValue={(mm) => set({ longestMm: mm })}
-      />
+      <FocalFields lens={lens} set={set} />
       <QuantityField
         label="Widest aperture"
         quantity="aperture"
@@ -93,5 +78,30 @@ function LensEditor({ lens, put }: { lens: BagLens; put: (lens: BagLens) => void
         {BAG_TEXT.bulgingFrontHolderStands}
       </Check>
     </div>
+  );
+}
+
+/** The shortest and the longest focal length, neither beyond the other. */
+function FocalFields({ lens, set }: { lens: BagLens; set: (change: Partial<BagLens>) => void }) {
+  const { shortestMm, longestMm } = lens;
+  return (
+    <>
+      <QuantityField
+        label="Shortest"
+        quantity="focalLengthMm"
+        unit="mm"
+        value={shortestMm}
+        refuse={(mm) => (mm > longestMm ? `At most its longest, ${longestMm} mm.` : null)}
+        onValue={(mm) => set({ shortestMm: mm })}
+      />
+      <QuantityField
+        label="Longest"
+        quantity="focalLengthMm"
+        unit="mm"
+        value={longestMm}
+        refuse={(mm) => (mm < shortestMm ? `At least its shortest, ${shortestMm} mm.` : null)}
+        onValue={(mm) => set({ longestMm: mm })}
+      />
+    </>
   );
 }

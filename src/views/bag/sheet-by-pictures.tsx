@@ -77,6 +77,17 @@ interface TakenProps extends SheetProps {
   readonly through: Read;
 }
 
+/** A lens of the bag, or one that is not there, at a focal length. */
+function lensAs(own: BagLens | undefined, focalLengthMm: number, aperture: number): Lens {
+  const known = own && knownPupilMm(own, focalLengthMm);
+  return {
+    focalLengthMm,
+    aperture: exactAperture(aperture),
+    pupilToFilterMm: known ?? estimatedPupilToFilterMm(focalLengthMm, own?.bulgingFront),
+    pupilEstimated: known === undefined,
+  };
+}
+
 /** What they were taken with, and what follows. */
 function Taken({ filter, put, without, through }: TakenProps) {
   const bag = useBag();
@@ -91,13 +102,7 @@ function Taken({ filter, put, without, through }: TakenProps) {
   const camera = cameras.find((c) => c.id === cameraId) ?? FULL_FRAME;
   const { columns, rows } = through.light;
   const frame = frameOf({ ...camera, orientation: columns < rows ? 'portrait' : 'landscape' });
-  const known = own && knownPupilMm(own, focalLengthMm);
-  const lens: Lens = {
-    focalLengthMm,
-    aperture: exactAperture(aperture),
-    pupilToFilterMm: known ?? estimatedPupilToFilterMm(focalLengthMm, own?.bulgingFront),
-    pupilEstimated: known === undefined,
-  };
+  const lens = lensAs(own, focalLengthMm, aperture);
   const offsetMm = outMm === undefined ? null : offsetForSticksOutMm(filter, outMm, bag.holder);
   return (
     <>

@@ -99,54 +99,72 @@ export function FilesPart({ entries }: { entries: readonly LedgerEntry[] }) {
         </p>
       )}
       {matches && (
-        <div className="space-y-3 border border-edge p-3">
-          <p>{clockOffText(matches)}</p>
-          <ParsedField
-            label={LEDGER_TEXT.camerasClockAheadMinutes}
-            text={
-              matches.aheadMs === null
-                ? ''
-                : String(Math.round((10 * matches.aheadMs) / MINUTE) / 10).replace('-', '−')
-            }
-            parse={(text) => {
-              const minutes = typedNumber(text);
-              return minutes === null
-                ? { ok: false, error: 'Type minutes; behind is negative.' }
-                : { ok: true, value: minutes };
-            }}
-            onValue={(minutes) => setAhead(minutes * MINUTE)}
-          />
-          <List title="Found their shot" lines={matches.matched.map((m) => [m.file.name, matchedText(m)])} />
-          <List
-            title={LEDGER_TEXT.noShotButMade}
-            lines={matches.beside.map((b) => [b.file.name, b.stand.name || 'without a name'])}
-          />
-          <List
-            title="Found none"
-            lines={[
-              ...matches.unmatched.map((f) => [f.name, f.tells.takenAt ? '' : 'it tells no time'] as const),
-              ...(brought?.refused ?? []).map((text) => ['', text] as const),
-            ]}
-          />
-          <div className="flex flex-wrap gap-2">
-            {matches.matched.length + matches.beside.length > 0 && (
-              <Button
-                kind="action"
-                onClick={() => {
-                  take(matches, brought?.files ?? []);
-                  clear();
-                }}
-              >
-                Take {matches.matched.length + matches.beside.length} so
-              </Button>
-            )}
-            <Button kind="quiet" onClick={clear}>
-              Leave them
-            </Button>
-          </div>
-        </div>
+        <Found
+          matches={matches}
+          refused={brought?.refused ?? []}
+          onAhead={setAhead}
+          onTake={() => {
+            take(matches, brought?.files ?? []);
+            clear();
+          }}
+          onLeave={clear}
+        />
       )}
     </section>
+  );
+}
+
+interface FoundProps {
+  readonly matches: FileMatches;
+  readonly refused: readonly string[];
+  readonly onAhead: (ms: number) => void;
+  readonly onTake: () => void;
+  readonly onLeave: () => void;
+}
+
+/** What was found of the files, by the clock as it is thought to be off. */
+function Found({ matches, refused, onAhead, onTake, onLeave }: FoundProps) {
+  return (
+    <div className="space-y-3 border border-edge p-3">
+      <p>{clockOffText(matches)}</p>
+      <ParsedField
+        label={LEDGER_TEXT.camerasClockAheadMinutes}
+        text={
+          matches.aheadMs === null
+            ? ''
+            : String(Math.round((10 * matches.aheadMs) / MINUTE) / 10).replace('-', '−')
+        }
+        parse={(text) => {
+          const minutes = typedNumber(text);
+          return minutes === null
+            ? { ok: false, error: 'Type minutes; behind is negative.' }
+            : { ok: true, value: minutes };
+        }}
+        onValue={(minutes) => onAhead(minutes * MINUTE)}
+      />
+      <List title="Found their shot" lines={matches.matched.map((m) => [m.file.name, matchedText(m)])} />
+      <List
+        title={LEDGER_TEXT.noShotButMade}
+        lines={matches.beside.map((b) => [b.file.name, b.stand.name || 'without a name'])}
+      />
+      <List
+        title="Found none"
+        lines={[
+          ...matches.unmatched.map((f) => [f.name, f.tells.takenAt ? '' : 'it tells no time'] as const),
+          ...refused.map((text) => ['', text] as const),
+        ]}
+      />
+      <div className="flex flex-wrap gap-2">
+        {matches.matched.length + matches.beside.length > 0 && (
+          <Button kind="action" onClick={onTake}>
+            Take {matches.matched.length + matches.beside.length} so
+          </Button>
+        )}
+        <Button kind="quiet" onClick={onLeave}>
+          Leave them
+        </Button>
+      </div>
+    </div>
   );
 }
 

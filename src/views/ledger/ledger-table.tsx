@@ -66,32 +66,7 @@ export function LedgerTable({ entries }: { entries: readonly LedgerEntry[] }) {
       </div>
       <div className="overflow-x-auto">
         <table className="w-full min-w-[680px] text-left text-sm">
-          <thead>
-            <tr className="border-b border-ink">
-              {(['time', 'stand', 'seconds', 'span'] as const).map((key) => (
-                <th
-                  key={key}
-                  scope="col"
-                  aria-sort={order === key ? 'descending' : 'none'}
-                  className="font-normal"
-                >
-                  <button
-                    type="button"
-                    className={`min-h-11 pr-3 ${order === key ? 'font-semibold underline underline-offset-4' : 'text-quiet'}`}
-                    onClick={() => setOrder(key)}
-                  >
-                    {ORDERS[key].text}
-                  </button>
-                </th>
-              ))}
-              <th scope="col" className="pr-3 font-normal text-quiet">
-                Glass
-              </th>
-              <th scope="col" className="font-normal text-quiet">
-                What it showed
-              </th>
-            </tr>
-          </thead>
+          <Heads order={order} onOrder={setOrder} />
           <tbody>
             {shown.slice(0, pages * PAGE).map((e) => (
               <Row key={`${e.standId} ${e.take.id}`} entry={e} />
@@ -108,6 +83,33 @@ export function LedgerTable({ entries }: { entries: readonly LedgerEntry[] }) {
         <Button onClick={() => setPages(pages + 1)}>{shown.length - pages * PAGE} more</Button>
       )}
     </section>
+  );
+}
+
+/** The heads of the columns: by some of them the shots can be sorted. */
+function Heads({ order, onOrder }: { order: Order; onOrder: (order: Order) => void }) {
+  return (
+    <thead>
+      <tr className="border-b border-ink">
+        {(['time', 'stand', 'seconds', 'span'] as const).map((key) => (
+          <th key={key} scope="col" aria-sort={order === key ? 'descending' : 'none'} className="font-normal">
+            <button
+              type="button"
+              className={`min-h-11 pr-3 ${order === key ? 'font-semibold underline underline-offset-4' : 'text-quiet'}`}
+              onClick={() => onOrder(key)}
+            >
+              {ORDERS[key].text}
+            </button>
+          </th>
+        ))}
+        <th scope="col" className="pr-3 font-normal text-quiet">
+          Glass
+        </th>
+        <th scope="col" className="font-normal text-quiet">
+          What it showed
+        </th>
+      </tr>
+    </thead>
   );
 }
 

@@ -37,18 +37,7 @@ function Strip({ day }: { day: OutingDay }) {
   const y = scaleLinear()
     .domain([Math.min(0, ...evs), Math.max(14, ...evs)])
     .range([HEIGHT - EDGE.foot - EDGE.tide - 3, EDGE.top + 3]);
-  const over = (of: (m: LightMoment) => number) =>
-    line<LightMoment>()
-      .defined((m, i) => i === 0 || m.atMs - (moments[i - 1]?.atMs ?? 0) <= 15 * 60_000)
-      .x((m) => x(m.atMs))
-      .y((m) => y(of(m)))([...moments]) ?? '';
-  const span =
-    area<LightMoment>()
-      .x((m) => x(m.atMs))
-      .y0((m) => y(m.landEv))
-      .y1((m) => y(m.skyEv))([...moments]) ?? '';
-  const every = width > 700 ? 3 : 6;
-  const named = day.events.filter(isNamed);
+  const sunTurns = day.events.flatMap((e) => (e.kind === 'sunrise' || e.kind === 'sunset' ? [e.atMs] : []));
   const seen = day.framings[0] ? 'of the first framing' : 'towards no direction';
   return (
     <figure ref={box} className="mb-6">
@@ -70,57 +59,12 @@ function Strip({ day }: { day: OutingDay }) {
         </clipPath>
         <g clipPath={`url(#${clip})`}>
           <rect y={EDGE.top} width={width} height={HEIGHT - EDGE.top - EDGE.foot} fill="var(--panel)" />
-          {day.events
-            .filter((e) => e.kind === 'sunrise' || e.kind === 'sunset')
-            .map((e) => (
-              <path
-                key={`${e.kind} ${e.atMs}`}
-                d={`M${x(e.atMs)} ${EDGE.top}V${HEIGHT - EDGE.foot}`}
-                stroke="var(--rule)"
-                strokeWidth={1.5}
-              />
-            ))}
-          <path d={span} fill="var(--chosen)" />
-          <path d={over((m) => m.skyEv)} fill="none" stroke="var(--sky)" strokeWidth={2.5} />
-          <path
-            d={over((m) => m.landEv)}
-            fill="none"
-            stroke="var(--land)"
-            strokeWidth={2.5}
-            strokeDasharray="7 3"
-          />
+          <Uprights at={sunTurns} x={x} stroke="var(--rule)" strokeWidth={1.5} />
+          <LightCurves moments={moments} x={x} y={y} />
           <TideLine day={day} x={x} width={width} />
-          {day.worth.map((w) => (
-            <path
-              key={w.atMs}
-              d={`M${x(w.atMs)} ${EDGE.top}V${HEIGHT - EDGE.foot}`}
-              stroke="var(--action)"
-              strokeWidth={3}
-            />
-          ))}
+          <Uprights at={day.worth.map((w) => w.atMs)} x={x} stroke="var(--action)" strokeWidth={3} />
         </g>
-        {named.map((e) => (
-          <text
-            key={`${e.kind} ${e.atMs}`}
-            x={Math.min(Math.max(x(e.atMs), 42), width - 42)}
-            y={LINES.find(({ kinds }) => kinds.some((k) => k === e.kind))?.y}
-            textAnchor="middle"
-            fill="var(--ink)"
-          >
-            {EVENT_NAMES[e.kind]} {hourOf(e.atMs, outing.zone)}
-          </text>
-        ))}
-        {clockHours(outing.day, outing.zone, every).map(({ atMs, hour }) => (
-          <text
-            key={atMs}
-            x={Math.min(Math.max(x(atMs), 16), width - 16)}
-            y={HEIGHT - 8}
-            textAnchor="middle"
-            fill="var(--quiet)"
-          >
-            {hour}
-          </text>
-        ))}
+        <Names day={day} x={x} width={width} />
       </svg>
       <figcaption className="flex flex-wrap gap-x-5 text-sm text-quiet">
         <LightLegend />
@@ -130,6 +74,83 @@ function Strip({ day }: { day: OutingDay }) {
         </span>
       </figcaption>
     </figure>
+  );
+}
+
+interface UprightsProps {
+  readonly at: readonly number[];
+  readonly x: (ms: number) => number;
+  readonly stroke: string;
+  readonly strokeWidth: number;
+}
+
+/** Moments as upright lines across the strip. */
+const Uprights = ({ at, x, ...drawn }: UprightsProps) =>
+  at.map((ms) => <path key={ms} d={`M${x(ms)} ${EDGE.top}V${HEIGHT - EDGE.foot}`} {...drawn} />);
+
+interface CurveProps {
+  readonly moments: readonly LightMoment[];
+  readonly x: (ms: number) => number;
+  readonly y: (ev: number) => number;
+}
+
+/** The light of sky and land, with the span between. */
+function LightCurves({ moments, x, y }: CurveProps) {
+  const over = (of: (m: LightMoment) => number) =>
+    line<LightMoment>()
+      .defined((m, i) => i === 0 || m.atMs - (moments[i - 1]?.atMs ?? 0) <= 15 * 60_000)
+      .x((m) => x(m.atMs))
+      .y((m) => y(of(m)))([...moments]) ?? '';
+  const span =
+    area<LightMoment>()
+      .x((m) => x(m.atMs))
+      .y0((m) => y(m.landEv))
+      .y1((m) => y(m.skyEv))([...moments]) ?? '';
+  return (
+    <>
+      <path d={span} fill="var(--chosen)" />
+      <path d={over((m) => m.skyEv)} fill="none" stroke="var(--sky)" strokeWidth={2.5} />
+      <path
+        d={over((m) => m.landEv)}
+        fill="none"
+        stroke="var(--land)"
+        strokeWidth={2.5}
+        strokeDasharray="7 3"
+      />
+    </>
+  );
+}
+
+/** What happens above the strip, and its hours below. */
+function Names({ day, x, width }: { day: OutingDay; x: (ms: number) => number; width: number }) {
+  const { outing } = useOuting();
+  const named = day.events.filter(isNamed);
+  const every = width > 700 ? 3 : 6;
+  return (
+    <>
+      {named.map((e) => (
+        <text
+          key={`${e.kind} ${e.atMs}`}
+          x={Math.min(Math.max(x(e.atMs), 42), width - 42)}
+          y={LINES.find(({ kinds }) => kinds.some((k) => k === e.kind))?.y}
+          textAnchor="middle"
+          fill="var(--ink)"
+        >
+          {EVENT_NAMES[e.kind]} {hourOf(e.atMs, outing.zone)}
+        </text>
+      ))}
+      {clockHours(outing.day, outing.zone, every).map(({ atMs, hour }) => (
+        <text
+          key={atMs}
+          x={Math.min(Math.max(x(atMs), 16), width - 16)}
+          y={HEIGHT - 8}
+          textAnchor="middle"
+          fill="var(--quiet)"
+        >
+          {hour}
+        </text>
+      ))}
+    </>
   );
 }
 

@@ -136,8 +136,6 @@ function LightOf({ known: { light, stand }, atMs }: { known: FramingDay; atMs: n
 function FramingFields({ framing, known }: { framing: Framing; known: FramingDay | null }) {
   const { edit } = useOuting();
   const set = (change: Partial<Framing>) => edit((o) => putFraming(o, { ...framing, ...change }));
-  const { tide } = framing;
-  const byStand = known?.stand?.look.viewAzimuthDeg ?? null;
   return (
     <div className="grid grid-cols-2 gap-3 pb-2 desk:grid-cols-3">
       <NameField
@@ -145,6 +143,52 @@ function FramingFields({ framing, known }: { framing: Framing; known: FramingDay
         name={framing.name}
         onName={(name) => set({ name })}
       />
+      <ViewFields framing={framing} byStand={known?.stand?.look.viewAzimuthDeg ?? null} set={set} />
+      <QuantityField
+        label="Walk there"
+        quantity="planMinutes"
+        unit="min"
+        optional
+        value={framing.walkMinutes}
+        placeholder="0"
+        onValue={(walkMinutes) => set({ walkMinutes })}
+      />
+      <QuantityField
+        label="Stay"
+        quantity="planMinutes"
+        unit="min"
+        optional
+        value={framing.minutes}
+        placeholder={`about ${minutesText(minutesOf({ ...framing, minutes: undefined }, known?.stand ?? null))}`}
+        onValue={(minutes) => set({ minutes })}
+      />
+      <WaterFields tide={framing.tide} onTide={(tide) => set({ tide })} />
+      <Check isOn={!!framing.done} onChange={(on) => set({ done: on || undefined })}>
+        Done
+      </Check>
+      {!known?.stand && <BeginStand framing={framing} />}
+      <Button
+        kind="quiet"
+        className="justify-self-start"
+        onClick={() => edit((o) => removeFraming(o, framing.id))}
+      >
+        <Trash2 size={18} aria-hidden /> Not on this outing
+      </Button>
+    </div>
+  );
+}
+
+interface ViewProps {
+  readonly framing: Framing;
+  /** The direction that its stand has, degrees; null where it has none. */
+  readonly byStand: number | null;
+  readonly set: (change: Partial<Framing>) => void;
+}
+
+/** Where a framing looks to, and over what. */
+function ViewFields({ framing, byStand, set }: ViewProps) {
+  return (
+    <>
       <QuantityField
         label="Looks to"
         quantity="azimuthDeg"
@@ -165,24 +209,19 @@ function FramingFields({ framing, known }: { framing: Framing; known: FramingDay
         hint="its lowest, over the level"
         onValue={(skylineUpDeg) => set({ skylineUpDeg })}
       />
-      <QuantityField
-        label="Walk there"
-        quantity="planMinutes"
-        unit="min"
-        optional
-        value={framing.walkMinutes}
-        placeholder="0"
-        onValue={(walkMinutes) => set({ walkMinutes })}
-      />
-      <QuantityField
-        label="Stay"
-        quantity="planMinutes"
-        unit="min"
-        optional
-        value={framing.minutes}
-        placeholder={`about ${minutesText(minutesOf({ ...framing, minutes: undefined }, known?.stand ?? null))}`}
-        onValue={(minutes) => set({ minutes })}
-      />
+    </>
+  );
+}
+
+interface WaterProps {
+  readonly tide: Framing['tide'];
+  readonly onTide: (tide: Framing['tide']) => void;
+}
+
+/** Whether a framing wants the water below a height or above it. */
+function WaterFields({ tide, onTide }: WaterProps) {
+  return (
+    <>
       <ChoiceField<TideSide | ''>
         label="Wants the water"
         value={tide?.side ?? ''}
@@ -191,7 +230,7 @@ function FramingFields({ framing, known }: { framing: Framing; known: FramingDay
           ['below', 'below'],
           ['above', 'above'],
         ]}
-        onValue={(side) => set({ tide: side ? { side, heightM: tide?.heightM ?? 1 } : undefined })}
+        onValue={(side) => onTide(side ? { side, heightM: tide?.heightM ?? 1 } : undefined)}
       />
       {tide && (
         <QuantityField
@@ -199,21 +238,10 @@ function FramingFields({ framing, known }: { framing: Framing; known: FramingDay
           quantity="tideM"
           unit="m"
           value={tide.heightM}
-          onValue={(heightM) => set({ tide: { ...tide, heightM } })}
+          onValue={(heightM) => onTide({ ...tide, heightM })}
         />
       )}
-      <Check isOn={!!framing.done} onChange={(on) => set({ done: on || undefined })}>
-        Done
-      </Check>
-      {!known?.stand && <BeginStand framing={framing} />}
-      <Button
-        kind="quiet"
-        className="justify-self-start"
-        onClick={() => edit((o) => removeFraming(o, framing.id))}
-      >
-        <Trash2 size={18} aria-hidden /> Not on this outing
-      </Button>
-    </div>
+    </>
   );
 }
 

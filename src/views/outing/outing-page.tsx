@@ -85,10 +85,14 @@ function Said() {
   );
 }
 
-function Header() {
+/** What can be taken of an outing: its file, its moments for a calendar, its way for a device that shows it. */
+function useOutingFiles() {
   const { outing, day } = useOuting();
-  const { workspace, base } = useWorkspace();
-  const compact = useCompact();
+  const { workspace } = useWorkspace();
+  const stands = useWorkspaceState((s) => s.stands);
+  const standOf = (id: string) => stands.find((s) => s.id === id)?.document.stand ?? null;
+  const way = placesOnWay(outing, standOf);
+  const name = safeName(outingName(outing)) || 'outing';
   const save = () => {
     const file = workspace.exportOuting(outing.id);
     if (file) saveOrSay(file);
@@ -96,17 +100,22 @@ function Header() {
   const toCalendar = async () => {
     if (!day) return;
     const text = await asCalendar(outingName(outing), calendarEntries(outing, day));
-    saveFile({ name: `${outing.day}-${safeName(outingName(outing)) || 'outing'}.ics`, text });
+    saveFile({ name: `${outing.day}-${name}.ics`, text });
   };
-  const navigate = useNavigate();
-  const stands = useWorkspaceState((s) => s.stands);
-  const standOf = (id: string) => stands.find((s) => s.id === id)?.document.stand ?? null;
-  const way = placesOnWay(outing, standOf);
-  const itsStands = outing.framings.flatMap((f) => (f.standId && standOf(f.standId) ? [f.standId] : []));
   const toGpx = async () => {
     const text = await placesAsGpx(outingName(outing), way, way.length > 1 ? 'route' : 'waypoints');
-    saveFile({ name: `${outing.day}-${safeName(outingName(outing)) || 'outing'}.gpx`, text });
+    saveFile({ name: `${outing.day}-${name}.gpx`, text });
   };
+  const itsStands = outing.framings.flatMap((f) => (f.standId && standOf(f.standId) ? [f.standId] : []));
+  return { hasWay: way.length > 0, itsStands, save, toCalendar, toGpx };
+}
+
+function Header() {
+  const { outing, day } = useOuting();
+  const { workspace, base } = useWorkspace();
+  const compact = useCompact();
+  const navigate = useNavigate();
+  const { hasWay, itsStands, save, toCalendar, toGpx } = useOutingFiles();
   return (
     <header className="mb-3 flex items-center gap-x-3">
       <Link
@@ -130,7 +139,7 @@ function Header() {
             ...(day
               ? [{ text: 'Into the calendar', icon: CalendarPlus, onSelect: () => void toCalendar() }]
               : []),
-            ...(way.length ? [{ text: 'Its way as GPX', icon: Route, onSelect: () => void toGpx() }] : []),
+            ...(hasWay ? [{ text: 'Its way as GPX', icon: Route, onSelect: () => void toGpx() }] : []),
             {
               text: 'Card to print',
               icon: Printer,

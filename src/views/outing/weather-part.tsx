@@ -52,23 +52,31 @@ export function WeatherPart() {
           ))}
         </ul>
       )}
-      <fieldset>
-        <legend className="text-sm text-quiet">At this place there is</legend>
-        {PLANNED_RISKS.map((risk) => (
-          <Check
-            key={risk}
-            isOn={outing.risks?.includes(risk) ?? false}
-            onChange={(on) =>
-              edit((o) => {
-                const risks = on ? [...(o.risks ?? []), risk] : (o.risks ?? []).filter((r) => r !== risk);
-                return { ...o, risks: risks.length ? risks : undefined };
-              })
-            }
-          >
-            {RISK_NAMES[risk]}
-          </Check>
-        ))}
-      </fieldset>
+      <Risks />
     </section>
+  );
+}
+
+/** What of the place can hurt. */
+function Risks() {
+  const { outing, edit } = useOuting();
+  return (
+    <fieldset>
+      <legend className="text-sm text-quiet">At this place there is</legend>
+      {PLANNED_RISKS.map((risk) => (
+        <Check
+          key={risk}
+          isOn={outing.risks?.includes(risk) ?? false}
+          onChange={(on) =>
+            edit((o) => {
+              const risks = on ? [...(o.risks ?? []), risk] : (o.risks ?? []).filter((r) => r !== risk);
+              return { ...o, risks: risks.length ? risks : undefined };
+            })
+          }
+        >
+          {RISK_NAMES[risk]}
+        </Check>
+      ))}
+    </fieldset>
   );
 }

@@ -79,36 +79,40 @@ function OutingList({ title, outings }: { title: string; outings: readonly Outin
   );
 }
 
-function OutingRow({ outing }: { outing: Outing }) {
+/** What is done with an outing as a whole. */
+function useOutingDeeds(outing: Outing) {
   const { workspace, base } = useWorkspace();
   const index = usePlans((p) => p.outings.findIndex((o) => o.id === outing.id));
   const edit = usePlansEdit();
   const newId = useNewId();
   const navigate = useNavigate();
+  return {
+    again() {
+      const id = newId('o');
+      const day = dayOf(Date.now() + 86_400_000, outing.zone);
+      const made = { id, name: outing.name, createdAt: new Date().toISOString(), day };
+      edit((plans) => putOuting(plans, outingAgain(outing, made)));
+      void navigate(`${base}/outings/${standKey(id)}`);
+    },
+    save() {
+      const file = workspace.exportOuting(outing.id);
+      if (file) saveOrSay(file);
+    },
+    remove() {
+      edit((plans) => removeOuting(plans, outing.id));
+      toast(`${outingName(outing)} is gone.`, {
+        action: { label: 'Undo', onClick: () => edit((plans) => restoreOuting(plans, outing, index)) },
+        duration: 10_000,
+      });
+    },
+  };
+}
+
+function OutingRow({ outing }: { outing: Outing }) {
+  const { base } = useWorkspace();
+  const { again, save, remove } = useOutingDeeds(outing);
   const name = outingName(outing);
   const count = outing.framings.length;
-  const again = () => {
-    const id = newId('o');
-    edit((plans) =>
-      putOuting(
-        plans,
-        outingAgain(outing, {
-          id,
-          name: outing.name,
-          createdAt: new Date().toISOString(),
-          day: dayOf(Date.now() + 86_400_000, outing.zone),
-        }),
-      ),
-    );
-    void navigate(`${base}/outings/${standKey(id)}`);
-  };
-  const remove = () => {
-    edit((plans) => removeOuting(plans, outing.id));
-    toast(`${name} is gone.`, {
-      action: { label: 'Undo', onClick: () => edit((plans) => restoreOuting(plans, outing, index)) },
-      duration: 10_000,
-    });
-  };
   return (
     <li className="flex items-center border-b border-rule hover:bg-chosen">
       <Link
@@ -127,14 +131,7 @@ function OutingRow({ outing }: { outing: Outing }) {
         groups={[
           [
             { text: 'On another day', icon: Copy, onSelect: again },
-            {
-              text: 'Save as a file',
-              icon: Download,
-              onSelect: () => {
-                const file = workspace.exportOuting(outing.id);
-                if (file) saveOrSay(file);
-              },
-            },
+            { text: 'Save as a file', icon: Download, onSelect: save },
           ],
           [{ text: 'Delete', icon: Trash2, onSelect: remove }],
         ]}

@@ -23,16 +23,10 @@ import { QuantityField } from '../shared/quantity-field';
 import { usePlans, usePlansEdit } from '../shared/use-plans';
 import { useNewId, usePreferences } from '../shared/workspace-context';
 
-/** Places of one's own: where they are, what is known of them, and when to come back. */
-export function PlaceList() {
-  const places = usePlans((p) => p.places);
+/** Places of a GPX file, taken over, and what came of it. */
+function useBroughtPlaces() {
   const edit = usePlansEdit();
   const newId = useNewId();
-  const usual = usePreferences((p) => p.place);
-  const add = () =>
-    edit((plans) =>
-      putPlace(plans, { id: newId('p'), name: '', ...(usual ?? { latitudeDeg: 0, longitudeDeg: 0 }) }),
-    );
   const [said, setSaid] = useState<string | null>(null);
   const bring = (file: File) =>
     void file
@@ -53,17 +47,27 @@ export function PlaceList() {
           isIn ? broughtPlacesText({ ...brought, refused }) : OUTINGS_TEXT.notTakenCameCould(file.name),
         );
       });
+  return { said, bring };
+}
+
+/** Places of one's own: where they are, what is known of them, and when to come back. */
+export function PlaceList() {
+  const places = usePlans((p) => p.places);
+  const edit = usePlansEdit();
+  const newId = useNewId();
+  const usual = usePreferences((p) => p.place);
+  const add = () =>
+    edit((plans) =>
+      putPlace(plans, { id: newId('p'), name: '', ...(usual ?? { latitudeDeg: 0, longitudeDeg: 0 }) }),
+    );
+  const { said, bring } = useBroughtPlaces();
   return (
     <section aria-labelledby="places" className="mt-8">
       <div className="mb-2 flex flex-wrap items-center gap-3">
         <h2 id="places" className="mr-auto text-lg font-semibold">
           Places of your own
         </h2>
-        {places.length > 0 && (
-          <Button onClick={() => void savePlaces(places)}>
-            <Download size={18} aria-hidden /> As GPX
-          </Button>
-        )}
+        <SavePlaces places={places} />
         <FilePicker label="GPX file of places" accept=".gpx,application/gpx+xml,text/xml" onFile={bring}>
           {(pick) => (
             <Button onClick={pick}>
@@ -102,6 +106,15 @@ export function PlaceList() {
         </ul>
       )}
     </section>
+  );
+}
+
+function SavePlaces({ places }: { places: readonly OwnPlace[] }) {
+  if (!places.length) return null;
+  return (
+    <Button onClick={() => void savePlaces(places)}>
+      <Download size={18} aria-hidden /> As GPX
+    </Button>
   );
 }
 
@@ -236,26 +249,19 @@ function Wish({
         placeholder="0"
         onValue={(sunAltitudeDeg) => onWish({ ...wish, sunAltitudeDeg })}
       />
-      <QuantityField
-        label="Water below"
-        quantity="tideM"
-        unit="m"
-        optional
-        value={tide?.side === 'below' ? tide.heightM : undefined}
-        onValue={(heightM) =>
-          onWish({ ...wish, tide: heightM === undefined ? undefined : { side: 'below', heightM } })
-        }
-      />
-      <QuantityField
-        label="Water above"
-        quantity="tideM"
-        unit="m"
-        optional
-        value={tide?.side === 'above' ? tide.heightM : undefined}
-        onValue={(heightM) =>
-          onWish({ ...wish, tide: heightM === undefined ? undefined : { side: 'above', heightM } })
-        }
-      />
+      {(['below', 'above'] as const).map((side) => (
+        <QuantityField
+          key={side}
+          label={`Water ${side}`}
+          quantity="tideM"
+          unit="m"
+          optional
+          value={tide?.side === side ? tide.heightM : undefined}
+          onValue={(heightM) =>
+            onWish({ ...wish, tide: heightM === undefined ? undefined : { side, heightM } })
+          }
+        />
+      ))}
       <Button kind="quiet" className="col-span-2 justify-self-start" onClick={onRemove}>
         <Trash2 size={18} aria-hidden /> Not any more
       </Button>

@@ -77,14 +77,27 @@ export function Header() {
   );
 }
 
-function StandMenu() {
+/** What stands beside the pages where there is room, and in the menu of a phone. */
+function usePhoneItems() {
   const kept = useKept();
-  const stand = useStand();
   const canRedo = useStore(kept.history, (h) => h.futureStates.length > 0);
   const { home } = useWorkspace();
   const navigate = useNavigate();
-  const compact = useCompact();
   const { theme, toggle } = useTheme();
+  const setOpen = useCommandState((s) => s.setOpen);
+  const isNoon = theme === 'noon';
+  return [
+    { text: 'Help', icon: HelpCircle, onSelect: () => setOpen('help') },
+    { text: 'Redo', icon: Redo2, isDisabled: !canRedo, onSelect: () => kept.redo() },
+    { text: 'Bag', icon: Layers, onSelect: () => void navigate(`${home.base}/bag`) },
+    { text: isNoon ? 'Dusk' : 'Noon', icon: isNoon ? Moon : Sun, onSelect: toggle },
+  ];
+}
+
+function StandMenu() {
+  const stand = useStand();
+  const compact = useCompact();
+  const ofPhone = usePhoneItems();
   const setOpen = useCommandState((s) => s.setOpen);
   const { copy, readAloud, share, goOn, exportFile, exportBundle, card: toCard } = useStandActions();
   const [carries, setCarries] = useState(false);
@@ -117,23 +130,7 @@ function StandMenu() {
               ? [{ text: 'Export with its picture', icon: ImageDown, onSelect: () => void exportBundle() }]
               : []),
           ],
-          compact
-            ? [
-                { text: 'Help', icon: HelpCircle, onSelect: () => setOpen('help') },
-                {
-                  text: 'Redo',
-                  icon: Redo2,
-                  isDisabled: !canRedo,
-                  onSelect: () => kept.redo(),
-                },
-                { text: 'Bag', icon: Layers, onSelect: () => void navigate(`${home.base}/bag`) },
-                {
-                  text: theme === 'noon' ? 'Dusk' : 'Noon',
-                  icon: theme === 'noon' ? Moon : Sun,
-                  onSelect: toggle,
-                },
-              ]
-            : [{ text: 'Shortcuts', icon: HelpCircle, onSelect: () => setOpen('shortcuts') }],
+          compact ? ofPhone : [{ text: 'Shortcuts', icon: HelpCircle, onSelect: () => setOpen('shortcuts') }],
         ]}
       >
         <EllipsisVertical size={20} aria-hidden />

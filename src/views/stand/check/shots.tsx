@@ -13,6 +13,7 @@ import {
   withStand,
   withTakeAs,
   withTakeBack,
+  seenOf,
 } from '@/model';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
@@ -90,14 +91,11 @@ function VerdictMark({ verdict }: { verdict: Verdict | undefined }) {
 /** Everything about one shot, and what can be done with it. */
 function Shot({ take, onGone }: { take: Take; onGone: () => void }) {
   const stand = useStand();
-  const bag = useStandBag();
   const edit = useEdit();
   const record = useRecord();
   const change = (next: Partial<Take>) => record((s) => withTakeAs(s, take.id, (t) => ({ ...t, ...next })));
   const last = stand.takes?.at(-1);
   const other = last?.id === take.id ? stand.takes?.at(-2) : last;
-  const showed = (stand.seen ?? []).filter((s) => s.takeId === take.id);
-  const departs = departureText(take);
   const remove = () => {
     const was = stand;
     record((s) => withoutTake(s, take.id));
@@ -109,18 +107,7 @@ function Shot({ take, onGone }: { take: Take; onGone: () => void }) {
   };
   return (
     <div className="space-y-3 border-l-4 border-edge pl-3">
-      <p>
-        <span className="font-semibold">
-          Shot {takeNumber(stand, take.id)}, {momentText(take.takenAt)}
-        </span>
-        <br />
-        {takeSettingsText(take)}; {takeGlassText(take, bag)}
-        {take.file && <span className="block text-sm text-quiet">{take.file.name}</span>}
-        {departs && <span className="block font-semibold">{departs}</span>}
-        {showed.length > 0 && (
-          <span className="block text-sm text-quiet">Showed: {showed.map(seenText).join('; ')}</span>
-        )}
-      </p>
+      <ShotHead take={take} />
       <Segmented<Verdict | 'none'>
         label="Verdict"
         value={take.verdict ?? 'none'}
@@ -130,19 +117,7 @@ function Shot({ take, onGone }: { take: Take; onGone: () => void }) {
         ]}
         onValue={(value) => change({ verdict: value === 'none' ? undefined : value })}
       />
-      <label className="block">
-        <span className="text-sm text-quiet">Note</span>
-        <textarea
-          rows={2}
-          maxLength={2000}
-          defaultValue={take.note ?? ''}
-          className="mt-1 w-full rounded-md border border-edge bg-panel p-2"
-          onBlur={(e) => {
-            const note = e.target.value.trim();
-            if (note !== (take.note ?? '')) change({ note: note || undefined });
-          }}
-        />
-      </label>
+      <ShotNote note={take.note ?? ''} onNote={(note) => change({ note: note || undefined })} />
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => edit((s) => takenUpAgain(s, take))}>Take it up again</Button>
         <Button kind="quiet" onClick={remove}>
@@ -161,6 +136,46 @@ function Shot({ take, onGone }: { take: Take; onGone: () => void }) {
         </Fold>
       )}
     </div>
+  );
+}
+
+function ShotNote({ note, onNote }: { note: string; onNote: (note: string) => void }) {
+  return (
+    <label className="block">
+      <span className="text-sm text-quiet">Note</span>
+      <textarea
+        rows={2}
+        maxLength={2000}
+        defaultValue={note}
+        className="mt-1 w-full rounded-md border border-edge bg-panel p-2"
+        onBlur={(e) => {
+          const typed = e.target.value.trim();
+          if (typed !== note) onNote(typed);
+        }}
+      />
+    </label>
+  );
+}
+
+/** When and how a shot was made, by how much it departs from its plan, and what it showed. */
+function ShotHead({ take }: { take: Take }) {
+  const stand = useStand();
+  const bag = useStandBag();
+  const showed = seenOf(stand, take);
+  const departs = departureText(take);
+  return (
+    <p>
+      <span className="font-semibold">
+        Shot {takeNumber(stand, take.id)}, {momentText(take.takenAt)}
+      </span>
+      <br />
+      {takeSettingsText(take)}; {takeGlassText(take, bag)}
+      {take.file && <span className="block text-sm text-quiet">{take.file.name}</span>}
+      {departs && <span className="block font-semibold">{departs}</span>}
+      {showed.length > 0 && (
+        <span className="block text-sm text-quiet">Showed: {showed.map(seenText).join('; ')}</span>
+      )}
+    </p>
   );
 }
 

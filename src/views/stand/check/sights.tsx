@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import {
   type Remedy,
   remediesFor,
+  type Much,
   muchesOf,
   type Seen,
   seenOf,
@@ -84,33 +85,36 @@ function SightButtons({ sights }: { sights: readonly Sight[] }) {
   );
 }
 
-/** One thing that was seen: how much of it, where, how it is answered, and what else it may come from. */
-function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; take: Take }) {
-  const open = useOpenStand();
-  const tell = useSession((s) => s.tell);
-  const { ofs = [], placed, byRaw } = sightRecord(what);
-  const muches = muchesOf(what);
-  const { name, question } = sightWords(what);
-  const [draft, setDraft] = useState<Pick<Seen, 'of' | 'raw'>>(muches.length ? { of: ofs[0] } : {});
-  // what was told goes before what is only being chosen: an undo changes it too
-  const { of, raw } = seen ?? draft;
-  const say = (change: Partial<Pick<Seen, 'much' | 'of' | 'raw'>>) => {
-    const told = { of, raw, much: seen?.much, ...change };
-    tellOf(open, {
-      what,
-      ...(told.of ? { of: told.of } : {}),
-      ...(told.much ? { much: told.much } : {}),
-      ...(told.raw ? { raw: true as const } : {}),
-    });
-  };
+/** What was tapped far down opens at the top: it is brought before the eyes, and keys go on from it. */
+function useFresh(what: Sight) {
   const box = useRef<HTMLElement>(null);
   const [isFresh] = useState(useSession((s) => s.telling === what));
-  // what was tapped far down opens at the top: it is brought before the eyes, and keys go on from it
   useEffect(() => {
     if (!isFresh) return;
     box.current?.focus({ preventScroll: true });
     void box.current?.scrollIntoView({ block: 'nearest' });
   }, [isFresh]);
+  return box;
+}
+
+/** One thing that was seen: how much of it, where, how it is answered, and what else it may come from. */
+function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; take: Take }) {
+  const open = useOpenStand();
+  const tell = useSession((s) => s.tell);
+  const { ofs = [], byRaw } = sightRecord(what);
+  const muches = muchesOf(what);
+  const { name, question } = sightWords(what);
+  const [draft, setDraft] = useState<Pick<Seen, 'of' | 'raw'>>(muches.length ? { of: ofs[0] } : {});
+  // what was told goes before what is only being chosen: an undo changes it too
+  const { of, raw } = seen ?? draft;
+  const say = (change: Partial<Pick<Seen, 'much' | 'of' | 'raw'>>) =>
+    tellOf(open, toldOf({ what, of, raw, much: seen?.much, ...change }));
+  const sayOf = (value: SightOf | '') => {
+    if (!value) return;
+    if (seen || !muches.length) say({ of: value });
+    else setDraft({ ...draft, of: value });
+  };
+  const box = useFresh(what);
   return (
     <section
       ref={box}
@@ -118,20 +122,14 @@ function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; 
       aria-label={name}
       className={`space-y-2 focus:outline-none rounded-md border-2 p-2.5 ${seen ? 'border-action bg-chosen' : 'border-edge'}`}
     >
-      <div className="flex items-center justify-between gap-2">
-        <h4 className="font-semibold">{name}</h4>
-        <button
-          type="button"
-          aria-label={seen ? `Take back: ${name}` : `Not ${name}`}
-          className="-m-1.5 flex size-11 items-center justify-center rounded-md hover:bg-panel"
-          onClick={() => {
-            if (seen) takeBack(open, seen.id);
-            tell(null);
-          }}
-        >
-          <X size={18} aria-hidden />
-        </button>
-      </div>
+      <CardHead
+        name={name}
+        isTold={seen !== undefined}
+        onClose={() => {
+          if (seen) takeBack(open, seen.id);
+          tell(null);
+        }}
+      />
       {question && !seen && <p className="text-sm text-quiet">{question}</p>}
       {ofs.length > 0 && (
         <Segmented<SightOf | ''>
@@ -139,46 +137,87 @@ function SightCard({ what, seen, take }: { what: Sight; seen: Seen | undefined; 
           value={of ?? ''}
           columns={ofs.length > 4 ? 3 : ofs.length}
           options={ofs.map((value) => ({ value, text: sightOfText(what, value) }))}
-          onValue={(value) => {
-            if (!value) return;
-            if (seen || !muches.length) say({ of: value });
-            else setDraft({ ...draft, of: value });
-          }}
+          onValue={sayOf}
         />
       )}
-      {(muches.length > 0 || placed) && (
-        <div className="grid auto-cols-fr grid-flow-col gap-2">
-          {muches.map((much) => (
-            <button
-              key={much}
-              type="button"
-              aria-pressed={seen?.much === much}
-              className="min-h-14 rounded-md border border-edge bg-panel font-semibold aria-pressed:border-action aria-pressed:bg-action aria-pressed:text-on-action"
-              onClick={() => say({ much })}
-            >
-              {muchText(what, much)}
-            </button>
-          ))}
-          {placed && <ShowWhere what={what} isShown={!!seen?.at} />}
-        </div>
-      )}
+      <Amounts what={what} seen={seen} onMuch={(much) => say({ much })} />
       {byRaw && (
-        <Segmented<'jpeg' | 'raw'>
-          label="Judged by"
-          value={raw ? 'raw' : 'jpeg'}
-          options={[
-            { value: 'jpeg', text: 'camera’s screen' },
-            { value: 'raw', text: 'raw file' },
-          ]}
-          onValue={(value) => {
-            const change = { raw: value === 'raw' ? (true as const) : undefined };
-            if (seen) say(change);
-            else setDraft({ ...draft, ...change });
+        <JudgedBy
+          raw={raw}
+          onRaw={(raw) => {
+            if (seen) say({ raw });
+            else setDraft({ ...draft, raw });
           }}
         />
       )}
       {seen && <Answered seen={seen} take={take} />}
     </section>
+  );
+}
+
+interface CardHeadProps {
+  readonly name: string;
+  readonly isTold: boolean;
+  readonly onClose: () => void;
+}
+
+function CardHead({ name, isTold, onClose }: CardHeadProps) {
+  return (
+    <div className="flex items-center justify-between gap-2">
+      <h4 className="font-semibold">{name}</h4>
+      <button
+        type="button"
+        aria-label={isTold ? `Take back: ${name}` : `Not ${name}`}
+        className="-m-1.5 flex size-11 items-center justify-center rounded-md hover:bg-panel"
+        onClick={onClose}
+      >
+        <X size={18} aria-hidden />
+      </button>
+    </div>
+  );
+}
+
+interface AmountsProps {
+  readonly what: Sight;
+  readonly seen: Seen | undefined;
+  readonly onMuch: (much: Much) => void;
+}
+
+/** How much of it was seen, or where. */
+function Amounts({ what, seen, onMuch }: AmountsProps) {
+  const { placed } = sightRecord(what);
+  const muches = muchesOf(what);
+  if (!muches.length && !placed) return null;
+  return (
+    <div className="grid auto-cols-fr grid-flow-col gap-2">
+      {muches.map((much) => (
+        <button
+          key={much}
+          type="button"
+          aria-pressed={seen?.much === much}
+          className="min-h-14 rounded-md border border-edge bg-panel font-semibold aria-pressed:border-action aria-pressed:bg-action aria-pressed:text-on-action"
+          onClick={() => onMuch(much)}
+        >
+          {muchText(what, much)}
+        </button>
+      ))}
+      {placed && <ShowWhere what={what} isShown={!!seen?.at} />}
+    </div>
+  );
+}
+
+/** By which picture it was judged: what the camera shows, or the raw file. */
+function JudgedBy({ raw, onRaw }: { raw: Seen['raw']; onRaw: (raw: Seen['raw']) => void }) {
+  return (
+    <Segmented<'jpeg' | 'raw'>
+      label="Judged by"
+      value={raw ? 'raw' : 'jpeg'}
+      options={[
+        { value: 'jpeg', text: 'camera’s screen' },
+        { value: 'raw', text: 'raw file' },
+      ]}
+      onValue={(value) => onRaw(value === 'raw' ? true : undefined)}
+    />
   );
 }
 
@@ -239,7 +278,7 @@ function Answered({ seen, take }: { seen: Seen; take: Take }) {
 }
 
 /** What was told, without how it was answered. */
-function toldOf({ what, much, of, at, raw }: Seen) {
+function toldOf({ what, much, of, at, raw }: Pick<Seen, 'what' | 'much' | 'of' | 'at' | 'raw'>) {
   return {
     what,
     ...(much ? { much } : {}),

@@ -24,16 +24,13 @@ function useKeepWave(): (taps: readonly number[]) => void {
   };
 }
 
-/** A count to the moment in the waves' beat, tapped along with a few times. */
-export function Cue() {
-  const stand = useStand();
-  const derived = useDerived();
+/** The taps, the beat that they make, and the whole seconds to the next wave, each of the last three heard. */
+function useBeat() {
   const volume = usePreferences((p) => p.volume);
   const [taps, setTaps] = useState<readonly number[]>([]);
   const [nowMs, setNowMs] = useState(() => performance.now());
   const keep = useKeepWave();
   const beat = beatOf(taps);
-  const seconds = exposureSeconds(stand, derived);
   useEffect(() => {
     if (!taps.length) return;
     const timer = setInterval(() => setNowMs(performance.now()), 100);
@@ -51,6 +48,15 @@ export function Cue() {
     setTaps(next);
     keep(next);
   };
+  return { beat, whole, hasTaps: taps.length > 0, tap, beginAnew: () => setTaps([]) };
+}
+
+/** A count to the moment in the waves' beat, tapped along with a few times. */
+export function Cue() {
+  const stand = useStand();
+  const derived = useDerived();
+  const { beat, whole, hasTaps, tap, beginAnew } = useBeat();
+  const seconds = exposureSeconds(stand, derived);
   return (
     <div className="space-y-2 pb-3">
       <p className="text-sm text-quiet">{EXPOSE_TEXT.tapEachTimeWave}</p>
@@ -77,8 +83,8 @@ export function Cue() {
           .
         </p>
       )}
-      {taps.length > 0 && (
-        <Button kind="quiet" onClick={() => setTaps([])}>
+      {hasTaps && (
+        <Button kind="quiet" onClick={beginAnew}>
           Begin anew
         </Button>
       )}

@@ -23,6 +23,60 @@ const band = (light: ComingMoment['sky']) =>
 
 const SMALL = { fontSize: 12, fill: 'var(--quiet)' } as const;
 
+/** Each side's light with its range. */
+const CURVES = [
+  <Area
+    key="skyBand"
+    dataKey="skyBand"
+    fill="var(--sky)"
+    fillOpacity={0.22}
+    stroke="none"
+    isAnimationActive={false}
+  />,
+  <Area
+    key="landBand"
+    dataKey="landBand"
+    fill="var(--land)"
+    fillOpacity={0.26}
+    stroke="none"
+    isAnimationActive={false}
+  />,
+  <Line
+    key="sky"
+    dataKey="sky"
+    stroke="var(--sky)"
+    strokeWidth={2.5}
+    dot={false}
+    isAnimationActive={false}
+  />,
+  <Line
+    key="land"
+    dataKey="land"
+    stroke="var(--land)"
+    strokeWidth={2.5}
+    strokeDasharray="7 3"
+    dot={false}
+    isAnimationActive={false}
+  />,
+];
+
+/** A moment at which something turns, named above the curves. */
+const turnLine = (turn: ComingTurn, i: number) => (
+  <ReferenceLine
+    key={`${turn.kind} ${turn.atMs}`}
+    x={turn.atMs}
+    stroke="var(--ink)"
+    strokeDasharray="2 3"
+    label={{
+      value: comingTurnText(turn),
+      position: 'insideTopLeft',
+      dy: -16 + 15 * (i % 3),
+      fontSize: 12,
+      fill: 'var(--ink)',
+    }}
+  />
+);
+
 /** The light of sky and land over the hour, each with its range; the same stands in the table below. */
 export function HourChart({ hour, turns }: HourChartProps) {
   const data = hour.moments.map((m) => ({
@@ -59,44 +113,8 @@ export function HourChart({ hour, turns }: HourChartProps) {
             stroke="none"
             tickFormatter={whole}
           />
-          <Area
-            dataKey="skyBand"
-            fill="var(--sky)"
-            fillOpacity={0.22}
-            stroke="none"
-            isAnimationActive={false}
-          />
-          <Area
-            dataKey="landBand"
-            fill="var(--land)"
-            fillOpacity={0.26}
-            stroke="none"
-            isAnimationActive={false}
-          />
-          <Line dataKey="sky" stroke="var(--sky)" strokeWidth={2.5} dot={false} isAnimationActive={false} />
-          <Line
-            dataKey="land"
-            stroke="var(--land)"
-            strokeWidth={2.5}
-            strokeDasharray="7 3"
-            dot={false}
-            isAnimationActive={false}
-          />
-          {turns.map((turn, i) => (
-            <ReferenceLine
-              key={`${turn.kind} ${turn.atMs}`}
-              x={turn.atMs}
-              stroke="var(--ink)"
-              strokeDasharray="2 3"
-              label={{
-                value: comingTurnText(turn),
-                position: 'insideTopLeft',
-                dy: -16 + 15 * (i % 3),
-                fontSize: 12,
-                fill: 'var(--ink)',
-              }}
-            />
-          ))}
+          {CURVES}
+          {turns.map(turnLine)}
         </ComposedChart>
       </ResponsiveContainer>
       <figcaption className="flex justify-center gap-5 text-sm text-quiet">

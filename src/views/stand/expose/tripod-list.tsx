@@ -51,30 +51,45 @@ export function TripodList() {
           onValue={(wind) => wind && edit((s) => ({ ...s, wind }))}
         />
       )}
-      <Fold summary={`${done} of ${steps.length} done`}>
-        <ol className="border-t border-rule">
-          {steps.map((step, i) => (
-            <li key={step} className="border-b border-rule">
-              <button
-                type="button"
-                aria-pressed={i < done}
-                className="flex min-h-11 w-full items-center gap-2.5 px-1 text-left hover:bg-panel"
-                onClick={() => goTo(i < done ? steps[i - 1] : step)}
-              >
-                <span className="flex size-5 shrink-0 items-center justify-center border border-edge">
-                  {i < done && <Tick size={16} aria-hidden />}
-                </span>
-                <span className={i < done ? 'text-quiet' : ''}>{tripodText(step, stand, ndGoes).title}</span>
-              </button>
-            </li>
-          ))}
-        </ol>
-        {done > 0 && (
-          <Button kind="quiet" className="w-full" onClick={() => goTo(undefined)}>
-            Begin anew
-          </Button>
-        )}
-      </Fold>
+      <AllSteps steps={steps} done={done} goTo={goTo} />
     </section>
+  );
+}
+
+interface AllStepsProps {
+  readonly steps: readonly TripodStep[];
+  readonly done: number;
+  readonly goTo: (step: TripodStep | undefined) => void;
+}
+
+/** The whole list, ticked as far as it was gone through. */
+function AllSteps({ steps, done, goTo }: AllStepsProps) {
+  const stand = useStand();
+  const ndGoes = usePreferences((p) => p.ndGoes);
+  return (
+    <Fold summary={`${done} of ${steps.length} done`}>
+      <ol className="border-t border-rule">
+        {steps.map((step, i) => (
+          <li key={step} className="border-b border-rule">
+            <button
+              type="button"
+              aria-pressed={i < done}
+              className="flex min-h-11 w-full items-center gap-2.5 px-1 text-left hover:bg-panel"
+              onClick={() => goTo(i < done ? steps[i - 1] : step)}
+            >
+              <span className="flex size-5 shrink-0 items-center justify-center border border-edge">
+                {i < done && <Tick size={16} aria-hidden />}
+              </span>
+              <span className={i < done ? 'text-quiet' : ''}>{tripodText(step, stand, ndGoes).title}</span>
+            </button>
+          </li>
+        ))}
+      </ol>
+      {done > 0 && (
+        <Button kind="quiet" className="w-full" onClick={() => goTo(undefined)}>
+          Begin anew
+        </Button>
+      )}
+    </Fold>
   );
 }

@@ -54,18 +54,13 @@ export function usePad(only?: ReadRole, takes?: Take) {
   const secondsFor = (ev: number) => secondsForEv(ev, settings);
   const guess = useGuess(role, settings);
   const repeated = stand.readings.find((r) => r.id === again);
+  const asCorrected = place || limit ? null : corrected;
   const correcting = repeated
     ? { id: repeated.id, roundSeconds: secondsFor(meteredEv(repeated)) }
-    : place || limit
-      ? null
-      : corrected;
+    : asCorrected;
   const own = correctedLight(stand, role, correcting);
-  const { marks, chosen } = marksFor({
-    roundSeconds: own && correcting ? correcting.roundSeconds : guess,
-    targetSeconds: own ? secondsFor(meteredEv(own)) : guess,
-    thirds: own ? 1 : 3,
-    shift,
-  });
+  const ownSeconds = own ? secondsFor(meteredEv(own)) : null;
+  const { marks, chosen } = marksRound(ownSeconds, correcting?.roundSeconds ?? guess, guess, shift);
 
   return {
     meter,
@@ -80,13 +75,7 @@ export function usePad(only?: ReadRole, takes?: Take) {
     againName: again && capital(named(again)),
     turnTo(next: ReadRole) {
       setDraft({ role: next, place: next === 'through' ? null : place, again: null });
-      const before = lastReading(stand, next);
-      const id = next === 'through' ? THROUGH : lastSpot(stand, next)?.id;
-      setCorrecting(
-        before?.shutter === undefined || id === undefined
-          ? null
-          : { id, roundSeconds: secondsFor(meteredEv(before)) },
-      );
+      setCorrecting(correctingLast(stand, next, secondsFor));
       setShift(0);
       select(null);
     },
@@ -104,6 +93,21 @@ export function usePad(only?: ReadRole, takes?: Take) {
     withoutPlace: () => setDraft({ place: null }),
     notAgain: () => setDraft({ again: null }),
   };
+}
+
+/** Thirds round what is corrected, so that its own time can be chosen among them; else whole stops round a guess. */
+const marksRound = (ownSeconds: number | null, roundSeconds: number, guess: number, shift: number) =>
+  ownSeconds === null
+    ? marksFor({ roundSeconds: guess, targetSeconds: guess, thirds: 3, shift })
+    : marksFor({ roundSeconds, targetSeconds: ownSeconds, thirds: 1, shift });
+
+/** The last reading of a role, to be corrected; null where there is none that was read by a mark. */
+function correctingLast(stand: Stand, role: ReadRole, secondsFor: (ev: number) => number): Correcting | null {
+  const before = lastReading(stand, role);
+  const id = role === 'through' ? THROUGH : lastSpot(stand, role)?.id;
+  return before?.shutter === undefined || id === undefined
+    ? null
+    : { id, roundSeconds: secondsFor(meteredEv(before)) };
 }
 
 /** Stands for the id of the whole scene's reading. */

@@ -11,6 +11,9 @@ const HEIGHT = 46;
 const LEAST_SHOWN = 0.3;
 const MOST_SHOWN = 1;
 
+/** The ground on which it is as good. */
+const PLAY = { height: HEIGHT, fill: 'var(--chosen)', stroke: 'var(--rule)' } as const;
+
 /** What the picture loses as the sheet slides: the lower the line, the better; the ground is what is as good. */
 export function SeatCurve({ glass }: { glass: Glass }) {
   const stand = useStand();
@@ -47,15 +50,7 @@ export function SeatCurve({ glass }: { glass: Glass }) {
                 : '',
             )}
           >
-            {low != null && high != null && (
-              <rect
-                x={low}
-                width={Math.max(2, high - low)}
-                height={HEIGHT}
-                fill="var(--chosen)"
-                stroke="var(--rule)"
-              />
-            )}
+            {low != null && high != null && <rect {...PLAY} x={low} width={Math.max(2, high - low)} />}
             <path d={curveOf(fits, x)} fill="none" stroke="var(--ink)" strokeWidth={1.6} />
             <path d={`M${x(seat.offsetMm)} 0V${HEIGHT}`} stroke="var(--ink)" strokeWidth={2.5} />
           </svg>

@@ -61,15 +61,22 @@ export function SeatThumb({ sheet, glass }: { sheet: SheetFilter; glass: Glass }
         <button type="button" className={BIG} onClick={flip}>
           Flip
         </button>
-        <button
-          type="button"
-          disabled={isSet}
-          className="min-h-16 rounded-md border border-action bg-action px-3 text-lg font-semibold text-on-action disabled:border-edge disabled:bg-panel disabled:text-ink"
-          onClick={() => edit((s) => choose(s, choice))}
-        >
-          {isSet ? 'Set' : 'It is set'}
-        </button>
+        <SetButton isSet={isSet} onSet={() => edit((s) => choose(s, choice))} />
       </div>
     </div>
+  );
+}
+
+/** Says that the glass has been set as it is told here. */
+function SetButton({ isSet, onSet }: { isSet: boolean; onSet: () => void }) {
+  return (
+    <button
+      type="button"
+      disabled={isSet}
+      className="min-h-16 rounded-md border border-action bg-action px-3 text-lg font-semibold text-on-action disabled:border-edge disabled:bg-panel disabled:text-ink"
+      onClick={onSet}
+    >
+      {isSet ? 'Set' : 'It is set'}
+    </button>
   );
 }

@@ -74,13 +74,6 @@ function Row({ piece, slots, onMove }: RowProps) {
     },
     { pointer: { keys: false } },
   );
-  const step = (e: KeyboardEvent) => {
-    const by = { ArrowUp: -1, ArrowDown: 1 }[e.key];
-    if (by === undefined || slot === null) return;
-    e.preventDefault();
-    e.stopPropagation();
-    onMove(slot + by);
-  };
   return (
     <li
       ref={row}
@@ -113,7 +106,7 @@ function Row({ piece, slots, onMove }: RowProps) {
           type="button"
           aria-label={SEAT_TEXT.moveUpArrowNearer(filterName(filter))}
           className="flex size-11 shrink-0 cursor-grab touch-none items-center justify-center text-quiet hover:text-ink"
-          onKeyDown={step}
+          onKeyDown={(e) => stepByKey(e, slot, onMove)}
           {...drag()}
         >
           <GripVertical size={18} aria-hidden />
@@ -121,6 +114,15 @@ function Row({ piece, slots, onMove }: RowProps) {
       )}
     </li>
   );
+}
+
+/** Moves a piece a slot on by an arrow key. */
+function stepByKey(e: KeyboardEvent, slot: number, onMove: (slot: number) => void): void {
+  const by = { ArrowUp: -1, ArrowDown: 1 }[e.key];
+  if (by === undefined) return;
+  e.preventDefault();
+  e.stopPropagation();
+  onMove(slot + by);
 }
 
 /** A slot as it is typed; whether the holder has it is told where it is moved. */
