@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 
@@ -36,6 +36,71 @@ function broken(files: Readonly<Record<string, string>>): string {
     rmSync(house, { recursive: true });
   }
 }
+
+/**
+ * What the linter's gates say of a file with faults planted in it: the rules that it finds broken, in their order. The file is
+ * linted by the house's own configuration, under a name in the house where nothing stands.
+ */
+function linted(path: string, text: string): string[] {
+  const file = join(ROOT, path);
+  writeFileSync(file, text);
+  try {
+    execFileSync('npx', ['eslint', '--format', 'json', file], { cwd: ROOT, encoding: 'utf8', stdio: 'pipe' });
+    return [];
+  } catch (error) {
+    const [{ messages }] = JSON.parse((error as { stdout: string }).stdout) as [
+      { messages: { ruleId: string }[] },
+    ];
+    return messages.map(({ ruleId }) => ruleId);
+  } finally {
+    rmSync(file);
+  }
+}
+
+/** So many lines of a function that does nothing. */
+const long = (lines: number) => `export function long(): void {\n${'  void 0;\n'.repeat(lines - 2)}}\n`;
+
+describe('the gates of the linter', () => {
+  it('catch looks and sights by name, a variable too, sentences outside the words, faces of everything, what is long', () => {
+    const planted = `
+      import { type School, type Sight } from '@/model';
+      export * from '@/ui/button';
+      export const say = 'This sentence has no business to stand here.';
+      export const isNatural = (school: School): boolean => school === 'natural';
+      export function order(what: Sight): number {
+        switch (what) {
+          case 'strip':
+            return 1;
+          default:
+            return ['dull', 'turned'].includes(what) ? 2 : 3;
+        }
+      }
+      ${long(61)}`;
+    const found = linted('src/views/stand/check/planted.ts', planted);
+    expect(found).toEqual(
+      expect.arrayContaining([
+        'house/closed-lists',
+        'house/sentences',
+        'no-restricted-syntax',
+        'max-lines-per-function',
+      ]),
+    );
+    expect(found.filter((rule) => rule === 'house/closed-lists')).toHaveLength(4);
+  });
+
+  it('catch a function of more than 120 lines where a long one may stand, and a file of more than 400', () => {
+    const found = linted('src/store/planted.ts', `${long(121)}${'// a line more\n'.repeat(290)}`);
+    expect(found).toEqual(expect.arrayContaining(['max-lines-per-function', 'max-lines']));
+  });
+
+  it('let fifteen files and no more have a long function', () => {
+    const config = readFileSync(join(ROOT, 'eslint.config.js'), 'utf8');
+    const [, list = ''] = /const LONG_FUNCTIONS = \{([^}]*)\}/.exec(config) ?? [];
+    const files = [...list.matchAll(/'(src\/[^']+)': '[^']+'/g)].map(([, file]) => file);
+    expect(files.length).toBeGreaterThan(0);
+    expect(files.length).toBeLessThanOrEqual(15);
+  });
+});
 
 describe('the gate of the layers (fault 88)', () => {
   it('catches what is planted in every layer of the core, the last that were added among them', () => {

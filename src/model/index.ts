@@ -343,7 +343,7 @@ export {
   MAX_TEXT,
   type Quantity,
 } from './terms/limits';
-export { type School, SCHOOLS, traitsOf } from './terms/looks';
+export { FIRST_LOOK, type School, SCHOOLS, traitsOf } from './terms/looks';
 export {
   type Assumable,
   type Blur,

@@ -1,3 +1,4 @@
+import { RENDER_TEXT } from '@/words';
 import { MarginNote } from './margin-note';
 import { type SeamAt } from '@/core/optics';
 import { outside, seamEnds } from './geometry';
@@ -55,7 +56,7 @@ function SeamAway({
         strokeWidth={2.5}
       />
       <MarginNote x={width / 2} y={side === 'above' ? 32 : height - 20} anchor="middle">
-        {`seam ${parts.toFixed(2)} of the height ${side} the frame`}
+        {RENDER_TEXT.seamOutside(parts, side)}
       </MarginNote>
     </g>
   );

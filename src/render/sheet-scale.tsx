@@ -1,3 +1,4 @@
+import { RENDER_TEXT } from '@/words';
 import { type ScaleLinear, scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { acrossSeam, type FrameSize, type Lens, type Seat, sheetScale } from '@/core/optics';
@@ -65,7 +66,7 @@ export function SheetScale(props: SheetScaleProps) {
       <path d={`M0.5 0V${height}`} stroke="var(--ink)" strokeWidth={1} />
       <Ticks mm={mm} height={height} width={width} clearOf={shown ? seamY : null} />
       {shown && <SeamTag y={seamY} width={width} text={tickText(seated)} />}
-      {way < 0 && <title>upside down: millimetres below the rail</title>}
+      {way < 0 && <title>{RENDER_TEXT.belowTheRail}</title>}
     </svg>
   );
 }

@@ -14,7 +14,7 @@ import { anyBag, anyStand, prepared } from './fixtures';
  */
 
 /** Sets of one or two sheets of a bag, by two numbers. */
-export const pick = ({ input: { sheets } }: Posed, a: number, b: number): SheetSet => {
+const pick = ({ input: { sheets } }: Posed, a: number, b: number): SheetSet => {
   const [first, second] = [sheets[a % sheets.length], sheets[b % sheets.length]];
   return first && second ? (first === second ? [first] : [first, second]) : [];
 };

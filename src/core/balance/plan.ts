@@ -153,7 +153,7 @@ function faintest(
 ): Candidate {
   const [first] = best as readonly [Candidate, ...Candidate[]];
   if ((first.line?.stops ?? 0) <= LINE_SHOWS) return first;
-  const limit = (ordered[0] as Found).ranked.scoreStops + LINE_DECIDES_WITHIN + TIE;
+  const limit = ordered[0].ranked.scoreStops + LINE_DECIDES_WITHIN + TIE;
   for (const [i, found] of ordered.entries()) {
     if (found.ranked.scoreStops > limit) break;
     const figures = best[i] ?? figuresOf(found);

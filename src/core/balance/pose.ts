@@ -167,7 +167,7 @@ function lightThrough(input: BalanceInput) {
   };
   const together = (set: SheetSet, by: number, every: number): DimmingTable => {
     const [first, second] = set.map((s) => sampled(s, by));
-    return averagedOverBeam(grid, [first as SheetLight, second], every);
+    return averagedOverBeam(grid, [first, second], every);
   };
   const slantTables = (set: SheetSet, make: (by: number) => DimmingTable): SlantTables => ({
     square: make(1),
@@ -179,7 +179,7 @@ function lightThrough(input: BalanceInput) {
     { offsetMm }: Seat,
     { by, every }: { readonly by: number; readonly every: number },
   ): DimmingTable => {
-    const pair = [sampled(near as BagSheet, by), sampled(far as BagSheet, by)] as const;
+    const pair = [sampled(near, by), sampled(far, by)] as const;
     return averagedInTwoSlots(grid, pair, (y) => laterHeightMm(lens, further, offsetMm, y), every);
   };
   const fine = perSet((set) => slantTables(set, (by) => together(set, by, 1)));

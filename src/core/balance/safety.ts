@@ -54,9 +54,7 @@ function withLikelySheets(posed: Posed, answer: BalanceResult): Posed {
 
 /** Some of many, evenly taken. */
 const someOf = <T>(all: readonly T[], most: number): readonly T[] =>
-  all.length <= most
-    ? all
-    : Array.from({ length: most }, (_, i) => all[Math.floor((i * all.length) / most)] as T);
+  all.length <= most ? all : Array.from({ length: most }, (_, i) => all[Math.floor((i * all.length) / most)]);
 
 /**
  * One after another the searches that tell how safe an answer is; every yield tells about how much is done.

@@ -41,7 +41,7 @@ const numberOf = (text: string): number => Number(text.replace(',', '.').replace
 export function meterFromTyping(text: string, bare: MeterScale): MeterText {
   const t = plainTyped(text).toLowerCase();
   const ev = EV.map((form) => form.exec(t)).find(Boolean) ?? (bare === 'ev' ? BARE_EV.exec(t) : null);
-  if (ev) return ofEv(numberOf(ev[1] as string), ev[2]);
+  if (ev) return ofEv(numberOf(ev[1]), ev[2]);
   const lux = LUX.exec(t);
   if (lux) return ofLight('lux', lux);
   const luminance = LUMINANCE.exec(t);
@@ -69,7 +69,7 @@ function ofEv(value: number, isoText: string | undefined): MeterText {
 }
 
 function ofLight(scale: 'lux' | 'luminance', [, number, thousands]: RegExpExecArray): MeterText {
-  const value = numberOf(number as string) * (thousands ? 1000 : 1);
+  const value = numberOf(number) * (thousands ? 1000 : 1);
   if (!(value > 0)) return { ok: false, reason: 'out-of-range' };
   return { ok: true, scale, ev100: scale === 'lux' ? incidentEv(value) : evOfLuminance(value), value };
 }
@@ -85,7 +85,7 @@ export function apertureInTenths(
 ): { readonly mark: number; readonly tenths: number; readonly exact: ExactAperture } | null {
   const m = TENTHS.exec(plainTyped(text).toLowerCase());
   if (!m) return null;
-  const [mark, tenths] = [numberOf(m[1] as string), numberOf(m[2] as string)];
+  const [mark, tenths] = [numberOf(m[1]), numberOf(m[2])];
   if (!(tenths < 10)) return null;
   return { mark, tenths, exact: (exactAperture(mark) * 2 ** (tenths / 20)) as ExactAperture };
 }

@@ -25,7 +25,7 @@ export function skylineAt(points: readonly FramePoint[]): (u: number) => number 
   return (u) => {
     const next = sorted.findIndex((p) => p.u >= u);
     if (next < 0) return sorted.at(-1)?.v ?? 0;
-    const right = sorted[next] as FramePoint;
+    const right = sorted[next];
     const left = sorted[next - 1];
     if (!left) return right.v;
     return left.v + ((right.v - left.v) * (u - left.u)) / (right.u - left.u);

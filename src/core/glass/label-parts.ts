@@ -52,7 +52,7 @@ export function spelled(text: string): string {
     .replace(/(\p{L})[-–](?=\p{L})/gu, '$1 ')
     .replace(/(\p{L})[-–]?(?=\d)/gu, (whole, letter: string) => (/[x]/.test(letter) ? whole : `${letter} `))
     .replace(/(\d)[-–]?(?=\p{L})/gu, (whole, digit: string, at: number, all: string) =>
-      /x/.test(all[at + whole.length] as string) ? whole : `${digit} `,
+      /x/.test(all[at + whole.length]) ? whole : `${digit} `,
     )
     .replace(/\s+/g, ' ')
     .trim();
@@ -64,7 +64,7 @@ const numeric = (text: string): number => {
     const [over, under] = t.split('/');
     return under === undefined ? Number(t.replace(',', '.')) : Number(over) / Number(under);
   };
-  return part(whole as string) + (fraction === undefined ? 0 : part(fraction));
+  return part(whole) + (fraction === undefined ? 0 : part(fraction));
 };
 
 const UNIT = String.raw`(?: ?(mm|cm|in|inch|"|″|”)(?!\p{L}))?`;

@@ -146,7 +146,7 @@ function transitionIn(words: readonly string[]): TransitionName | null {
   const at = inFull < 0 ? words.findIndex(isNamed) : inFull;
   if (at < 0) return null;
   const very = words[at - 1] === 'very' || words[at - 1] === 'extra';
-  const named = transitionNamed(words[at] as string) as TransitionName;
+  const named = transitionNamed(words[at]) as TransitionName;
   return named === 'hard' && very ? 'very hard' : named;
 }
 

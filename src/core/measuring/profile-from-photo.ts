@@ -158,7 +158,7 @@ function nearest(values: readonly number[], i: number): number {
 
 /** As few samples as follow all of them closely enough (Ramer 1972, Douglas and Peucker 1973). */
 function followed(samples: readonly DensitySample[]): readonly DensitySample[] {
-  const [first, last] = [samples[0] as DensitySample, samples.at(-1) as DensitySample];
+  const [first, last] = [samples[0], samples.at(-1) as DensitySample];
   let [worst, at] = [FOLLOWED_STOPS, 0];
   samples.forEach(({ mm, stops }, i) => {
     const part = (mm - first.mm) / (last.mm - first.mm);
@@ -180,7 +180,7 @@ function straightened(
     [0, 1],
   ] as const;
   const rows = square.flatMap(([x, y], i) => {
-    const { u, v } = corners[i] as FramePoint;
+    const { u, v } = corners[i];
     return [
       [x, y, 1, 0, 0, 0, -u * x, -u * y],
       [0, 0, 0, x, y, 1, -v * x, -v * y],

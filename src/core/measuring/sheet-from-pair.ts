@@ -228,7 +228,7 @@ function firstGuess(
   const crossings = [...byColumn.values()].flatMap((column) => {
     const ordered = column.toSorted((a, b) => a.h - b.h);
     const i = ordered.findIndex((c) => (isUp ? c.stops >= half : c.stops < half));
-    return i > 0 && i < ordered.length ? [ordered[i] as TakenCell] : [];
+    return i > 0 && i < ordered.length ? [ordered[i]] : [];
   });
   if (crossings.length < 5) return null;
   const xs = crossings.map((c) => c.x);

@@ -71,7 +71,7 @@ function fieldFromTable(table: DimmingTable, raster: FieldRaster, out: Float32Ar
   for (let row = 0; row < rows; row++) {
     const at = Math.round((startOf(row) - from) / step);
     const start = Math.floor(at / phases);
-    const line = lines[at - start * phases] as Float32Array;
+    const line = lines[at - start * phases];
     out.set(line.subarray(start, start + columns), row * columns);
   }
   return out;

@@ -1,5 +1,5 @@
 import { profileJoints, type Sheet } from '@/core/glass';
-import { averagedOverBeam, sampleSheet, type SheetLight, tableGrid } from './dimming-table';
+import { averagedOverBeam, sampleSheet, tableGrid } from './dimming-table';
 import { acrossSeam, type FrameSize, type Lens, type Seat, sheetScale } from './projection';
 
 /** The transition of a set as a beam draws it, in mm from the sheet's mid-line towards the dark end. */
@@ -23,7 +23,7 @@ export function transitionOf(sheets: readonly Sheet[], beamMm: number): Transiti
   const joints = sheets.flatMap((s) => profileJoints(s.profile));
   const grid = tableGrid(beamMm, Math.max(...joints.map(Math.abs)) + beamMm / 2 + 1);
   const [first, second] = sheets.map((s) => sampleSheet(grid, { profile: s.profile }));
-  const { stops, startMm, stepsPerMm } = averagedOverBeam(grid, [first as SheetLight, second]);
+  const { stops, startMm, stepsPerMm } = averagedOverBeam(grid, [first, second]);
   const most = stops.reduce((a, b) => Math.max(a, b), 0);
   const crossing = (part: number): number => {
     const wanted = part * most;

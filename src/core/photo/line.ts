@@ -22,7 +22,7 @@ export function simplifyLine(points: readonly FramePoint[], tolerance: number): 
     let farthest = 0;
     let at = -1;
     for (let i = from + 1; i < to; i++) {
-      const d = distance(points[i] as FramePoint, points[from] as FramePoint, points[to] as FramePoint);
+      const d = distance(points[i], points[from], points[to]);
       if (d > farthest) {
         farthest = d;
         at = i;

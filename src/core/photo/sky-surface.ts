@@ -37,11 +37,11 @@ function sampledSky({ columns, rows, values, until }: SurfaceInput): Sampled {
   const [x, y, value]: number[][] = [[], [], []];
   for (let column = 0; column < columns; column += THIN)
     for (let row = 0; row < until[column]; row += THIN) {
-      x!.push(about(column, columns));
-      y!.push(about(row, rows));
-      value!.push(values[row * columns + column]);
+      x.push(about(column, columns));
+      y.push(about(row, rows));
+      value.push(values[row * columns + column]);
     }
-  return { x: Float64Array.from(x!), y: Float64Array.from(y!), value: Float64Array.from(value!) };
+  return { x: Float64Array.from(x), y: Float64Array.from(y), value: Float64Array.from(value) };
 }
 
 /**

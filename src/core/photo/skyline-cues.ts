@@ -159,12 +159,9 @@ function levelScore({ columns, rows, log, red, blue }: Channels): Float32Array {
     });
     for (let row = 3; row < rows - 3; row++)
       for (let column = 0; column < columns; column++) {
-        const here = (lines[row] as (typeof lines)[number]).signed[column];
-        const usual = [-3, -2, 2, 3].reduce(
-          (sum, k) => sum + (lines[row + k] as (typeof lines)[number]).signed[column] / 4,
-          0,
-        );
-        const agreed = Math.abs(here) / ((lines[row] as (typeof lines)[number]).size[column] + 0.004);
+        const here = lines[row].signed[column];
+        const usual = [-3, -2, 2, 3].reduce((sum, k) => sum + lines[row + k].signed[column] / 4, 0);
+        const agreed = Math.abs(here) / (lines[row].size[column] + 0.004);
         const own = clamp(
           (Math.abs(here - usual) / LEVEL_STEP) * clamp((agreed - 0.4) / (ONE_WAY - 0.4), 0, 1),
           0,

@@ -151,7 +151,7 @@ export function shutterMarksRound(seconds: number, thirds: number, count: number
 /** The third-stop mark so many steps from the one nearest to a time, towards shorter times; held to the ends of the scale. */
 export function steppedShutterMark(seconds: number, thirds: number): Mark {
   const at = nearestThird(seconds) + thirds;
-  return THIRD_MARKS[Math.min(THIRD_MARKS.length - 1, Math.max(0, at))] as Mark;
+  return THIRD_MARKS[Math.min(THIRD_MARKS.length - 1, Math.max(0, at))];
 }
 
 /** The nominal value so many third-stop marks along a scale from the mark nearest to one; held to the ends of the scale. */
@@ -159,7 +159,7 @@ function stepped(marks: readonly Mark[], exact: number, thirds: number): number 
   const ladder = marks.filter((m) => m.scale === 'third');
   const away = ladder.map((m) => Math.abs(Math.log2(m.exact / exact)));
   const at = away.indexOf(Math.min(...away)) + thirds;
-  return nominalOf((ladder[Math.min(ladder.length - 1, Math.max(0, at))] as Mark).name);
+  return nominalOf(ladder[Math.min(ladder.length - 1, Math.max(0, at))].name);
 }
 
 /** The f-number so many thirds of a stop from a nominal one, towards smaller openings: 11 gives 13. */

@@ -6,7 +6,6 @@ export { type Costs, type Told, toldOf } from './judge';
 export { type Lost, lostIn, trueShot, type TrueShot } from './shot';
 export {
   type BenchAir,
-  BENCH_AIRS,
   BENCH_LANDSCAPES,
   type BenchChoice,
   type ExerciseId,

@@ -2,6 +2,7 @@ import { type Bag } from '../bag/bag';
 import { mountedCamera, mountedLens } from '../bag/edits';
 import { notFittedFor } from '../stand/choice';
 import { partsThat, withoutParts } from '../stand/parts';
+import { FIRST_LOOK } from '../terms/looks';
 import { type Stand } from '../stand/stand';
 import { ASSUMABLES } from '../terms/stand';
 
@@ -38,7 +39,7 @@ export function newStand({ id, name, createdAt, like }: NewStand): Stand {
       { u: 1, v: 0.5 },
     ],
     readings: [],
-    look: { school: 'natural' },
+    look: { school: FIRST_LOOK },
     assumed: ASSUMABLES,
   };
 }

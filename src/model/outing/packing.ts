@@ -62,11 +62,11 @@ function needList() {
   return {
     needs,
     missing,
-    need(key: string, of: Omit<Need, 'key' | 'for'>, stand?: Stand) {
+    need: (key: string, of: Omit<Need, 'key' | 'for'>, stand?: Stand) => {
       const known = needs.get(key);
       needs.set(key, { key, ...of, for: [...(known?.for ?? []), ...(stand ? [stand.name] : [])] });
     },
-    lack(key: string, of: Omit<Missing, 'neededFor'>, stand: Stand) {
+    lack: (key: string, of: Omit<Missing, 'neededFor'>, stand: Stand) => {
       const known = missing.get(key);
       missing.set(key, { ...of, neededFor: [...(known?.neededFor ?? []), stand.name] });
     },

@@ -60,6 +60,9 @@ export type School = keyof typeof LOOKS;
 
 export const SCHOOLS = Object.keys(LOOKS) as [School, ...School[]];
 
+/** The look that a new stand begins with, until another is said to be the usual one. */
+export const FIRST_LOOK: School = 'natural';
+
 /** What the look of a stand is like. */
 export const traitsOf = ({ look }: { readonly look: { readonly school: School } }): LookTraits =>
   LOOKS[look.school];

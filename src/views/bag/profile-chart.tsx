@@ -18,7 +18,7 @@ function alongSheet({ sold, measured }: ProfileChartProps) {
   const { measuredSamples: _, ...asSold } = sold;
   const samples = measured.measuredSamples ?? [];
   const reach = Math.max(BEYOND_MM, ...samples.map((s) => Math.abs(s.mm)));
-  const [nominal, own] = [profileOf(asSold as SheetFilter), profileOf(measured)];
+  const [nominal, own] = [profileOf(asSold), profileOf(measured)];
   return Array.from({ length: 201 }, (__, i) => {
     const mm = -reach + (2 * reach * i) / 200;
     return { mm, sold: densityAt(nominal, mm), measured: densityAt(own, mm) };

@@ -87,18 +87,18 @@ function useOutingDeeds(outing: Outing) {
   const newId = useNewId();
   const navigate = useNavigate();
   return {
-    again() {
+    again: () => {
       const id = newId('o');
       const day = dayOf(Date.now() + 86_400_000, outing.zone);
       const made = { id, name: outing.name, createdAt: new Date().toISOString(), day };
       edit((plans) => putOuting(plans, outingAgain(outing, made)));
       void navigate(`${base}/outings/${standKey(id)}`);
     },
-    save() {
+    save: () => {
       const file = workspace.exportOuting(outing.id);
       if (file) saveOrSay(file);
     },
-    remove() {
+    remove: () => {
       edit((plans) => removeOuting(plans, outing.id));
       toast(`${outingName(outing)} is gone.`, {
         action: { label: 'Undo', onClick: () => edit((plans) => restoreOuting(plans, outing, index)) },

@@ -1,4 +1,4 @@
-import { withSchool } from '@/model';
+import { FIRST_LOOK, withSchool } from '@/model';
 import { prefer, type Preferences } from '@/store';
 import { sideNames, STAND_TEXT } from '@/words';
 import { usePreferences, useWorkspace } from '../shared/workspace-context';
@@ -13,7 +13,7 @@ export function UsualLookQuestion() {
   const school = useStand((s) => s.look.school);
   const { sky } = sideNames(useStand());
   const edit = useEdit();
-  if (isDemo || isBench || !isOpen || !isPlanned || school !== USUAL) return null;
+  if (isDemo || isBench || !isOpen || !isPlanned || school !== FIRST_LOOK) return null;
   const answer = (usualLook: NonNullable<Preferences['usualLook']>) => {
     prefer({ usualLook });
     edit((s) => withSchool(s, usualLook));
@@ -36,6 +36,3 @@ export function UsualLookQuestion() {
     </div>
   );
 }
-
-/** The look that rules until it is answered. */
-const USUAL = 'natural';

@@ -91,7 +91,7 @@ function Toasts() {
       toastOptions={{
         unstyled: true,
         classNames: {
-          toast: WORKSPACE_TEXT.flexItemsCenterGap,
+          toast: 'flex items-center gap-4 rounded-md border border-edge bg-ink px-4 py-3 text-panel w-full',
           actionButton:
             'ml-auto min-h-11 rounded px-3 font-semibold text-panel underline underline-offset-4 whitespace-nowrap',
         },

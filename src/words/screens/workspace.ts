@@ -25,6 +25,4 @@ export const WORKSPACE_TEXT = {
   goShotsTakesLearnt: 'go to shots takes learnt plots buy',
   goPractiseExercisesSimulated: 'go to practise exercises simulated scenes',
   backUpEverythingFile: 'Back up everything to a file',
-  flexItemsCenterGap:
-    'flex items-center gap-4 rounded-md border border-edge bg-ink px-4 py-3 text-panel w-full',
 };

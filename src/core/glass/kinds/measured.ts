@@ -13,7 +13,7 @@ export const MEASURED = sheetKind({
   of: ({ samples }) => ({ samples: samples() }),
   hasBody: true,
   faultOf: ({ samples }) => {
-    const at = samples.findIndex(({ mm }, i) => i > 0 && mm <= (samples[i - 1] as DensitySample).mm);
+    const at = samples.findIndex(({ mm }, i) => i > 0 && mm <= samples[i - 1].mm);
     return at < 0 ? null : { path: ['samples', at, 'mm'], message: 'samples stand in ascending order of mm' };
   },
   printed: null,

@@ -56,7 +56,7 @@ export function octaveNoise(seed: number, { wavelength, octaves, gain = 0.5 }: O
     let frequency = 1 / wavelength;
     for (let i = 0; i < octaves; i++) {
       if (i > 0 && 1 / frequency < finest) break;
-      sum += height * (layers[i] as Noise)(x * frequency + 7.3 * i, y * frequency - 3.1 * i);
+      sum += height * layers[i](x * frequency + 7.3 * i, y * frequency - 3.1 * i);
       height *= gain;
       frequency *= 2;
     }
@@ -74,7 +74,7 @@ export function crestNoise(seed: number, { wavelength, octaves, gain = 0.5 }: Oc
     let before = 1;
     for (let i = 0; i < octaves; i++) {
       if (i > 0 && 1 / frequency < finest) break;
-      const crest = 1 - Math.abs((layers[i] as Noise)(x * frequency + 5.7 * i, y * frequency + 2.9 * i));
+      const crest = 1 - Math.abs(layers[i](x * frequency + 5.7 * i, y * frequency + 2.9 * i));
       const layer = crest * crest * before;
       sum += height * layer;
       before = layer;

@@ -1,6 +1,5 @@
 import { type SheetSet } from '@/core/balance';
 import { ev100 } from '@/core/exposure';
-import { type FramePoint } from '@/core/field';
 import { clamp, mean } from '@/core/numerics';
 import { dimmingOfPoint, sensorPoint } from '@/core/optics';
 import { JPEG_HIGHLIGHT_ROOM, sensorWindow } from '@/core/sensor';
@@ -9,7 +8,7 @@ import { type Bag } from '../../bag/bag';
 import { fittedStops, setOf } from '../../resolve/glass';
 import { frameOf, lensOf } from '../../resolve/lens';
 import { meteredEv } from '../../stand/metered';
-import { POINT_ANGLE_DEG, takenByGlass } from '../../resolve/metered';
+import { placeOf, POINT_ANGLE_DEG, takenByGlass } from '../../resolve/metered';
 import { middleOfSide } from '../../frame/sides';
 import { LIMITS } from '../../terms/limits';
 import { type MeteredLight, type Reading, type Seen, type Stand, type Take } from '../../stand/stand';
@@ -132,9 +131,6 @@ export const setOfTake = (bag: Bag, { filterIds, apartMm }: Take): SheetSet => s
 /** EV at ISO 100 that a take was exposed for. */
 export const takeEv = ({ aperture, iso, seconds }: Take['exposure']): number =>
   ev100({ aperture: exactAperture(aperture), iso: exactIso(iso), seconds: seconds as ExactSeconds });
-
-const placeOf = ({ u, v }: Reading): FramePoint | undefined =>
-  u === undefined || v === undefined ? undefined : { u, v };
 
 /** Whether light was metered after a shot: then the shot says nothing of it any more. */
 const isNewer = ({ takenAt }: MeteredLight, { takenAt: shotAt }: Take): boolean =>

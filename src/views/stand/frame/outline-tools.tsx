@@ -94,9 +94,7 @@ function BrushTools({ brush }: { brush: Brush }) {
 }
 
 const brushText = (isBegun: boolean, byTouch: boolean): string =>
-  isBegun
-    ? FRAME_TEXT.goBrushingSeveralPieces
-    : FRAME_TEXT.brushOverFrame(byTouch ? '' : ' By keyboard: arrow keys move the brush, Enter paints.');
+  isBegun ? FRAME_TEXT.goBrushingSeveralPieces : FRAME_TEXT.brushOverFrame(byTouch);
 
 function cornersText(count: number, byTouch: boolean): string {
   if (!count) return byTouch ? FRAME_TEXT.drawRoundFrameTap : FRAME_TEXT.drawRoundFrameClick;

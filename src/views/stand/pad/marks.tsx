@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { ParsedField } from '@/ui/field';
-import { markText, PAD_TEXT } from '@/words';
+import { markText } from '@/words';
 import { parseShutter, type TypedShutter } from '../../shared/parse';
 import { type PadState } from './use-pad';
 
-export const CELL = PAD_TEXT.flexMinH16;
+export const CELL =
+  'flex min-h-16 flex-col items-center justify-center rounded-md border border-edge bg-panel font-mono text-[17px] font-semibold active:bg-chosen';
 
 interface MarksProps {
   pad: PadState;

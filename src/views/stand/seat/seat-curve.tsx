@@ -34,22 +34,14 @@ export function SeatCurve({ glass }: { glass: Glass }) {
   const play = figures?.playMm;
   const shown = (offsetMm: number) => mmFigure((sticksOutMm ?? seat.offsetMm) + offsetMm - seat.offsetMm);
   const brighter = sideNames(stand)[derived.balance?.brighter ?? 'sky'];
+  const good = play && ([shown(seat.offsetMm + play[0]), shown(seat.offsetMm + play[1])] as const);
   const low = play && Math.max(0, x(seat.offsetMm + play[0]));
   const high = play && Math.min(width, x(seat.offsetMm + play[1]));
   return (
     <figure className="text-sm text-quiet">
       <div ref={box} style={{ height: HEIGHT }}>
         {width > 0 && (
-          <svg
-            width={width}
-            height={HEIGHT}
-            role="img"
-            aria-label={SEAT_TEXT.howWellSheetServes(
-              play
-                ? `: from ${shown(seat.offsetMm + play[0])} to ${shown(seat.offsetMm + play[1])} mm it is as good`
-                : '',
-            )}
-          >
+          <svg width={width} height={HEIGHT} role="img" aria-label={SEAT_TEXT.howWellSheetServes(good)}>
             {low != null && high != null && <rect {...PLAY} x={low} width={Math.max(2, high - low)} />}
             <path d={curveOf(fits, x)} fill="none" stroke="var(--ink)" strokeWidth={1.6} />
             <path d={`M${x(seat.offsetMm)} 0V${HEIGHT}`} stroke="var(--ink)" strokeWidth={2.5} />
@@ -58,9 +50,9 @@ export function SeatCurve({ glass }: { glass: Glass }) {
       </div>
       <figcaption className="flex justify-between gap-3">
         <span>{darkerName(stand, derived)} goes dark</span>
-        {play && (
+        {good && (
           <span>
-            {shown(seat.offsetMm + play[0])} to {shown(seat.offsetMm + play[1])} mm is as good
+            {good[0]} to {good[1]} mm is as good
           </span>
         )}
         <span>{brighter} stays bright</span>

@@ -3,7 +3,8 @@ export const CANVAS_TEXT = {
   arrowKeysMove0: 'Arrow keys move it, 0 shows the whole frame',
   levelThroughAxisLine: (step: number) => `level through the axis; a line each ${step}°`,
   frameWouldRecorded: (what: string, name: string) => `The frame as it would be recorded${what}: ${name}`,
-  newReadingArrowKeys: (role: string, what: string) => `New ${role} reading: arrow keys move it${what}`,
+  newReadingArrowKeys: (role: string, onPicture: boolean) =>
+    `New ${role} reading: arrow keys move it${onPicture ? ', Enter takes it from the picture' : ''}`,
   cornerArrowKeysMove: (what: number, length: number, id: string) =>
     `Corner ${what} of ${length} of ${id}: arrow keys move it, Enter adds one after it, Delete removes it`,
   browserDidNotGive:

@@ -6,7 +6,8 @@ export const FRAME_TEXT = {
     `Hyperfocal distance at f/${aperture}, for a blur of ${confusionMm} mm on the sensor (its diagonal / 2000).`,
   mastLeftRidge: 'the mast on the left ridge',
   goBrushingSeveralPieces: 'Go on brushing; of several pieces the largest counts.',
-  brushOverFrame: (what: string) => `Brush over it in the frame.${what}`,
+  brushOverFrame: (byTouch: boolean) =>
+    `Brush over it in the frame.${byTouch ? '' : ' By keyboard: arrow keys move the brush, Enter paints.'}`,
   drawRoundFrameTap: 'Draw round it in the frame, or tap its corners one after another.',
   drawRoundFrameClick:
     'Draw round it in the frame, or click its corners one after another. By keyboard: arrow keys move the cross, Enter sets a corner.',

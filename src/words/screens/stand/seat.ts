@@ -3,7 +3,8 @@ export const SEAT_TEXT = {
   lineWillSeen: 'The line as it will be seen',
   sheetHolderUpDown:
     'Sheet in the holder: up and down arrows slide it by half a millimetre, left and right arrows turn it by a quarter of a degree',
-  howWellSheetServes: (what: string) => `How well the sheet serves as it slides${what}`,
+  howWellSheetServes: (play: readonly [string, string] | null | undefined) =>
+    `How well the sheet serves as it slides${play ? `: from ${play[0]} to ${play[1]} mm it is as good` : ''}`,
   anticlockwiseQuarterDegree: 'Anticlockwise by a quarter of a degree',
   clockwiseQuarterDegree: 'Clockwise by a quarter of a degree',
   mmSheetStand: (outMm: string, what: string) => `${outMm} mm of the sheet stand ${what} it`,

@@ -100,7 +100,7 @@ function DraftMark({ role, place, width, height }: DrawnSize & { role: Role; pla
       transform={`translate(${place.u * width} ${place.v * height})`}
       tabIndex={0}
       role="button"
-      aria-label={CANVAS_TEXT.newReadingArrowKeys(role, meter ? ', Enter takes it from the picture' : '')}
+      aria-label={CANVAS_TEXT.newReadingArrowKeys(role, meter !== null)}
       onKeyDown={(e) => {
         if (e.key === 'Enter') meter?.take(place);
         const move = arrowMove(e);
