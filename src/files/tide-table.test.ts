@@ -53,7 +53,7 @@ describe('a tide table as it is pasted (faults 80, 122)', () => {
           if (r.doubt === null) expect(r.atMs).toBe(truth.at.toMillis());
         });
       }),
-      { numRuns: 400, seed: 20_261_202 },
+      { numRuns: 400 },
     );
   });
 
@@ -97,7 +97,6 @@ describe('a tide table as it is pasted (faults 80, 122)', () => {
           }
         }
       }),
-      { seed: 20_261_202 },
     );
   });
 });

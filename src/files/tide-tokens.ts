@@ -110,6 +110,10 @@ const dateAt = (
   },
 });
 
+/** A year; a height behind one that is far off, and no other hour, makes it an hour: "28 Mar 2034 4.9". */
+const YEAR =
+  '(202\\d|20[3-5]\\d(?![\\s,]{1,3}[-−]?\\d{1,2}[.,]\\d{1,2}(?:\\s?(?:m|ft))?(?:[\\s,;|]{1,3}\\d{4}(?!\\d)|\\s{0,3}$)))';
+
 /** Tried in their order; the first that fits a piece whole is what it is. */
 const PATTERNS: readonly Pattern[] = [
   // 2026-03-29, also with an hour behind a T
@@ -126,12 +130,12 @@ const PATTERNS: readonly Pattern[] = [
   })),
   // 29 March 2026, 29-Mar, Sun 29 Mar
   pattern(
-    `(?:${WEEKDAY},?\\s{0,3})?(\\d{1,2})(?:st|nd|rd|th)?[\\s.-]{0,3}${MONTH}(?:[\\s,-]{1,3}(20[2-5]\\d))?`,
+    `(?:${WEEKDAY},?\\s{0,3})?(\\d{1,2})(?:st|nd|rd|th)?[\\s.-]{0,3}${MONTH}(?:[\\s,-]{1,3}${YEAR})?`,
     ([, weekday, d, month, y]) => dateAt(weekday, d, month, y),
   ),
   // March 29, 2026
   pattern(
-    `(?:${WEEKDAY},?\\s{0,3})?${MONTH}\\s{0,3}(\\d{1,2})(?:st|nd|rd|th)?(?:,?\\s{1,3}(20[2-5]\\d))?`,
+    `(?:${WEEKDAY},?\\s{0,3})?${MONTH}\\s{0,3}(\\d{1,2})(?:st|nd|rd|th)?(?:,?\\s{1,3}${YEAR})?`,
     ([, weekday, month, d, y]) => dateAt(weekday, d, month, y),
   ),
   // March 2026, above the days of a month

@@ -110,7 +110,9 @@ function written(
   turns: readonly TrueTurn[],
   { hour, height, date, kind, between, layout, isUniversal }: Manner,
 ): string {
-  const one = (t: TrueTurn) => [kind(t.isHigh), hour(t.at), height(t.metres)].filter(Boolean).join(between);
+  // an hour that is written as a year of these days would be taken for one behind a date: who writes so sets a colon
+  const hourOf = (at: DateTime) => (/^202\d$/.test(hour(at)) ? at.toFormat('HH:mm') : hour(at));
+  const one = (t: TrueTurn) => [kind(t.isHigh), hourOf(t.at), height(t.metres)].filter(Boolean).join(between);
   const days = [...new Set(turns.map((t) => t.at.toISODate()))];
   const lines = days.flatMap((day) => {
     const ofDay = turns.filter((t) => t.at.toISODate() === day);
