@@ -2,8 +2,9 @@
 const WORDS = 6;
 
 const isSentence = (text) => {
-  // what a class list, a path or a query holds is no word
   const words = text.trim().split(/\s+/);
+  // a list of classes has hyphens in a third of its words and more
+  if (3 * words.filter((word) => word.includes('-')).length >= words.length) return false;
   const plain = words.filter((word) => /^[("'“‘]*\p{L}[\p{L}’'-]*[.,;:!?)"'”’]*$/u.test(word));
   return plain.length >= WORDS && plain.length >= 0.7 * words.length;
 };
