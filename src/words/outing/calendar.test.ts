@@ -49,4 +49,13 @@ describe('an outing in a calendar', () => {
     const { startsAt: _, ...open } = outing;
     expect(entriesOf(open).every((e) => e.alarmMinutes[0] === 30)).toBe(true);
   });
+
+  it('tells two moments of one framing and reason apart, and calls them the same the next time (fault 103)', () => {
+    const day = outingDay(outing, sky, () => null, null);
+    const [moment] = day.worth;
+    const twice = { ...day, worth: [moment!, { ...moment!, atMs: moment!.atMs + 3_600_000 }] };
+    const ids = () => calendarEntries(outing, twice).map((e) => e.id);
+    expect(new Set(ids()).size).toBe(ids().length);
+    expect(ids()).toEqual(ids());
+  });
 });
