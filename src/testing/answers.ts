@@ -22,7 +22,7 @@ export function answer(stand: Stand, bag: Bag) {
   return {
     derived,
     glass: [slip.lead, slip.rows[0].main, slip.rows[0].aside].filter(Boolean).join(' | '),
-    seat: slip.rows[1].main,
+    seat: [slip.rows[1].main, slip.rows[1].aside].filter(Boolean).join(' | '),
     expose: slip.rows[2].main,
     warned: warnings.map((w) => warningText(w, stand.readings)),
   };
