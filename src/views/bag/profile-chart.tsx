@@ -1,3 +1,4 @@
+import { scaleLinear } from 'd3-scale';
 import { Line, LineChart, CartesianGrid, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { densityAt } from '@/core/glass';
 import { profileOf, type SheetFilter } from '@/model';
@@ -29,6 +30,8 @@ function alongSheet({ sold, measured }: ProfileChartProps) {
 export function ProfileChart(props: ProfileChartProps) {
   const data = alongSheet(props);
   const reach = data.at(-1)?.mm ?? BEYOND_MM;
+  const most = Math.max(1, ...data.flatMap((p) => [p.sold, p.measured]));
+  const stops = scaleLinear().domain([0, most]).nice(4);
   return (
     <figure aria-label={BAG_TEXT.stopsAlongSheetMeasured} className="max-w-xl">
       <ResponsiveContainer width="100%" height={190}>
@@ -42,11 +45,12 @@ export function ProfileChart(props: ProfileChartProps) {
             dataKey="mm"
             type="number"
             domain={[-reach, reach]}
+            ticks={scaleLinear().domain([-reach, reach]).ticks(7)}
             tickFormatter={mmText}
             tick={SMALL}
             stroke="var(--ink)"
           />
-          <YAxis tick={SMALL} stroke="none" tickCount={5} domain={[0, 'auto']} />
+          <YAxis tick={SMALL} stroke="none" ticks={stops.ticks(4)} domain={stops.domain()} />
           <Line
             dataKey="sold"
             stroke="var(--quiet)"
